@@ -1,0 +1,39 @@
+const swc = (jsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: jsx },
+      transform: { react: { runtime: 'automatic' } },
+    },
+    module: { type: 'es6' },
+  },
+];
+
+const shared = {
+  roots: ['<rootDir>/src'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  moduleNameMapper: {
+    '^@/(.*)$': '<rootDir>/src/$1',
+    '^server-only$': '<rootDir>/scripts/empty.mjs',
+  },
+};
+
+export default {
+  projects: [
+    {
+      ...shared,
+      displayName: 'node',
+      testEnvironment: 'node',
+      testMatch: ['**/*.test.ts'],
+      transform: { '\\.ts$': swc(false) },
+    },
+    {
+      ...shared,
+      displayName: 'dom',
+      testEnvironment: 'jsdom',
+      testMatch: ['**/*.test.tsx'],
+      transform: { '\\.tsx?$': swc(true) },
+    },
+  ],
+};

@@ -1,0 +1,51 @@
+import type { Assessment } from '@/core/assess';
+import type { StationId } from '@/core/finding';
+
+/** The assessment as other programs read it; figure ids and codes are stable. */
+export function assessmentJson(a: Assessment) {
+  return {
+    on: a.on,
+    carries: a.carries,
+    planned: a.planned,
+    today: a.today,
+    heldBackBy: a.heldBackBy,
+    sentence: a.sentence.kind,
+    staves: Object.fromEntries(
+      a.staves
+        .filter((s) => s.station !== 'flock' && s.station !== 'shell')
+        .map((s): [StationId, object] => [
+          s.station,
+          {
+            carries: s.carries,
+            verdict: s.verdict,
+            state: s.state,
+            setOn: s.setOn,
+            shortFrom: s.shortFrom,
+          },
+        ]),
+    ),
+    figures: Object.fromEntries(
+      Object.values(a.figures).map(({ id, value, unit, evidence, source }) => [
+        id,
+        { value, unit, evidence, source },
+      ]),
+    ),
+    findings: a.findings.map(({ code, severity, fixtures, numbers }) => ({
+      code,
+      severity,
+      fixtures,
+      numbers,
+    })),
+    schools: Object.fromEntries(
+      Object.entries(a.schools).map(([topic, offers]) => [
+        topic,
+        offers.map(({ id, chosen, comparisonOnly, carries }) => ({
+          id,
+          chosen,
+          comparisonOnly,
+          carries,
+        })),
+      ]),
+    ),
+  };
+}

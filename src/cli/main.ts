@@ -1,0 +1,9 @@
+import { readFileSync } from 'node:fs';
+import { runCli } from './run';
+
+process.exitCode = runCli(process.argv.slice(2), {
+  readText: (file) => readFileSync(file, 'utf8'),
+  now: () => new Date(),
+  out: (text) => process.stdout.write(`${text}\n`),
+  err: (text) => process.stderr.write(`${text}\n`),
+});

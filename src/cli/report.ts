@@ -1,0 +1,82 @@
+import type { Assessment } from '@/core/assess';
+import type { Plan } from '@/core/plan/schema';
+import { findingPieces, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { formatBare, formatDay, formatValue } from '@/text/format';
+import { sentenceText } from '@/text/sentence';
+import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
+
+/** The assessment for a reader of the terminal: the sentence, the staves, the schools, the findings. */
+export function report(plan: Plan, a: Assessment): string {
+  return [
+    `${plan.name}, ${formatDay(a.on)}`,
+    sentenceText(a.sentence),
+    '',
+    ...table([
+      ['station', 'carries', 'verdict', 'planned', 'today'],
+      ...a.staves
+        .filter((s) => s.station !== 'flock' && s.station !== 'shell')
+        .map((s) => [
+          STATION_NAMES[s.station],
+          s.carries === null ? '–' : String(s.carries),
+          s.verdict
+            ? VERDICT_NAMES[s.verdict]
+            : s.state === 'notEntered'
+              ? 'not entered'
+              : 'nobody asks',
+          String(a.planned),
+          String(a.today),
+        ]),
+    ]),
+    '',
+    'Schools',
+    ...schoolLines(plan, a),
+    '',
+    a.findings.length === 0 ? 'No findings.' : 'Findings',
+    ...a.findings.map(
+      (f) =>
+        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${findingText(plan, a, f)}`,
+    ),
+  ].join('\n');
+}
+
+function findingText(plan: Plan, a: Assessment, finding: Assessment['findings'][number]): string {
+  return findingPieces(finding, plan)
+    .map((piece) => {
+      if (piece.kind === 'words') return piece.text;
+      if (piece.kind === 'fixtures') return piece.names;
+      const number = finding.numbers[piece.name];
+      if (!number) return '';
+      const format = piece.bare ? formatBare : formatValue;
+      return format(number.value, number.unit, plan.units);
+    })
+    .join('');
+}
+
+function schoolLines(plan: Plan, a: Assessment): string[] {
+  const rows = Object.entries(a.schools).flatMap(([topic, offers]) =>
+    offers.map((o) => {
+      const rule = a.figures[o.ruleFigure];
+      return [
+        `  ${o.chosen ? '*' : ' '} ${topic}`,
+        o.row?.school ?? 'your own',
+        rule ? formatValue(rule.value, rule.unit, plan.units) : '',
+        o.carries === null ? '' : `carries ${o.carries}`,
+        o.comparisonOnly ? '(to compare)' : '',
+      ];
+    }),
+  );
+  return table(rows);
+}
+
+/** Columns padded to their widest cell. */
+function table(rows: readonly (readonly string[])[]): string[] {
+  const widths: number[] = [];
+  for (const row of rows)
+    row.forEach((cell, i) => (widths[i] = Math.max(widths[i] ?? 0, cell.length)));
+  return rows.map((row) =>
+    row
+      .map((cell, i) => cell.padEnd(widths[i] ?? 0))
+      .join('  ')
+      .trimEnd(),
+  );
+}

@@ -1,0 +1,98 @@
+import { parseArgs } from 'node:util';
+import { assess } from '@/core/assess';
+import { parsePlanText } from '@/core/plan/parse';
+import { RULE_BOOK } from '@/core/rules/book';
+import type { RuleBook } from '@/core/rules/types';
+import { dayIn, isDay } from '@/core/units/day';
+import { issueLine } from '@/text/issues';
+import { assessmentJson } from './json';
+import { report } from './report';
+
+export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
+
+  assess   what the coop carries, stave by stave, and what is wrong with it
+  --on     the day assessed; today in the plan's time zone if left out
+  --json   every figure with its source, for other programs`;
+
+/** What the command touches outside itself. */
+export interface CliWorld {
+  readText(file: string): string;
+  now(): Date;
+  out(text: string): void;
+  err(text: string): void;
+  readonly book?: RuleBook;
+}
+
+/**
+ * The command `wide-rafter`.
+ * @param args  the words after the command's name
+ * @returns     exit code: 0 read, 1 unreadable plan (message on stderr), 2 wrong usage
+ */
+export function runCli(args: readonly string[], world: CliWorld): 0 | 1 | 2 {
+  const asked = readArgs(args);
+  if ('wrong' in asked) {
+    world.err(`${asked.wrong}\n\n${USAGE}`);
+    return 2;
+  }
+  if (asked.help) {
+    world.out(USAGE);
+    return 0;
+  }
+  const { file } = asked;
+  let text: string;
+  try {
+    text = world.readText(file);
+  } catch (error) {
+    world.err(`${file} can't be read: ${error instanceof Error ? error.message : String(error)}`);
+    return 1;
+  }
+  const book = world.book ?? RULE_BOOK;
+  const parsed = parsePlanText(text, book);
+  if (!parsed.ok) {
+    world.err(
+      [`${file} is not a plan this program can read.`, ...parsed.issues.map(issueLine)].join('\n'),
+    );
+    return 1;
+  }
+  const plan = parsed.value;
+  const on = asked.on ?? dayIn(world.now(), plan.timeZone);
+  const assessment = assess(plan, { on, book });
+  world.out(
+    asked.json ? JSON.stringify(assessmentJson(assessment), null, 2) : report(plan, assessment),
+  );
+  return 0;
+}
+
+type Asked =
+  | { readonly wrong: string }
+  | {
+      readonly help: boolean;
+      readonly file: string;
+      readonly on: string | null;
+      readonly json: boolean;
+    };
+
+function readArgs(args: readonly string[]): Asked {
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        on: { type: 'string' },
+        json: { type: 'boolean' },
+        help: { type: 'boolean', short: 'h' },
+      },
+    });
+    if (values.help) return { help: true, file: '', on: null, json: false };
+    const [command, file, ...rest] = positionals;
+    if (command !== 'assess') return { wrong: 'Say what to do: assess.' };
+    if (file === undefined) return { wrong: 'Name a plan file.' };
+    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
+    if (values.on !== undefined && !isDay(values.on)) {
+      return { wrong: `--on ${values.on} is not a day. Write it as 2027-03-01.` };
+    }
+    return { help: false, file, on: values.on ?? null, json: values.json ?? false };
+  } catch (error) {
+    return { wrong: error instanceof Error ? error.message : String(error) };
+  }
+}

@@ -1,0 +1,208 @@
+import { type FlockByDay, flockByDay } from './birds/flock';
+
+import { byWorst, type Finding, type StationId } from './finding';
+import { type PlacedBird, placeBirds } from './geometry/perched';
+import { type StickMark, stickMarks } from './geometry/stick';
+import type { Plan } from './plan/schema';
+import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
+import type { RuleBook } from './rules/types';
+import type { Sentence } from './sentence';
+import { carryOf } from './stations/carrying';
+import {
+  type CarryingStation,
+  type StationCarry,
+  type StationContext,
+  schoolFor,
+} from './stations/context';
+import { coopFigures, shellFigures } from './stations/coop';
+import { floorStation } from './stations/floor';
+import { nestsStation } from './stations/nests';
+import { roostsStation, seatFlock } from './stations/roosts';
+import { type SchoolOffer, schoolOffers } from './stations/schools';
+import { outsideFindings } from './stations/shell';
+import { type Verdict, verdictOf } from './stations/verdict';
+import type { Figure, Figures } from './working';
+
+/** A station's rail: what it carries against the plan. */
+export interface Stave {
+  readonly station: StationId;
+  readonly state: StationCarry['state'];
+  /** Birds it carries; null where it carries nothing or has not been entered. */
+  readonly carries: number | null;
+  readonly verdict: Verdict | null;
+  /** The day in the horizon that sets it. */
+  readonly setOn: string | null;
+  /** First day from which it falls short; null where it never does. */
+  readonly shortFrom: string | null;
+}
+
+export interface Assessment {
+  readonly on: string;
+  readonly planned: number;
+  readonly plannedOn: string | null;
+  readonly today: number;
+  /** Birds the coop carries; null until every main station has been entered. */
+  readonly carries: number | null;
+  readonly heldBackBy: readonly StationId[];
+  readonly sentence: Sentence;
+  readonly staves: readonly Stave[];
+  readonly figures: Figures;
+  readonly findings: readonly Finding[];
+  /** What each school of each topic would give. */
+  readonly schools: Readonly<Record<string, readonly SchoolOffer[]>>;
+  readonly chosen: Readonly<Record<string, ChosenSchool>>;
+  readonly birds: readonly PlacedBird[];
+  readonly marks: readonly StickMark[];
+}
+
+export interface AssessOptions {
+  /** The day assessed, YYYY-MM-DD. The core reads no clock. */
+  readonly on: string;
+  readonly book?: RuleBook;
+}
+
+export const CARRYING_STATIONS: readonly CarryingStation[] = [
+  floorStation,
+  roostsStation,
+  nestsStation,
+];
+
+/**
+ * The one door into the core: a valid plan in, everything worked from it out.
+ * @param plan  a plan that `parsePlan` accepted, SI
+ * @example     assess(plan, { on: '2027-03-01' }).carries
+ */
+export function assess(plan: Plan, { on, book = RULE_BOOK }: AssessOptions): Assessment {
+  return assessFlock(plan, flockByDay(plan, on), on, book);
+}
+
+/**
+ * `assess` with a memory of its own: an edit that touches no group does not work the flock again.
+ * @returns a function that gives what `assess` gives, for a plan edited by replacing changed parts only
+ */
+export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
+  let last: { flock: Plan['flock']; years: number; on: string; value: FlockByDay } | null = null;
+  return (plan, { on, book = RULE_BOOK }) => {
+    if (last?.flock !== plan.flock || last.years !== plan.horizonYears || last.on !== on) {
+      last = { flock: plan.flock, years: plan.horizonYears, on, value: flockByDay(plan, on) };
+    }
+    return assessFlock(plan, last.value, on, book);
+  };
+}
+
+function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook): Assessment {
+  const schools = Object.fromEntries(
+    book.topics.map((t) => [t.id, chosenSchool(book, plan.schools, t.id)]),
+  );
+  const ctx: StationContext = { plan, flock, book, schools };
+  const results = CARRYING_STATIONS.map((station) => {
+    const school = schoolFor(ctx, station.topic);
+    return station.assess(ctx, carryOfStation(ctx, station, school), school);
+  });
+  const staves: Stave[] = [
+    carriesNothing('flock'),
+    carriesNothing('shell'),
+    ...results.map((r) => stave(r.station, r.carry, flock.planned)),
+  ];
+  const { carries, heldBackBy } = shortest(staves);
+  const offers = schoolOffers(ctx, CARRYING_STATIONS);
+  const marks = stickMarks(plan);
+  const seats = seatFlock(
+    ctx,
+    carryOfResult(results, 'roosts'),
+    schoolFor(ctx, roostsStation.topic),
+  );
+  const figures = [
+    ...coopFigures(plan, flock, carries, staves),
+    ...shellFigures(plan, marks),
+    ...results.flatMap((r) => r.figures),
+    ...offers.figures,
+  ];
+  return {
+    on,
+    planned: flock.planned,
+    plannedOn: flock.plannedOn,
+    today: flock.today,
+    carries,
+    heldBackBy,
+    sentence: sentenceOf(staves, carries, heldBackBy, flock.planned),
+    staves,
+    figures: byId(figures),
+    findings: [...results.flatMap((r) => r.findings), ...outsideFindings(plan)].sort(byWorst),
+    schools: offers.byTopic,
+    chosen: schools,
+    birds: placeBirds(plan, flock, seats),
+    marks,
+  };
+}
+
+function carryOfStation(
+  ctx: StationContext,
+  station: CarryingStation,
+  school: ChosenSchool,
+): StationCarry {
+  const carry = carryOf(ctx.flock, station.demand(ctx, school));
+  return carry.state === 'carries' && !station.entered(ctx.plan) ? { state: 'notEntered' } : carry;
+}
+
+function carryOfResult(
+  results: readonly { station: StationId; carry: StationCarry }[],
+  station: StationId,
+): Exclude<StationCarry, { state: 'notEntered' }> {
+  const carry = results.find((r) => r.station === station)?.carry;
+  return carry === undefined || carry.state === 'notEntered' ? { state: 'notApplicable' } : carry;
+}
+
+const carriesNothing = (station: StationId): Stave => ({
+  station,
+  state: 'notApplicable',
+  carries: null,
+  verdict: null,
+  setOn: null,
+  shortFrom: null,
+});
+
+function stave(station: StationId, carry: StationCarry, planned: number): Stave {
+  if (carry.state !== 'carries') return { ...carriesNothing(station), state: carry.state };
+  const { carries, setOn, shortFrom } = carry;
+  return {
+    station,
+    state: 'carries',
+    carries,
+    verdict: verdictOf(carries, planned),
+    setOn,
+    shortFrom,
+  };
+}
+
+/** The shortest stave is what the coop carries, once every main station has been entered. */
+function shortest(staves: readonly Stave[]): { carries: number | null; heldBackBy: StationId[] } {
+  const numbered = staves.filter((s) => s.carries !== null);
+  if (numbered.length === 0 || staves.some((s) => s.state === 'notEntered')) {
+    return { carries: null, heldBackBy: [] };
+  }
+  const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
+  return {
+    carries,
+    heldBackBy: numbered.filter((s) => s.carries === carries).map((s) => s.station),
+  };
+}
+
+function sentenceOf(
+  staves: readonly Stave[],
+  carries: number | null,
+  heldBackBy: readonly StationId[],
+  planned: number,
+): Sentence {
+  if (planned === 0) return { kind: 'noBirds' };
+  if (carries === null) {
+    const missing = staves.filter((s) => s.state === 'notEntered').map((s) => s.station);
+    return { kind: 'notEntered', stations: missing };
+  }
+  return carries < planned
+    ? { kind: 'short', carries, planned, heldBackBy }
+    : { kind: 'enough', carries, planned, room: carries - planned, next: heldBackBy };
+}
+
+const byId = (figures: readonly Figure[]): Figures =>
+  Object.fromEntries(figures.map((f) => [f.id, f]));

@@ -1,0 +1,44 @@
+import type { Unit } from './working';
+
+export type Severity = 'harm' | 'short' | 'awkward';
+
+export const SEVERITIES: readonly Severity[] = ['harm', 'short', 'awkward'];
+
+export type StationId = 'flock' | 'shell' | 'floor' | 'roosts' | 'nests';
+
+/** A number a finding speaks of; `figure` leads to its working. */
+export interface FindingNumber {
+  readonly value: number;
+  readonly unit: Unit;
+  readonly figure: string;
+}
+
+/** A solid in the coop, m: what a fixture fills or a fault concerns. */
+export interface Solid {
+  readonly x0: number;
+  readonly x1: number;
+  readonly y0: number;
+  readonly y1: number;
+  readonly z0: number;
+  readonly z1: number;
+}
+
+/** One rule broken: codes and numbers only; `src/text/findings.ts` has the words. */
+export interface Finding {
+  /** `<station>.<thing>.<fault>` */
+  readonly code: string;
+  /** Code and sorted fixture ids: one cause, one key. */
+  readonly key: string;
+  readonly station: StationId;
+  readonly severity: Severity;
+  readonly fixtures: readonly string[];
+  readonly numbers: Readonly<Record<string, FindingNumber>>;
+  readonly zone: Solid | null;
+}
+
+export const findingKey = (code: string, fixtures: readonly string[]): string =>
+  [code, ...[...fixtures].sort()].join('|');
+
+/** Worst first, then by key, so that the order never depends on chance. */
+export const byWorst = (a: Finding, b: Finding): number =>
+  SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || (a.key < b.key ? -1 : 1);

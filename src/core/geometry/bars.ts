@@ -1,0 +1,124 @@
+import type { Solid } from '../finding';
+import type { Bar, Plan, Shell } from '../plan/schema';
+import { fitM } from '../rules/book';
+import type { FitRuleId } from '../rules/fit.data';
+import { FIT } from '../rules/fit.data';
+import { below } from '../units/number';
+import { highestLipZ, meetInPlan, solidOf } from './solids';
+
+export const barsOf = (plan: Plan): Bar[] =>
+  plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
+
+export interface EffectiveLength {
+  /** Lost at the near (left or front) end, m. */
+  readonly nearLossM: number;
+  /** Lost at the far (right or rear) end, m. */
+  readonly farLossM: number;
+  readonly effectiveM: number;
+}
+
+/**
+ * Length of a bar that birds can use, m. An end that meets a wall loses 0.05 m; so does an end
+ * nearer than 0.15 m to a wall, but never more than brings it to 0.15 m, so that a shorter bar never gains.
+ * @source keepers (domain notes, "Roost length")
+ */
+export function effectiveLength(bar: Bar, shell: Shell): EffectiveLength {
+  const [start, room] = bar.axis === 'x' ? [bar.x, shell.lengthM] : [bar.y, shell.widthM];
+  const nearLossM = bar.wallToWall ? FIT['roosts.end.loss'].valueM : endLossM(start);
+  const farLossM = bar.wallToWall
+    ? FIT['roosts.end.loss'].valueM
+    : endLossM(room - start - bar.lengthM);
+  return { nearLossM, farLossM, effectiveM: Math.max(0, bar.lengthM - nearLossM - farLossM) };
+}
+
+function endLossM(gapM: number): number {
+  const loss = FIT['roosts.end.loss'].valueM;
+  return Math.min(loss, Math.max(0, FIT['roosts.end.near'].valueM - gapM));
+}
+
+/** Why a bar does not count as a place to sleep; null where it does. */
+export type NotCounted = 'stepBar' | 'belowNests' | 'underAnother' | null;
+
+/**
+ * Whether a bar counts. A step bar, a bar below a nest entrance, and a bar whose birds would sit under
+ * another bar's droppings do not.
+ * @param heaviestKg  the heaviest bird that roosts, kg: the droppings fall as wide as she is long
+ */
+export function notCounted(bar: Bar, plan: Plan, heaviestKg: number): NotCounted {
+  if (bar.use === 'step') return 'stepBar';
+  const lip = highestNestLipZ(plan);
+  if (lip !== null && below(bar.z, lip)) return 'belowNests';
+  return upperBarOver(bar, plan, heaviestKg) ? 'underAnother' : null;
+}
+
+/** The bar whose droppings would fall on this one's birds, if there is one. */
+export function upperBarOver(bar: Bar, plan: Plan, heaviestKg: number): Bar | null {
+  const reach = fitM('roosts.shadow', heaviestKg);
+  const over = barsOf(plan).find(
+    (other) =>
+      other.id !== bar.id &&
+      other.use === 'sleeping' &&
+      below(bar.z, other.z) &&
+      sidewaysM(bar, other) !== null &&
+      below(sidewaysM(bar, other) ?? Infinity, reach),
+  );
+  return over ?? null;
+}
+
+/** Highest nest entrance of the coop, m above the bare floor; null without nests. */
+export function highestNestLipZ(plan: Plan): number | null {
+  const lips = plan.fixtures.flatMap((f) => (f.kind === 'nestBank' ? [highestLipZ(f)] : []));
+  return lips.length > 0 ? Math.max(...lips) : null;
+}
+
+/** Centre to centre, sideways, of two bars that run alongside one another, m; null where they don't. */
+export function sidewaysM(a: Bar, b: Bar): number | null {
+  if (a.axis !== b.axis) return null;
+  const [a0, b0] = a.axis === 'x' ? [a.x, b.x] : [a.y, b.y];
+  const alongside = Math.min(a0 + a.lengthM, b0 + b.lengthM) - Math.max(a0, b0);
+  if (alongside <= 0) return null;
+  return a.axis === 'x' ? Math.abs(a.y - b.y) : Math.abs(a.x - b.x);
+}
+
+export interface WallGap {
+  /** Coordinate of the nearest wall alongside, m, and of the bar's centre. */
+  readonly wallM: number;
+  readonly barM: number;
+  readonly gapM: number;
+  readonly side: 'front' | 'rear' | 'left' | 'right';
+}
+
+/** The nearest wall alongside a bar. */
+export function wallGap(bar: Bar, shell: Shell): WallGap {
+  const [barM, far, sides] =
+    bar.axis === 'x'
+      ? ([bar.y, shell.widthM, ['front', 'rear']] as const)
+      : ([bar.x, shell.lengthM, ['left', 'right']] as const);
+  const isFar = far - barM <= barM;
+  const wallM = isFar ? far : 0;
+  return { wallM, barM, gapM: Math.abs(wallM - barM), side: isFar ? sides[1] : sides[0] };
+}
+
+/** The spacing rule that two bars fall under: a stair where one stands a step above the other. */
+export const spacingRule = (a: Bar, b: Bar): FitRuleId =>
+  below(Math.abs(a.z - b.z), FIT['roosts.stair.rise'].valueM)
+    ? 'roosts.apart.level'
+    : 'roosts.apart.stair';
+
+/** Where a bar's droppings fall: as long as the bar, from its underside to the floor. */
+export function droppingsShadow(bar: Bar, heaviestKg: number, plan: Plan): Solid {
+  const reach = fitM('roosts.shadow', heaviestKg);
+  const s = solidOf(bar, plan);
+  return bar.axis === 'x'
+    ? { ...s, y0: bar.y - reach, y1: bar.y + reach, z0: 0, z1: s.z0 }
+    : { ...s, x0: bar.x - reach, x1: bar.x + reach, z0: 0, z1: s.z0 };
+}
+
+/** Sleeping bars whose droppings fall on a solid below them. */
+export const barsAbove = (solid: Solid, plan: Plan, heaviestKg: number): Bar[] =>
+  barsOf(plan).filter(
+    (bar) =>
+      bar.use === 'sleeping' &&
+      bar.z > solid.z0 &&
+      meetInPlan(droppingsShadow(bar, heaviestKg, plan), solid),
+  );

@@ -1,0 +1,78 @@
+import type { FlockByDay } from '../birds/flock';
+import { birdSize } from '../birds/size';
+import type { Plan } from '../plan/schema';
+import type { FlockSeats } from '../stations/roosts';
+
+/** A bird as she is drawn: where her feet are and how big she is, m. */
+export interface PlacedBird {
+  readonly groupId: string;
+  /** The bar she sits on; null for one without a place, standing on the litter. */
+  readonly barId: string | null;
+  readonly x: number;
+  readonly y: number;
+  readonly z: number;
+  /** Beak to tail, body across, head above her feet. */
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly heightM: number;
+  /** Which way the bar under her runs: she sits across it. */
+  readonly across: 'x' | 'y';
+}
+
+/** Birds without a place that are drawn at most; more would hide the coop. */
+const MOST_ON_FLOOR = 40;
+
+/**
+ * Where the planned flock is when it has gone up: on the bars as the packing seats it,
+ * the rest on the litter. Bars fill from their left and right ends by turns, so that rows behind
+ * one another can be told apart.
+ */
+export function placeBirds(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
+  const perched = seats.bars.flatMap(({ bar }, b) => {
+    const kinds = (seats.seated[b] ?? []).flatMap((n, kind) => Array<number>(n).fill(kind));
+    const fromFar = b % 2 === 1;
+    let along = 0;
+    return kinds.map((kind) => {
+      const width = seats.widths[kind] ?? 0;
+      const centre = along + width / 2;
+      along += width;
+      const at = (bar.axis === 'x' ? bar.x : bar.y) + (fromFar ? bar.lengthM - centre : centre);
+      const [x, y] = bar.axis === 'x' ? [at, bar.y] : [bar.x, at];
+      return bird(flock, kind, { barId: bar.id, x, y, z: bar.z, across: bar.axis });
+    });
+  });
+  return [...perched, ...standing(plan, flock, seats)];
+}
+
+/** Those left over, in a row on the litter towards the front. */
+function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
+  const left = seats.left.flatMap((n, kind) => Array<number>(n).fill(kind)).slice(0, MOST_ON_FLOOR);
+  const { lengthM, widthM } = plan.shell;
+  return left.map((kind, i) => {
+    const share = (i + 0.5) / left.length;
+    return bird(flock, kind, {
+      barId: null,
+      x: lengthM * share,
+      y: widthM * (0.16 + 0.12 * (i % 3)),
+      z: plan.litter.depthM,
+      across: 'x',
+    });
+  });
+}
+
+function bird(
+  flock: FlockByDay,
+  kind: number,
+  at: Pick<PlacedBird, 'barId' | 'x' | 'y' | 'z' | 'across'>,
+): PlacedBird {
+  const group = flock.groups[kind];
+  if (!group) throw new Error(`the flock has no group ${kind}`);
+  const size = birdSize(group.massKg);
+  return {
+    groupId: group.group.id,
+    lengthM: size.lengthM,
+    widthM: size.widthM,
+    heightM: size.headM,
+    ...at,
+  };
+}

@@ -1,0 +1,31 @@
+import type { Shell, Side } from '../plan/schema';
+
+/**
+ * Inside height of the roof's underside over a point of the floor, m above the bare floor.
+ * @param x  m from the left wall
+ * @param y  m from the front wall
+ * @example  a mono roof from 1.90 m in front to 2.40 m at the rear, 2.10 m apart: 2.15 in the middle
+ */
+export function roofHeightM(shell: Shell, x: number, y: number): number {
+  const { roof, lengthM, widthM } = shell;
+  if (roof.kind === 'flat') return roof.highM;
+  const rise = roof.highM - roof.lowM;
+  if (roof.kind === 'mono')
+    return roof.lowM + rise * towards(roof.highSide, x / lengthM, y / widthM);
+  const across = roof.ridgeAxis === 'x' ? y / widthM : x / lengthM;
+  return roof.lowM + rise * (1 - Math.abs(2 * across - 1));
+}
+
+/** Share of the way from the opposite side to this one, 0…1. */
+function towards(side: Side, alongX: number, alongY: number): number {
+  switch (side) {
+    case 'rear':
+      return alongY;
+    case 'front':
+      return 1 - alongY;
+    case 'right':
+      return alongX;
+    case 'left':
+      return 1 - alongX;
+  }
+}

@@ -1,0 +1,60 @@
+import type { Plan } from '../plan/schema';
+import { highestLipZ } from './solids';
+
+/** A height marked on the story stick, m above the bare floor. */
+export interface StickMark {
+  /** Figure id of its height. */
+  readonly id: string;
+  readonly kind:
+    | 'litter'
+    | 'bar'
+    | 'lip'
+    | 'boxTop'
+    | 'sill'
+    | 'head'
+    | 'rim'
+    | 'eaves'
+    | 'roofHigh';
+  readonly z: number;
+  /** Fixtures at this height. */
+  readonly fixtures: readonly string[];
+}
+
+/**
+ * Every height of the coop that a keeper marks on one stick, lowest first.
+ * Fixtures of a kind at one height share a mark.
+ */
+export function stickMarks(plan: Plan): StickMark[] {
+  const marks = new Map<string, StickMark>();
+  const add = (kind: StickMark['kind'], z: number, fixture?: string): void => {
+    const id = `stick.${kind}.${Math.round(z * 1e4)}`;
+    const earlier = marks.get(id);
+    const fixtures = [...(earlier?.fixtures ?? []), ...(fixture === undefined ? [] : [fixture])];
+    marks.set(id, { id, kind, z, fixtures });
+  };
+  if (plan.litter.depthM > 0) add('litter', plan.litter.depthM);
+  for (const f of plan.fixtures) {
+    switch (f.kind) {
+      case 'bar':
+        add('bar', f.z, f.id);
+        break;
+      case 'nestBank':
+        add('lip', f.lipZ, f.id);
+        if (f.rows > 1) add('lip', highestLipZ(f), f.id);
+        break;
+      case 'window':
+      case 'door':
+        if (f.sillZ > 0) add('sill', f.sillZ, f.id);
+        add('head', f.sillZ + f.heightM, f.id);
+        break;
+      case 'feeder':
+      case 'drinker':
+        add('rim', f.rimZ, f.id);
+        break;
+    }
+  }
+  const { roof } = plan.shell;
+  if (roof.kind !== 'flat') add('eaves', roof.lowM);
+  add('roofHigh', roof.highM);
+  return [...marks.values()].sort((a, b) => a.z - b.z || (a.id < b.id ? -1 : 1));
+}

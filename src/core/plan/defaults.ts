@@ -1,0 +1,111 @@
+import type { Bar, Group, NestBank, Plan, Roof } from './schema';
+
+/** What a keeper says to begin with. */
+export interface PlanStart {
+  readonly id: string;
+  readonly name: string;
+  readonly units: Plan['units'];
+  readonly timeZone: string;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly roof: Roof;
+}
+
+/** An empty coop: a shell, no birds, no fixtures, the default schools. */
+export function newPlan(start: PlanStart): Plan {
+  return {
+    format: 'wide-rafter-plan',
+    version: 1,
+    id: start.id,
+    name: start.name,
+    units: start.units,
+    climate: null,
+    timeZone: start.timeZone,
+    horizonYears: 2,
+    schools: {},
+    keeper: { statureM: 1.68 },
+    litter: { school: 'deep', depthM: 0.1 },
+    limits: {},
+    shell: {
+      lengthM: start.lengthM,
+      widthM: start.widthM,
+      roof: start.roof,
+      floorAboveGroundM: 0,
+      wallBuild: 'board18',
+      roofBuild: 'sheetMetal',
+    },
+    flock: [],
+    fixtures: [],
+  };
+}
+
+/** The least positive number that gives a free `<stem>-<n>`. */
+export function freeNumber(stem: string, taken: readonly { readonly id: string }[]): number {
+  const ids = new Set(taken.map((t) => t.id));
+  let n = 1;
+  while (ids.has(`${stem}-${n}`)) n++;
+  return n;
+}
+
+/** A further group of six hens, arriving on the day given. */
+export function newGroup(plan: Plan, arrivesOn: string): Group {
+  const n = freeNumber('group', plan.flock);
+  return {
+    id: `group-${n}`,
+    name: `Group ${n}`,
+    breed: 'brown-hybrid',
+    massKg: null,
+    count: 6,
+    sex: 'hen',
+    hatchedOn: null,
+    arrivesOn,
+    leavesOn: null,
+  };
+}
+
+/**
+ * A further bar where a joiner would try it first: half a metre off the rear wall and 0.55 m above
+ * the litter, or one step in front of the foremost bar and as high.
+ */
+export function newBar(plan: Plan): Bar {
+  const n = freeNumber('bar', plan.fixtures);
+  const { lengthM, widthM } = plan.shell;
+  const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar' && f.axis === 'x');
+  const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
+  const barLength = foremost?.lengthM ?? round(Math.max(0.3, Math.min(lengthM - 0.4, 2.4)));
+  return {
+    id: `bar-${n}`,
+    kind: 'bar',
+    name: `Bar ${n}`,
+    x: foremost?.x ?? round((lengthM - barLength) / 2),
+    y: round(Math.max(0.1, foremost ? foremost.y - 0.55 : widthM - 0.5)),
+    z: foremost?.z ?? round(plan.litter.depthM + 0.75),
+    axis: 'x',
+    lengthM: barLength,
+    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
+    wallToWall: false,
+    use: 'sleeping',
+  };
+}
+
+/** A further bank of boxes on the left wall, near the front, its lip 0.45 m above the litter. */
+export function newNestBank(plan: Plan): NestBank {
+  const n = freeNumber('nests', plan.fixtures);
+  return {
+    id: `nests-${n}`,
+    kind: 'nestBank',
+    name: `Nest bank ${n}`,
+    x: 0,
+    y: 0.1,
+    lipZ: round(plan.litter.depthM + 0.45),
+    boxes: 2,
+    rows: 1,
+    boxW: 0.36,
+    boxD: 0.4,
+    boxH: 0.4,
+    faces: 'right',
+    hungOutside: false,
+  };
+}
+
+const round = (m: number): number => Math.round(m * 1000) / 1000;

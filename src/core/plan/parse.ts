@@ -1,0 +1,146 @@
+import type { z } from 'zod';
+import { fail, type Issue, issue, type Outcome, ok } from '../outcome';
+import { RULE_BOOK } from '../rules/book';
+import type { RuleBook } from '../rules/types';
+import { PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, type Plan, planSchema } from './schema';
+
+/**
+ * Reads a plan from decoded JSON: shape, limits, unique ids, dates in order, known schools.
+ * @param raw   anything
+ * @param book  the rules whose ids the plan may name
+ * @returns     the plan, or every issue found, each with its path
+ */
+export function parsePlan(raw: unknown, book: RuleBook = RULE_BOOK): Outcome<Plan> {
+  const foreign = notOurs(raw);
+  if (foreign) return fail(foreign);
+  const parsed = planSchema.safeParse(raw);
+  if (!parsed.success) return fail(...parsed.error.issues.map(fromZod));
+  const issues = crossChecks(parsed.data, book);
+  return issues.length > 0 ? fail(...issues) : ok(parsed.data);
+}
+
+/**
+ * Reads a plan from the text of a file.
+ * @returns the plan, or `plan.notJson`, or the issues of `parsePlan`
+ */
+export function parsePlanText(text: string, book: RuleBook = RULE_BOOK): Outcome<Plan> {
+  let raw: unknown;
+  try {
+    raw = JSON.parse(text.replace(/^﻿/, ''));
+  } catch {
+    return fail(issue('plan.notJson'));
+  }
+  return parsePlan(raw, book);
+}
+
+/** A file of another kind or of a later version gets that one sentence, not a list of missing keys. */
+function notOurs(raw: unknown): Issue | null {
+  if (typeof raw !== 'object' || raw === null || Array.isArray(raw)) return issue('plan.notObject');
+  const { format, version } = raw as { format?: unknown; version?: unknown };
+  if (format !== PLAN_FORMAT) return issue('plan.format', { wanted: PLAN_FORMAT }, ['format']);
+  if (typeof version === 'number' && version > PLAN_VERSION) {
+    return issue('plan.laterVersion', { version, known: PLAN_VERSION }, ['version']);
+  }
+  return null;
+}
+
+type ZodIssue = z.core.$ZodIssue;
+
+function fromZod(zod: ZodIssue): Issue {
+  const path = zod.path.map((p) => (typeof p === 'number' ? p : String(p)));
+  switch (zod.code) {
+    case 'unrecognized_keys':
+      return issue('plan.unknownKeys', { keys: zod.keys }, path);
+    case 'too_small':
+      return issue('plan.tooSmall', { least: Number(zod.minimum), of: zod.origin }, path);
+    case 'too_big':
+      return issue('plan.tooBig', { most: Number(zod.maximum), of: zod.origin }, path);
+    case 'invalid_value':
+      return issue('plan.notOneOf', { allowed: zod.values.map(String) }, path);
+    case 'invalid_type':
+      return issue('plan.type', { expected: zod.expected }, path);
+    case 'invalid_format':
+      return issue('plan.textFormat', { expected: zod.format }, path);
+    default:
+      return issue('plan.invalid', {}, path);
+  }
+}
+
+function crossChecks(plan: Plan, book: RuleBook): Issue[] {
+  return [
+    ...duplicateIds(plan.flock, 'flock'),
+    ...duplicateIds(plan.fixtures, 'fixtures'),
+    ...tooManyBirds(plan),
+    ...dateOrder(plan),
+    ...roofHeights(plan),
+    ...schools(plan, book),
+    ...timeZone(plan),
+  ];
+}
+
+function duplicateIds(items: readonly { id: string }[], key: string): Issue[] {
+  const first = new Map<string, number>();
+  return items.flatMap((item, i) => {
+    const earlier = first.get(item.id);
+    if (earlier === undefined) first.set(item.id, i);
+    return earlier === undefined
+      ? []
+      : [issue('plan.duplicateId', { id: item.id, first: earlier }, [key, i, 'id'])];
+  });
+}
+
+function tooManyBirds(plan: Plan): Issue[] {
+  const birds = plan.flock.reduce((sum, g) => sum + g.count, 0);
+  return birds > PLAN_LIMITS.birds
+    ? [issue('plan.tooManyBirds', { birds, most: PLAN_LIMITS.birds }, ['flock'])]
+    : [];
+}
+
+function dateOrder(plan: Plan): Issue[] {
+  return plan.flock.flatMap((g, i) => [
+    ...(g.leavesOn !== null && g.leavesOn <= g.arrivesOn
+      ? [issue('plan.leavesBeforeArrival', { arrives: g.arrivesOn }, ['flock', i, 'leavesOn'])]
+      : []),
+    ...(g.hatchedOn !== null && g.arrivesOn < g.hatchedOn
+      ? [issue('plan.arrivesBeforeHatch', { hatched: g.hatchedOn }, ['flock', i, 'arrivesOn'])]
+      : []),
+  ]);
+}
+
+function roofHeights({ shell: { roof } }: Plan): Issue[] {
+  if (roof.kind === 'flat' && roof.lowM !== roof.highM) {
+    return [issue('plan.flatRoofUneven', { low: roof.lowM }, ['shell', 'roof', 'highM'])];
+  }
+  return roof.highM < roof.lowM
+    ? [issue('plan.roofUpsideDown', { low: roof.lowM }, ['shell', 'roof', 'highM'])]
+    : [];
+}
+
+function schools(plan: Plan, book: RuleBook): Issue[] {
+  return Object.entries(plan.schools).flatMap(([topicId, choice]) => {
+    const topic = book.topics.find((t) => t.id === topicId);
+    const path = ['schools', topicId];
+    if (!topic) {
+      return [issue('plan.unknownTopic', { known: book.topics.map((t) => t.id) }, path)];
+    }
+    if (typeof choice !== 'string') {
+      const [least, most] = topic.customRange;
+      return choice.custom >= least && choice.custom <= most
+        ? []
+        : [issue('plan.customOutOfRange', { least, most, unit: topic.unit }, [...path, 'custom'])];
+    }
+    const rows = book.rows.filter((r) => r.topic === topicId && !r.comparisonOnly);
+    return rows.some((r) => r.id === choice)
+      ? []
+      : [issue('plan.unknownSchool', { known: rows.map((r) => r.id) }, path)];
+  });
+}
+
+function timeZone(plan: Plan): Issue[] {
+  try {
+    new Intl.DateTimeFormat('en', { timeZone: plan.timeZone });
+    return [];
+  } catch {
+    return [issue('plan.timeZone', { typed: plan.timeZone }, ['timeZone'])];
+  }
+}

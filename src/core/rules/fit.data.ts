@@ -1,0 +1,45 @@
+import type { Evidence, Scale } from './types';
+
+/** A single figure of the trade on which no school is chosen in the plan. */
+export interface FitRule {
+  readonly valueM: number;
+  readonly scale: Scale;
+  readonly evidence: Evidence;
+  readonly source: string;
+}
+
+const keepers = (valueM: number, scale: Scale = 'none'): FitRule => ({
+  valueM,
+  scale,
+  evidence: 'keepers',
+  source: 'keepers',
+});
+
+/** Distances of the fit-out, m, for a medium hen of 2.2 kg; sideways ones scale with a bird's length. */
+export const FIT = {
+  /** Bar to bar at one height, centre to centre. */
+  'roosts.apart.level': keepers(0.46, 'length'),
+  /** Bar to bar, sideways, where one stands a step above the other. */
+  'roosts.apart.stair': keepers(0.38, 'length'),
+  /** Least rise that makes two bars a stair. */
+  'roosts.stair.rise': keepers(0.3),
+  /** Bar's centre to the wall behind it. */
+  'roosts.wall': keepers(0.38, 'length'),
+  /** Lowest sleeping bar above the litter. */
+  'roosts.lowest': keepers(0.45),
+  /** Lowest sleeping bar above the highest nest entrance. */
+  'roosts.aboveNests': keepers(0.15),
+  /** Droppings fall this far in front of and behind a bar's centre. */
+  'roosts.shadow': keepers(0.25, 'length'),
+  /** Lost at a bar's end that meets a wall. */
+  'roosts.end.loss': keepers(0.05),
+  /** An end nearer to a wall than this loses length. */
+  'roosts.end.near': keepers(0.15),
+  /** A fixture raised this far above the litter leaves the floor under it usable. */
+  'floor.raised': keepers(0.45),
+} as const satisfies Record<string, FitRule>;
+
+export type FitRuleId = keyof typeof FIT;
+
+/** Bedding held in by the front lip of a nest box, m. Source: keepers' usage. */
+export const NEST_LIP_M = 0.1;

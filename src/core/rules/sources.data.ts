@@ -1,0 +1,46 @@
+export interface Source {
+  readonly id: string;
+  readonly title: string;
+  readonly detail: string;
+}
+
+/** Each work cited once; rules, figures and workings refer to it by id. */
+export const SOURCES: readonly Source[] = [
+  {
+    id: 'keepers',
+    title: "Keepers' usage",
+    detail:
+      'Rules of thumb that practised backyard keepers give for a medium hen. Schools differ; each stands with its reason.',
+  },
+  {
+    id: 'eu-1999-74',
+    title: 'Council Directive 1999/74/EC',
+    detail:
+      'Minimum standards for the protection of laying hens in commercial houses. A floor to compare with, not a target for a backyard.',
+  },
+  {
+    id: 'wide-rafter',
+    title: 'Our own modelling choice',
+    detail: 'Reasoned from proportions and carpentry; marked as an assumption wherever it is used.',
+  },
+  {
+    id: 'breed-standards',
+    title: 'Breed standard weights',
+    detail:
+      'Adult weights as given in breed standards, rounded. A keeper who has a scale should enter her own.',
+  },
+  {
+    id: 'plan',
+    title: 'This plan',
+    detail: 'Entered by the keeper, or counted from what was entered.',
+  },
+];
+
+const BY_ID = new Map(SOURCES.map((s) => [s.id, s]));
+
+/** @throws Error for an id that no source carries: a broken table, not bad input. */
+export function sourceById(id: string): Source {
+  const source = BY_ID.get(id);
+  if (!source) throw new Error(`no source has the id ${id}`);
+  return source;
+}

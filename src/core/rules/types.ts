@@ -1,0 +1,45 @@
+/** How well founded a rule or constant is; shown beside every figure that rests on it. */
+export type Evidence = 'published' | 'statutory' | 'keepers' | 'assumption';
+
+/** A figure may also rest on nothing but what the keeper typed in. */
+export type FigureEvidence = Evidence | 'entered';
+
+/** What a rule's value scales with: a bird's linear size, her area, or nothing. */
+export type Scale = 'none' | 'length' | 'area';
+
+/** One row a school: what it asks, how it scales, how well founded it is and why its keepers hold it. */
+export interface RuleRow {
+  /** `<topic>.<school>`, stable: plans refer to it. */
+  readonly id: string;
+  readonly topic: string;
+  /** The keepers' name for it. */
+  readonly school: string;
+  /** The reason its keepers give. */
+  readonly why: string;
+  /** SI values; the topic's own parameter is named in topics.data. */
+  readonly params: Readonly<Record<string, number>>;
+  readonly scale: Scale;
+  /** Live mass of a bird, kg, for which it is held to apply. */
+  readonly validMassKg: readonly [number, number];
+  readonly evidence: Evidence;
+  readonly source: string;
+  /** A legal floor is shown to compare with and is never a target. */
+  readonly comparisonOnly?: boolean;
+}
+
+/** A subject on which schools differ and the keeper chooses. */
+export interface Topic {
+  readonly id: string;
+  readonly station: 'floor' | 'roosts' | 'nests';
+  /** The parameter that a custom value replaces. */
+  readonly param: string;
+  readonly unit: 'm' | 'm2' | 'hensPerBox';
+  readonly defaultRule: string;
+  readonly customRange: readonly [number, number];
+}
+
+/** Everything a run of the core takes as its rules; tests pass their own. */
+export interface RuleBook {
+  readonly rows: readonly RuleRow[];
+  readonly topics: readonly Topic[];
+}

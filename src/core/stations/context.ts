@@ -1,0 +1,47 @@
+import type { FlockByDay } from '../birds/flock';
+import type { Finding, StationId } from '../finding';
+import type { Plan } from '../plan/schema';
+import type { ChosenSchool } from '../rules/book';
+import type { RuleBook } from '../rules/types';
+import type { Basis, Figure } from '../working';
+import type { Carry, StationDemand } from './carrying';
+
+/** What every station is worked from. */
+export interface StationContext {
+  readonly plan: Plan;
+  readonly flock: FlockByDay;
+  readonly book: RuleBook;
+  /** Chosen school by topic. */
+  readonly schools: Readonly<Record<string, ChosenSchool>>;
+}
+
+export type StationCarry = Carry | { readonly state: 'notEntered' };
+
+export interface StationResult {
+  readonly station: StationId;
+  readonly carry: StationCarry;
+  readonly figures: readonly Figure[];
+  readonly findings: readonly Finding[];
+}
+
+/** A main station: it carries birds, by a school that the keeper chooses. */
+export interface CarryingStation {
+  readonly id: 'floor' | 'roosts' | 'nests';
+  readonly topic: string;
+  /** Whether the fixtures it needs have been entered. */
+  entered(plan: Plan): boolean;
+  demand(ctx: StationContext, school: ChosenSchool): StationDemand;
+  assess(ctx: StationContext, carry: StationCarry, school: ChosenSchool): StationResult;
+}
+
+export const basisOf = (school: ChosenSchool): Basis => ({
+  evidence: school.evidence,
+  source: school.source,
+  rule: school.id,
+});
+
+export function schoolFor(ctx: StationContext, topic: string): ChosenSchool {
+  const school = ctx.schools[topic];
+  if (!school) throw new Error(`no school has been chosen for ${topic}`);
+  return school;
+}

@@ -1,0 +1,47 @@
+import { working } from '../working';
+import { plainSpec } from './shared.working';
+
+/** How the coop's own figures are worked. */
+export const COOP_WORKINGS = {
+  'coop.carries': working({
+    result: 'carries',
+    lines: {
+      staves: { unit: 'birds', given: 'found' },
+      carries: { unit: 'birds', formula: 'min(staves)' },
+    },
+  }),
+  'coop.planned': working({
+    result: 'planned',
+    lines: {
+      living: { unit: 'birds', given: 'entered' },
+      planned: { unit: 'birds', formula: 'sum(living)' },
+    },
+  }),
+  'coop.room': working({
+    result: 'room',
+    lines: {
+      carries: { unit: 'birds', given: 'found' },
+      planned: { unit: 'birds', given: 'found' },
+      room: { unit: 'birds', formula: 'carries - planned' },
+    },
+  }),
+  'flock.mass': plainSpec('kg', 'entered'),
+  'flock.length': working({
+    result: 'size',
+    lines: {
+      coefficient: { unit: 'ratio', given: 'wide-rafter' },
+      mass: { unit: 'kg', given: 'entered' },
+      size: { unit: 'm', formula: 'coefficient * mass^(1/3)' },
+    },
+  }),
+  'flock.height': working({
+    result: 'size',
+    lines: {
+      coefficient: { unit: 'ratio', given: 'wide-rafter' },
+      headToBack: { unit: 'ratio', given: 'wide-rafter' },
+      mass: { unit: 'kg', given: 'entered' },
+      size: { unit: 'm', formula: 'headToBack * coefficient * mass^(1/3)' },
+    },
+  }),
+  'shell.measure': plainSpec('m', 'entered'),
+} as const;

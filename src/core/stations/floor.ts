@@ -1,0 +1,155 @@
+import { type Finding, findingKey } from '../finding';
+import { footprintInsideM2, solidOf } from '../geometry/solids';
+import type { Fixture, Plan } from '../plan/schema';
+import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { FIT } from '../rules/fit.data';
+import { atMost, below } from '../units/number';
+import { ENTERED, type Figure, figure, KEEPERS } from '../working';
+import { demandOf } from './carrying';
+import { basisOf, type CarryingStation, type StationContext } from './context';
+import { FLOOR_WORKINGS as W } from './floor.working';
+import { scaledParts } from './shared.working';
+
+/** Floor: every bird's area against the floor that fixtures leave free. */
+export const floorStation: CarryingStation = {
+  id: 'floor',
+  topic: 'floor.area',
+  entered: () => true,
+  demand: (ctx, school) => {
+    const areas = areasOf(ctx, school);
+    const usable = usableFloorM2(ctx.plan);
+    return { perBird: () => areas, fits: (taken) => atMost(demandOf(taken, areas), usable) };
+  },
+  assess: (ctx, carry, school) => {
+    const figures = roomFigures(ctx.plan);
+    if (carry.state !== 'carries') {
+      return { station: 'floor', carry, figures, findings: [] };
+    }
+    const basis = basisOf(school);
+    const areas = areasOf(ctx, school);
+    const usable = usableFloorM2(ctx.plan);
+    const counts = carry.flock;
+    const needed = demandOf(counts, areas);
+    ctx.flock.groups.forEach(({ group, massKg }, i) => {
+      const parts = scaledParts(school.value, massKg, school.scale, areas[i] ?? 0);
+      figures.push(
+        figure(
+          `floor.areaPerBird.${group.id}`,
+          'floor.areaOfBird',
+          W['floor.areaOfBird'],
+          parts,
+          basis,
+        ),
+      );
+    });
+    figures.push(
+      figure(
+        'floor.areaPerBird',
+        'floor.areaPerBird',
+        W['floor.areaPerBird'],
+        { counts, areas, mean: needed / carry.present },
+        basis,
+      ),
+      figure('floor.needed', 'floor.needed', W['floor.needed'], { counts, areas, needed }, basis),
+      figure(
+        'floor.capacity',
+        'floor.capacity',
+        W['floor.capacity'],
+        {
+          fitted: carry.taken,
+          areas,
+          asked: demandOf(carry.taken, areas),
+          usable,
+          fitting: carry.fitting,
+          present: carry.present,
+          planned: ctx.flock.planned,
+          carries: carry.carries,
+        },
+        basis,
+      ),
+    );
+    const findings: Finding[] = [];
+    if (below(usable, needed)) {
+      const missing = needed - usable;
+      figures.push(
+        figure(
+          'floor.missing',
+          'floor.missing',
+          W['floor.missing'],
+          { needed, there: usable, missing },
+          basis,
+        ),
+      );
+      findings.push({
+        code: 'floor.area.short',
+        key: findingKey('floor.area.short', []),
+        station: 'floor',
+        severity: 'short',
+        fixtures: [],
+        numbers: {
+          missing: { value: missing, unit: 'm2', figure: 'floor.missing' },
+          needed: { value: needed, unit: 'm2', figure: 'floor.needed' },
+          there: { value: usable, unit: 'm2', figure: 'floor.have' },
+        },
+        zone: null,
+      });
+    }
+    return { station: 'floor', carry, figures, findings };
+  },
+};
+
+/**
+ * Floor inside the walls less what stands on it, m².
+ * A fixture raised at least 0.45 m above the litter leaves the floor under it usable.
+ * @source keepers (domain notes, "Floor and run")
+ */
+export function usableFloorM2(plan: Plan): number {
+  const taken = floorTakers(plan).reduce((sum, t) => sum + t.takenM2, 0);
+  return Math.max(0, plan.shell.lengthM * plan.shell.widthM - taken);
+}
+
+/** Fixtures that take floor, with how much, m². */
+export function floorTakers(plan: Plan): { fixture: Fixture; takenM2: number }[] {
+  return plan.fixtures
+    .map((fixture) => ({ fixture, takenM2: takenM2(fixture, plan) }))
+    .filter((t) => t.takenM2 > 0);
+}
+
+function takenM2(fixture: Fixture, plan: Plan): number {
+  if (fixture.kind === 'bar' || fixture.kind === 'window' || fixture.kind === 'door') return 0;
+  const solid = solidOf(fixture, plan);
+  const clear = solid.z0 - plan.litter.depthM;
+  if (!below(clear, FIT['floor.raised'].valueM)) return 0;
+  const box = footprintInsideM2(solid, plan.shell);
+  return fixture.kind === 'nestBank' ? box : box * (Math.PI / 4);
+}
+
+const areasOf = (ctx: StationContext, school: ChosenSchool): number[] =>
+  ctx.flock.groups.map((g) => scaleToBird(school.value, g.massKg, school.scale));
+
+/** What the room gives, whoever lives in it. */
+function roomFigures(plan: Plan): Figure[] {
+  const { lengthM: length, widthM: width } = plan.shell;
+  const inside = length * width;
+  const takers = floorTakers(plan);
+  const taken = takers.map((t) => t.takenM2);
+  return [
+    figure('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED),
+    ...takers.map((t) =>
+      figure(
+        `floor.taken.${t.fixture.id}`,
+        'floor.taken',
+        W['floor.taken'],
+        { value: t.takenM2 },
+        ENTERED,
+      ),
+    ),
+    figure(
+      'floor.have',
+      'floor.have',
+      W['floor.have'],
+      { inside, taken, usable: usableFloorM2(plan) },
+      KEEPERS,
+    ),
+  ];
+}

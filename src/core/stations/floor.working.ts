@@ -1,0 +1,51 @@
+import { working } from '../working';
+import { capacityLines, missingSpec, plainSpec, scaledSpec } from './shared.working';
+
+/** How each figure of the floor is worked. */
+export const FLOOR_WORKINGS = {
+  'floor.areaOfBird': scaledSpec('m2', 'school'),
+  'floor.areaPerBird': working({
+    result: 'mean',
+    lines: {
+      counts: { unit: 'birds', given: 'entered' },
+      areas: { unit: 'm2', given: 'found' },
+      mean: { unit: 'm2', formula: 'sum(counts .* areas) / sum(counts)' },
+    },
+  }),
+  'floor.needed': working({
+    result: 'needed',
+    lines: {
+      counts: { unit: 'birds', given: 'entered' },
+      areas: { unit: 'm2', given: 'found' },
+      needed: { unit: 'm2', formula: 'sum(counts .* areas)' },
+    },
+  }),
+  'floor.inside': working({
+    result: 'inside',
+    lines: {
+      length: { unit: 'm', given: 'entered' },
+      width: { unit: 'm', given: 'entered' },
+      inside: { unit: 'm2', formula: 'length * width' },
+    },
+  }),
+  'floor.have': working({
+    result: 'usable',
+    lines: {
+      inside: { unit: 'm2', given: 'found' },
+      taken: { unit: 'm2', given: 'found' },
+      usable: { unit: 'm2', formula: 'max(0, inside - sum(taken))' },
+    },
+  }),
+  'floor.taken': plainSpec('m2', 'found'),
+  'floor.capacity': working({
+    result: 'carries',
+    lines: {
+      fitted: { unit: 'birds', given: 'found' },
+      areas: { unit: 'm2', given: 'found' },
+      asked: { unit: 'm2', formula: 'sum(fitted .* areas)' },
+      usable: { unit: 'm2', given: 'found' },
+      ...capacityLines,
+    },
+  }),
+  'floor.missing': missingSpec('m2'),
+} as const;

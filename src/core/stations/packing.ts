@@ -1,0 +1,49 @@
+import { tidy, wholeDown } from '../units/number';
+
+export interface BirdKind {
+  /** Length of bar one bird takes, m, above 0. */
+  readonly widthM: number;
+  readonly count: number;
+}
+
+export interface Seating {
+  /** Birds of each kind on each bar, bars in the order given. */
+  readonly seated: readonly (readonly number[])[];
+  /** Birds of each kind left without a place. */
+  readonly left: readonly number[];
+}
+
+/**
+ * Seats whole birds on bars: bars in the order given, the widest bird first,
+ * never going back to an earlier bar.
+ * @param barsM  usable length of each bar, m, in the order they fill
+ * @param kinds  birds by width; ties keep their order
+ * @source       domain notes, "What carries N birds means"
+ * @example      packBars([1.2, 1.2], [{ widthM: 0.34, count: 8 }]) // 3 and 3 seated, 2 left
+ */
+export function packBars(barsM: readonly number[], kinds: readonly BirdKind[]): Seating {
+  const left = kinds.map((k) => k.count);
+  const order = kinds
+    .map((_, i) => i)
+    .sort((a, b) => widthOf(kinds, b) - widthOf(kinds, a) || a - b);
+  let turn = 0;
+  const seated = barsM.map((barM) => {
+    const onBar = kinds.map(() => 0);
+    let room = barM;
+    while (turn < order.length) {
+      const kind = order[turn] ?? 0;
+      const width = widthOf(kinds, kind);
+      const waiting = left[kind] ?? 0;
+      const places = Math.min(waiting, Math.max(0, wholeDown(room / width)));
+      onBar[kind] = places;
+      left[kind] = waiting - places;
+      room = tidy(room - places * width);
+      if (places < waiting) break;
+      turn++;
+    }
+    return onBar;
+  });
+  return { seated, left };
+}
+
+const widthOf = (kinds: readonly BirdKind[], i: number): number => kinds[i]?.widthM ?? 0;

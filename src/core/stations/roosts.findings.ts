@@ -1,0 +1,275 @@
+import {
+  type Finding,
+  type FindingNumber,
+  findingKey,
+  type Severity,
+  type Solid,
+} from '../finding';
+import {
+  barsOf,
+  highestNestLipZ,
+  notCounted,
+  sidewaysM,
+  spacingRule,
+  upperBarOver,
+  type WallGap,
+  wallGap,
+} from '../geometry/bars';
+import { solidOf } from '../geometry/solids';
+import type { Bar, Plan } from '../plan/schema';
+import { fitM } from '../rules/book';
+import { FIT, type FitRuleId } from '../rules/fit.data';
+import { below } from '../units/number';
+import { ENTERED, type Figure, figure, KEEPERS } from '../working';
+import type { Carry } from './carrying';
+import type { StationContext } from './context';
+import { ROOSTS_WORKINGS as W } from './roosts.working';
+import { scaledParts } from './shared.working';
+
+interface Found {
+  readonly figures: Figure[];
+  readonly findings: Finding[];
+}
+
+type Carries = Extract<Carry, { state: 'carries' }>;
+
+/** Every rule of the roosts that this coop breaks, with the figures the findings speak of. */
+export function roostFindings(
+  ctx: StationContext,
+  carry: Carries,
+  own: readonly Figure[],
+  heaviestKg: number,
+): Found {
+  const { plan } = ctx;
+  const figures = neededFigures(heaviestKg);
+  const findings: Finding[] = [];
+  const take = (found: Found): void => {
+    figures.push(...found.figures);
+    findings.push(...found.findings);
+  };
+  take(lengthShort(ctx, carry, own));
+  const bars = barsOf(plan);
+  for (const bar of bars) {
+    take(nearWall(bar, plan, heaviestKg));
+    take(tooLow(bar, plan));
+    take(uncounted(bar, plan, heaviestKg));
+    take(nearNests(bar, plan));
+  }
+  bars.forEach((a, i) => {
+    for (const b of bars.slice(i + 1)) take(tooClose(a, b, plan, heaviestKg));
+  });
+  return { figures, findings };
+}
+
+const NOTHING: Found = { figures: [], findings: [] };
+
+const number = (f: Figure): FindingNumber => ({ value: f.value, unit: f.unit, figure: f.id });
+
+function finding(
+  code: string,
+  severity: Severity,
+  fixtures: readonly string[],
+  numbers: Finding['numbers'],
+  zone: Solid | null,
+): Finding {
+  return {
+    code,
+    key: findingKey(code, fixtures),
+    station: 'roosts',
+    severity,
+    fixtures,
+    numbers,
+    zone,
+  };
+}
+
+/** What the spacing rules ask for this flock. */
+function neededFigures(heaviestKg: number): Figure[] {
+  const scaled: readonly FitRuleId[] = [
+    'roosts.apart.level',
+    'roosts.apart.stair',
+    'roosts.wall',
+    'roosts.shadow',
+  ];
+  const plain: readonly FitRuleId[] = ['roosts.lowest', 'roosts.aboveNests'];
+  return [
+    ...scaled.map((id) =>
+      figure(
+        `${id}.needed`,
+        'roosts.fit',
+        W['roosts.fit'],
+        scaledParts(FIT[id].valueM, heaviestKg, FIT[id].scale, fitM(id, heaviestKg)),
+        KEEPERS,
+      ),
+    ),
+    ...plain.map((id) =>
+      figure(`${id}.needed`, 'roosts.rule', W['roosts.rule'], { value: FIT[id].valueM }, KEEPERS),
+    ),
+  ];
+}
+
+const neededNumber = (id: FitRuleId, heaviestKg: number): FindingNumber => ({
+  value: fitM(id, heaviestKg),
+  unit: 'm',
+  figure: `${id}.needed`,
+});
+
+function lengthShort(ctx: StationContext, carry: Carries, own: readonly Figure[]): Found {
+  const get = (id: string): Figure => {
+    const found = own.find((f) => f.id === id);
+    if (!found) throw new Error(`the roosts have no figure ${id}`);
+    return found;
+  };
+  const without = get('roosts.without');
+  if (without.value === 0) return NOTHING;
+  const needed = get('roosts.needed');
+  const there = get('roosts.have');
+  const missing = figure(
+    'roosts.missing',
+    'roosts.missing',
+    W['roosts.missing'],
+    { needed: needed.value, there: there.value, missing: needed.value - there.value },
+    { evidence: needed.evidence, source: needed.source },
+  );
+  const numbers = {
+    without: number(without),
+    needed: number(needed),
+    there: number(there),
+    missing: number(missing),
+    planned: { value: carry.present, unit: 'birds', figure: 'coop.planned' } as const,
+  };
+  const bars = barsOf(ctx.plan).map((b) => b.id);
+  return {
+    figures: [missing],
+    findings: [finding('roosts.length.short', 'short', bars, numbers, null)],
+  };
+}
+
+function nearWall(bar: Bar, plan: Plan, heaviestKg: number): Found {
+  if (bar.use === 'step') return NOTHING;
+  const gap = wallGap(bar, plan.shell);
+  if (!below(gap.gapM, fitM('roosts.wall', heaviestKg))) return NOTHING;
+  const parts = { wall: gap.wallM, bar: gap.barM, gap: gap.gapM };
+  const gapFigure = figure(
+    `roosts.bar.${bar.id}.wall`,
+    'roosts.bar.wall',
+    W['roosts.bar.wall'],
+    parts,
+    ENTERED,
+  );
+  const numbers = { gap: number(gapFigure), needed: neededNumber('roosts.wall', heaviestKg) };
+  const zone = behindBar(bar, plan, gap);
+  return {
+    figures: [gapFigure],
+    findings: [finding('roosts.bar.nearWall', 'awkward', [bar.id], numbers, zone)],
+  };
+}
+
+/** The wall behind a bar that its birds foul: the strip between them, a bird's height up. */
+function behindBar(bar: Bar, plan: Plan, gap: WallGap): Solid {
+  const s = solidOf(bar, plan);
+  const lo = Math.min(gap.wallM, gap.barM);
+  const hi = Math.max(gap.wallM, gap.barM);
+  const z = { z0: plan.litter.depthM, z1: bar.z + 0.3 };
+  return bar.axis === 'x' ? { ...s, y0: lo, y1: hi, ...z } : { ...s, x0: lo, x1: hi, ...z };
+}
+
+function tooLow(bar: Bar, plan: Plan): Found {
+  if (bar.use === 'step') return NOTHING;
+  const height = bar.z - plan.litter.depthM;
+  if (!below(height, FIT['roosts.lowest'].valueM)) return NOTHING;
+  const numbers = {
+    height: { value: height, unit: 'm', figure: `roosts.bar.${bar.id}.height` } as const,
+    needed: neededNumber('roosts.lowest', 2.2),
+  };
+  return {
+    figures: [],
+    findings: [finding('roosts.bar.low', 'awkward', [bar.id], numbers, solidOf(bar, plan))],
+  };
+}
+
+function uncounted(bar: Bar, plan: Plan, heaviestKg: number): Found {
+  const why = notCounted(bar, plan, heaviestKg);
+  if (why !== 'underAnother') return NOTHING;
+  const upper = upperBarOver(bar, plan, heaviestKg);
+  if (!upper) return NOTHING;
+  const apart = apartFigure(bar, upper);
+  const numbers = { apart: number(apart), needed: neededNumber('roosts.shadow', heaviestKg) };
+  return {
+    figures: [apart],
+    findings: [
+      finding('roosts.bar.underAnother', 'short', [bar.id, upper.id], numbers, solidOf(bar, plan)),
+    ],
+  };
+}
+
+/** A bar must clear the highest nest entrance, or birds sleep in the nests. */
+function nearNests(bar: Bar, plan: Plan): Found {
+  const lip = highestNestLipZ(plan);
+  if (lip === null || bar.use === 'step') return NOTHING;
+  const above = bar.z - lip;
+  if (!below(above, FIT['roosts.aboveNests'].valueM)) return NOTHING;
+  const aboveFigure = figure(
+    `roosts.bar.${bar.id}.aboveNests`,
+    'roosts.aboveNests',
+    W['roosts.aboveNests'],
+    { bar: bar.z, lip, above },
+    ENTERED,
+  );
+  const numbers = { above: number(aboveFigure), needed: neededNumber('roosts.aboveNests', 2.2) };
+  // below the entrance the bar does not count at all; a little above it birds still choose the nest
+  const [code, severity] =
+    above < 0
+      ? (['roosts.bar.belowNests', 'short'] as const)
+      : (['roosts.bar.nearNests', 'awkward'] as const);
+  return {
+    figures: [aboveFigure],
+    findings: [finding(code, severity, [bar.id], numbers, solidOf(bar, plan))],
+  };
+}
+
+function apartFigure(a: Bar, b: Bar): Figure {
+  const [one, other] = a.axis === 'x' ? [a.y, b.y] : [a.x, b.x];
+  const ids = [a.id, b.id].sort().join('.');
+  const parts = { one, other, apart: Math.abs(one - other) };
+  return figure(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
+}
+
+function tooClose(a: Bar, b: Bar, plan: Plan, heaviestKg: number): Found {
+  if (a.use === 'step' || b.use === 'step') return NOTHING;
+  const apart = sidewaysM(a, b);
+  const rule = spacingRule(a, b);
+  if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
+  // one under the other is told as a bar that does not count
+  if (notCounted(a, plan, heaviestKg) === 'underAnother') return NOTHING;
+  if (notCounted(b, plan, heaviestKg) === 'underAnother') return NOTHING;
+  const apartOf = apartFigure(a, b);
+  const numbers = { apart: number(apartOf), needed: neededNumber(rule, heaviestKg) };
+  const code = rule === 'roosts.apart.level' ? 'roosts.bars.tooClose' : 'roosts.bars.stairTooClose';
+  return {
+    figures: [apartOf],
+    findings: [finding(code, 'awkward', [a.id, b.id], numbers, between(a, b, plan))],
+  };
+}
+
+/** From the one bar's centre to the other's, where they run alongside. */
+function between(a: Bar, b: Bar, plan: Plan): Solid {
+  const s = solidOf(a, plan);
+  const t = solidOf(b, plan);
+  const z = { z0: Math.min(a.z, b.z), z1: Math.max(a.z, b.z) + 0.3 };
+  return a.axis === 'x'
+    ? {
+        x0: Math.max(s.x0, t.x0),
+        x1: Math.min(s.x1, t.x1),
+        y0: Math.min(a.y, b.y),
+        y1: Math.max(a.y, b.y),
+        ...z,
+      }
+    : {
+        y0: Math.max(s.y0, t.y0),
+        y1: Math.min(s.y1, t.y1),
+        x0: Math.min(a.x, b.x),
+        x1: Math.max(a.x, b.x),
+        ...z,
+      };
+}

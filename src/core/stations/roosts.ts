@@ -1,0 +1,202 @@
+import { barsOf, effectiveLength, notCounted } from '../geometry/bars';
+import type { Bar, Plan } from '../plan/schema';
+import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { type Figure, figure, KEEPERS } from '../working';
+import { type Carry, demandOf } from './carrying';
+import { basisOf, type CarryingStation, type StationContext } from './context';
+import { type BirdKind, packBars, type Seating } from './packing';
+import { roostFindings } from './roosts.findings';
+import { ROOSTS_WORKINGS as W } from './roosts.working';
+import { scaledParts } from './shared.working';
+
+/** Roosts: every bird finds her width, as whole birds on whole bars. */
+export const roostsStation: CarryingStation = {
+  id: 'roosts',
+  topic: 'roosts.length',
+  entered: (plan) => plan.fixtures.some((f) => f.kind === 'bar'),
+  demand: (ctx, school) => {
+    const widths = widthsOf(ctx, school);
+    const bars = countedBars(ctx).map((b) => b.effectiveM);
+    return {
+      perBird: () => widths,
+      fits: (taken) =>
+        packBars(bars, kindsOf(taken, widths)).left.every(
+          (birds, i) => birds === 0 || widths[i] === 0,
+        ),
+    };
+  },
+  assess: (ctx, carry, school) => {
+    const heaviest = heaviestRoosterKg(ctx);
+    const barFigures = lengthFigures(ctx.plan);
+    if (carry.state !== 'carries') {
+      return { station: 'roosts', carry, figures: barFigures, findings: [] };
+    }
+    const seats = seatFlock(ctx, carry, school);
+    const own = carryFigures(ctx, carry, school, seats);
+    const found = roostFindings(ctx, carry, own, heaviest);
+    return {
+      station: 'roosts',
+      carry,
+      figures: [...barFigures, ...own, ...found.figures],
+      findings: found.findings,
+    };
+  },
+};
+
+export interface CountedBar {
+  readonly bar: Bar;
+  readonly effectiveM: number;
+}
+
+/** Bars that count, in the order they fill: highest first, ties by id. */
+export function countedBars(ctx: StationContext): CountedBar[] {
+  const heaviest = heaviestRoosterKg(ctx);
+  return barsOf(ctx.plan)
+    .filter((bar) => notCounted(bar, ctx.plan, heaviest) === null)
+    .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
+    .map((bar) => ({ bar, effectiveM: effectiveLength(bar, ctx.plan.shell).effectiveM }));
+}
+
+/** Who sits where when the planned flock goes up on the setting day. */
+export interface FlockSeats extends Seating {
+  readonly bars: readonly CountedBar[];
+  readonly counts: readonly number[];
+  readonly widths: readonly number[];
+}
+
+export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {
+  const widths = widthsOf(ctx, school);
+  const counts = (carry.state === 'carries' ? carry.flock : ctx.flock.counts[0]) ?? [];
+  const sleepers = counts.map((count, i) => (widths[i] === 0 ? 0 : count));
+  const bars = countedBars(ctx);
+  return {
+    ...packBars(
+      bars.map((b) => b.effectiveM),
+      kindsOf(sleepers, widths),
+    ),
+    bars,
+    counts: sleepers,
+    widths,
+  };
+}
+
+/** The heaviest bird of the flock that sleeps on bars, kg; the reference hen where none does. */
+export function heaviestRoosterKg(ctx: StationContext): number {
+  const masses = ctx.flock.groups.filter((g) => g.kind !== 'duck').map((g) => g.massKg);
+  return masses.length > 0 ? Math.max(...masses) : 2.2;
+}
+
+/** Width of one bird of each group along the bar, m; 0 for ducks, which sleep on the floor. */
+export const widthsOf = (ctx: StationContext, school: ChosenSchool): number[] =>
+  ctx.flock.groups.map((g) =>
+    g.kind === 'duck' ? 0 : scaleToBird(school.value, g.massKg, school.scale),
+  );
+
+/** Ducks take no bar: a kind without width is left out of the packing by having no birds. */
+const kindsOf = (counts: readonly number[], widths: readonly number[]): BirdKind[] =>
+  counts.map((count, i) => ({ widthM: widths[i] || 1, count: widths[i] === 0 ? 0 : count }));
+
+function lengthFigures(plan: Plan): Figure[] {
+  return barsOf(plan).flatMap((bar) => {
+    const {
+      nearLossM: nearLoss,
+      farLossM: farLoss,
+      effectiveM: effective,
+    } = effectiveLength(bar, plan.shell);
+    const height = bar.z - plan.litter.depthM;
+    return [
+      figure(
+        `roosts.bar.${bar.id}.effective`,
+        'roosts.bar.effective',
+        W['roosts.bar.effective'],
+        { length: bar.lengthM, nearLoss, farLoss, effective },
+        KEEPERS,
+      ),
+      figure(
+        `roosts.bar.${bar.id}.height`,
+        'roosts.bar.height',
+        W['roosts.bar.height'],
+        { bar: bar.z, litter: plan.litter.depthM, height },
+        { evidence: 'entered', source: 'plan' },
+      ),
+    ];
+  });
+}
+
+function carryFigures(
+  ctx: StationContext,
+  carry: Extract<Carry, { state: 'carries' }>,
+  school: ChosenSchool,
+  seats: FlockSeats,
+): Figure[] {
+  const basis = basisOf(school);
+  const { widths, counts } = seats;
+  const needed = demandOf(counts, widths);
+  const effective = seats.bars.map((b) => b.effectiveM);
+  const sleepers = counts.reduce((a, b) => a + b, 0);
+  const seatedTotals = seats.seated.map((bar) => bar.reduce((a, b) => a + b, 0));
+  const seated = seatedTotals.reduce((a, b) => a + b, 0);
+  const capacity = {
+    effective,
+    widths,
+    fitted: carry.taken,
+    fitting: carry.fitting,
+    present: carry.present,
+    planned: ctx.flock.planned,
+    carries: carry.carries,
+  };
+  return [
+    ...ctx.flock.groups.flatMap(({ group, kind, massKg }, i) =>
+      kind === 'duck'
+        ? []
+        : [
+            figure(
+              `roosts.widthPerBird.${group.id}`,
+              'roosts.widthOfBird',
+              W['roosts.widthOfBird'],
+              scaledParts(school.value, massKg, school.scale, widths[i] ?? 0),
+              basis,
+            ),
+          ],
+    ),
+    figure(
+      'roosts.widthPerBird',
+      'roosts.widthPerBird',
+      W['roosts.widthPerBird'],
+      { counts, widths, mean: needed / sleepers },
+      basis,
+    ),
+    figure('roosts.needed', 'roosts.needed', W['roosts.needed'], { counts, widths, needed }, basis),
+    figure(
+      'roosts.have',
+      'roosts.have',
+      W['roosts.have'],
+      { effective, there: effective.reduce((a, b) => a + b, 0) },
+      KEEPERS,
+    ),
+    figure('roosts.capacity', 'roosts.capacity', W['roosts.capacity'], capacity, basis),
+    figure(
+      'roosts.without',
+      'roosts.without',
+      W['roosts.without'],
+      { sleepers, seated: seatedTotals, without: sleepers - seated },
+      basis,
+    ),
+    ...seats.bars.map(({ bar, effectiveM }, b) => {
+      const onBar = seats.seated[b] ?? [];
+      return figure(
+        `roosts.bar.${bar.id}.birds`,
+        'roosts.bar.birds',
+        W['roosts.bar.birds'],
+        {
+          effective: effectiveM,
+          widths,
+          seated: onBar,
+          used: demandOf(onBar, widths),
+          birds: seatedTotals[b] ?? 0,
+        },
+        basis,
+      );
+    }),
+  ];
+}

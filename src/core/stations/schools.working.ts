@@ -1,0 +1,16 @@
+import { working } from '../working';
+import { plainSpec } from './shared.working';
+
+/** How a school's own figures are worked. */
+export const SCHOOLS_WORKINGS = {
+  'school.rule.m': plainSpec('m', 'school'),
+  'school.rule.m2': plainSpec('m2', 'school'),
+  'school.rule.hensPerBox': plainSpec('hensPerBox', 'school'),
+  'school.carries': working({
+    result: 'value',
+    lines: {
+      rule: { unit: 'ratio', given: 'school' },
+      value: { unit: 'birds', given: 'found' },
+    },
+  }),
+} as const;

@@ -1,0 +1,18 @@
+/**
+ * The calendar day at an instant, in a time zone.
+ * @param instant   the moment, passed in: the core reads no clock
+ * @param timeZone  IANA name
+ * @returns         YYYY-MM-DD
+ * @throws          RangeError for a zone the runtime does not know
+ */
+export function dayIn(instant: Date, timeZone: string): string {
+  // Sweden writes its dates as ISO does
+  return new Intl.DateTimeFormat('sv-SE', { timeZone, dateStyle: 'short' }).format(instant);
+}
+
+/** Whether a text is a day of the calendar, YYYY-MM-DD. */
+export function isDay(text: string): boolean {
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(text)) return false;
+  const date = new Date(`${text}T00:00:00Z`);
+  return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
+}

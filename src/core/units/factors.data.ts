@@ -1,0 +1,6 @@
+/** Exact conversion factors to SI. Source: international yard and pound agreement, 1959. */
+export const METRES_PER_INCH = 0.0254;
+export const METRES_PER_FOOT = 0.3048;
+export const SQUARE_METRES_PER_SQUARE_FOOT = METRES_PER_FOOT ** 2;
+export const KILOGRAMS_PER_POUND = 0.45359237;
+export const KILOGRAMS_PER_OUNCE = KILOGRAMS_PER_POUND / 16;

@@ -1,0 +1,54 @@
+import { fail, issue, type Outcome, ok } from '../outcome';
+import { KILOGRAMS_PER_OUNCE, KILOGRAMS_PER_POUND } from './factors.data';
+import type { UnitSystem } from './length';
+import { readDecimal, tidy } from './number';
+
+const FACTORS: Readonly<Record<string, number>> = {
+  kg: 1,
+  g: 0.001,
+  lb: KILOGRAMS_PER_POUND,
+  lbs: KILOGRAMS_PER_POUND,
+  oz: KILOGRAMS_PER_OUNCE,
+};
+
+/** The unit printed in a mass field; a bare number takes it. */
+export const massFieldUnit = (units: UnitSystem): 'kg' | 'lb' => (units === 'metric' ? 'kg' : 'lb');
+
+/**
+ * Reads a bird's mass: "3.2 kg", "3200 g", "7 lb 1 oz", "7.1".
+ * @param text   what was typed
+ * @param units  the system whose field unit (kg or lb) a bare number takes
+ * @returns      kg; or an issue: mass.empty, mass.unreadable
+ * @example      readMass('7 lb 1 oz', 'metric') // { ok: true, value: 3.203495… }
+ */
+export function readMass(text: string, units: UnitSystem): Outcome<number> {
+  const t = text.trim().toLowerCase().replace(/\s+/g, ' ');
+  const unit = massFieldUnit(units);
+  if (t === '') return fail(issue('mass.empty', { unit }));
+  const bare = readDecimal(t);
+  if (bare !== null && bare > 0) return ok(tidy(bare * (FACTORS[unit] ?? 1)));
+  const parts = [...t.matchAll(/([\d.,]+)\s*(kg|g|lbs?|oz)\s*/g)];
+  const whole =
+    parts.map((p) => p[0]).join('') === t ||
+    parts
+      .map((p) => p[0])
+      .join('')
+      .trim() === t;
+  const values = parts.map(
+    (p) => (readDecimal(p[1] ?? '') ?? Number.NaN) * (FACTORS[p[2] ?? ''] ?? Number.NaN),
+  );
+  const sum = values.reduce((a, b) => a + b, 0);
+  if (!whole || parts.length === 0 || !(sum > 0)) {
+    return fail(issue('mass.unreadable', { typed: text.trim(), unit }));
+  }
+  return ok(tidy(sum));
+}
+
+/** Writes a bird's mass: kg with two significant decimals, or pounds with one. */
+export const formatMass = (kg: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${trim((Math.round(kg * 100) / 100).toFixed(2))} kg`
+    : `${(Math.round((kg / KILOGRAMS_PER_POUND) * 10) / 10).toFixed(1)} lb`;
+
+/** Keeps at least one decimal: 3.20 → 3.2, 2.95 stays. */
+const trim = (text: string): string => text.replace(/0$/, '');

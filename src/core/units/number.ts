@@ -1,0 +1,29 @@
+/** Decimal places kept before a quotient is floored, ceiled or compared: (1.24 − 0.10)/0.38 is 3, not 2.999…. */
+const PLACES = 9;
+
+/** Rounds away binary dust: to nine decimals. Non-finite numbers pass through unchanged. */
+export const tidy = (x: number): number =>
+  Number.isFinite(x) ? Math.round(x * 10 ** PLACES) / 10 ** PLACES : x;
+
+/** Whole units that go into a quotient: divide, round to nine decimals, floor. */
+export const wholeDown = (x: number): number => Math.floor(tidy(x));
+
+/** Whole units that a quotient asks for: divide, round to nine decimals, ceil. */
+export const wholeUp = (x: number): number => Math.ceil(tidy(x));
+
+/** a ≤ b, to nine decimals. */
+export const atMost = (a: number, b: number): boolean => tidy(a - b) <= 0;
+
+/** a < b, to nine decimals. */
+export const below = (a: number, b: number): boolean => tidy(a - b) < 0;
+
+/**
+ * Reads a plain decimal as typed: point or comma, never both, never two of either.
+ * @returns the number, or null where the text is not one
+ */
+export function readDecimal(text: string): number | null {
+  const t = text.trim();
+  if (!/^[+\-−]?(\d+([.,]\d*)?|[.,]\d+)$/.test(t)) return null;
+  const value = Number(t.replace(',', '.').replace('−', '-'));
+  return Number.isFinite(value) ? value : null;
+}

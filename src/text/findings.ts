@@ -1,0 +1,124 @@
+import type { Finding, Severity } from '@/core/finding';
+import type { Plan } from '@/core/plan/schema';
+
+/** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names. */
+interface FindingWords {
+  readonly title: string;
+  readonly text: string;
+}
+
+export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
+  harm: 'harm',
+  short: 'short',
+  awkward: 'awkward',
+};
+
+/** What happens to birds or keeper, and how far off it is. */
+export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
+  'floor.area.short': {
+    title: 'Too little floor',
+    text: 'The planned flock asks for {needed} and {there} is free: short by {missing}. Crowded birds peck one another and the litter stays wet.',
+  },
+  'roosts.length.short': {
+    title: 'Too little roost',
+    text: '{without} of the {planned|bare} planned find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
+  },
+  'roosts.bar.nearWall': {
+    title: 'Bar too near the wall',
+    text: '{fixtures} stands {gap} from the wall; these birds want {needed}. Tails rub, and droppings foul the wall.',
+  },
+  'roosts.bar.low': {
+    title: 'Bar too low',
+    text: '{fixtures} is {height} above the litter; {needed} is the least. Birds look for something higher and find the nests.',
+  },
+  'roosts.bar.underAnother': {
+    title: 'Bar under another',
+    text: '{fixtures}: {apart} apart sideways, and droppings reach {needed}. Nobody sleeps clean on the lower one, so it does not count.',
+  },
+  'roosts.bar.belowNests': {
+    title: 'Bar below the nest entrances',
+    text: '{fixtures} is no higher than the highest nest entrance ({above}); {needed} above it is the least. Birds sleep in the nests, so the bar does not count.',
+  },
+  'roosts.bar.nearNests': {
+    title: 'Bar barely above the nests',
+    text: '{fixtures} is {above} above the highest nest entrance; {needed} is the least. Some birds will sleep in the nests and foul them.',
+  },
+  'roosts.bars.tooClose': {
+    title: 'Bars too close together',
+    text: '{fixtures} are {apart} apart at one height; these birds want {needed}, centre to centre. Rows peck at one another, and only one of them fills.',
+  },
+  'roosts.bars.stairTooClose': {
+    title: 'Steps too close together',
+    text: '{fixtures} are {apart} apart sideways; these birds want {needed}. Droppings of the upper row fall on the lower.',
+  },
+  'nests.boxes.short': {
+    title: 'Too few nests',
+    text: '{hens} in lay ask for {needed}; {there|bare} serve them: short by {missing|bare}. Hens queue, two squeeze in, eggs crack.',
+  },
+  'nests.boxes.sizeShort': {
+    title: 'Too few nests of the right size',
+    text: '{hens} in lay ask for {needed} and {there} stand there, but too few are large enough for the biggest hens.',
+  },
+  'nests.bank.underBars': {
+    title: 'Nests under the droppings',
+    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the entrances lie in that strip. Eggs come out dirty, and dirty eggs make people ill.',
+  },
+  'nests.lip.low': {
+    title: 'Nest lip too low',
+    text: '{fixtures} has its lip {lip} above the litter; {needed} is the least for these hens. Litter and droppings are scratched in, and low boxes are slept in.',
+  },
+  'nests.lip.high': {
+    title: 'Nest lip too high',
+    text: '{fixtures} has its lip {lip} above the litter; {allowed} is the most for these hens. Heavy ones cannot reach it and lay on the floor.',
+  },
+  'nests.box.small': {
+    title: 'Boxes too small',
+    text: '{fixtures}: {width} wide, {depth} deep, {height} high inside; the largest hens want {neededWidth}, {neededDepth} and {neededHeight}. They are not counted in these boxes.',
+  },
+  'shell.fixture.pastWall': {
+    title: 'Past the wall',
+    text: '{fixtures} reaches through a wall of the shell. Move it in, shorten it, or correct the shell.',
+  },
+  'shell.fixture.throughRoof': {
+    title: 'Through the roof',
+    text: '{fixtures} reaches above the underside of the roof. Lower it, or correct the roof.',
+  },
+  'shell.fixture.belowFloor': {
+    title: 'Below the floor',
+    text: '{fixtures} reaches below the bare floor. Raise it.',
+  },
+};
+
+/** A run of words, a number of the finding, or the name of a fixture as the keeper gave it. */
+export type FindingPiece =
+  | { readonly kind: 'words'; readonly text: string }
+  | { readonly kind: 'number'; readonly name: string; readonly bare: boolean }
+  | { readonly kind: 'fixtures'; readonly names: string };
+
+export const findingTitle = (finding: Finding): string => wordsOf(finding).title;
+
+/** A finding's sentence in pieces, so that a screen can make each number lead to its working. */
+export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
+  return wordsOf(finding)
+    .text.split(/(\{[\w|]+\})/)
+    .filter((part) => part !== '')
+    .map((part): FindingPiece => {
+      const [, name, bare] = /^\{(\w+)(\|bare)?\}$/.exec(part) ?? [];
+      if (name === undefined) return { kind: 'words', text: part };
+      return name === 'fixtures'
+        ? { kind: 'fixtures', names: fixtureNames(finding.fixtures, plan) }
+        : { kind: 'number', name, bare: bare !== undefined };
+    });
+}
+
+function fixtureNames(ids: readonly string[], plan: Plan): string {
+  const names = ids.map((id) => plan.fixtures.find((f) => f.id === id)?.name ?? id);
+  const last = names.pop();
+  return names.length === 0 ? (last ?? '') : `${names.join(', ')} and ${last}`;
+}
+
+function wordsOf(finding: Finding): FindingWords {
+  const words = FINDING_WORDS[finding.code];
+  if (!words) throw new Error(`no words for the finding ${finding.code}`);
+  return words;
+}

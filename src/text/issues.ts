@@ -1,0 +1,74 @@
+import type { Issue } from '@/core/outcome';
+
+type Words = (d: Issue['details']) => string;
+
+const list = (value: Issue['details'][string] | undefined): string =>
+  Array.isArray(value) ? value.join(', ') : String(value ?? '');
+
+const WORDS: Readonly<Record<string, Words>> = {
+  'length.empty': (d) => `Type a length, such as 120 ${d.unit}.`,
+  'length.negative': (d) => `"${d.typed}" is below zero. Type a length from 0 up.`,
+  'length.twoSeparators': (d) =>
+    `"${d.typed}" has two separators. Use one point or one comma: 2.1 m or 2,1 m.`,
+  'length.unreadable': (d) =>
+    `"${d.typed}" is not a length. Try 2.1 m, 210 cm, 6' 10 1/2" or 83 in; a bare number is read as ${d.unit}.`,
+  'length.outOfRange': (d) => `That is outside what fits here: from ${d.least} to ${d.most}.`,
+  'mass.empty': (d) => `Type a mass in ${d.unit}, or take the breed's.`,
+  'mass.unreadable': (d) =>
+    `"${d.typed}" is not a mass. Try 3.2 kg, 3200 g or 7 lb 1 oz; a bare number is read as ${d.unit}.`,
+  'mass.outOfRange': (d) => `A grown bird weighs from ${d.least} to ${d.most}.`,
+  'count.unreadable': (d) => `"${d.typed}" is not a whole number from ${d.least} to ${d.most}.`,
+  'name.empty': () => 'Give it a name.',
+  'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
+  'plan.notJson': () => 'This file is not JSON. Choose a plan file that was saved from here.',
+  'plan.notObject': () => 'This file holds no plan. Choose a plan file that was saved from here.',
+  'plan.format': (d) =>
+    `This is not a plan file: its "format" should be "${d.wanted}". Choose a file that was saved from here.`,
+  'plan.laterVersion': (d) =>
+    `This plan is of version ${d.version}; this program reads up to ${d.known}. Open it with a newer program.`,
+  'plan.unknownKeys': (d) => `It has keys that a plan does not have: ${list(d.keys)}. Remove them.`,
+  'plan.tooSmall': (d) => `It is too small or too few: ${d.least} is the least.`,
+  'plan.tooBig': (d) => `It is too large or too many: ${d.most} is the most.`,
+  'plan.notOneOf': (d) => `It must be one of: ${list(d.allowed)}.`,
+  'plan.type': (d) => `It is missing or of the wrong kind: ${d.expected} is wanted.`,
+  'plan.textFormat': (d) =>
+    d.expected === 'date'
+      ? 'It is not a date. Write it as 2027-04-15.'
+      : 'It has characters that are not allowed there. Use letters, figures, - and _.',
+  'plan.invalid': () => 'It does not have the shape that a plan has there.',
+  'plan.duplicateId': (d) =>
+    `The id "${d.id}" was used before (number ${Number(d.first) + 1}). Give each its own.`,
+  'plan.tooManyBirds': (d) => `It has ${d.birds} birds; ${d.most} is the most.`,
+  'plan.leavesBeforeArrival': (d) =>
+    `It leaves before it has arrived (${d.arrives}). Set a later day.`,
+  'plan.arrivesBeforeHatch': (d) =>
+    `It arrives before it has hatched (${d.hatched}). Set a later day.`,
+  'plan.flatRoofUneven': () => 'A flat roof has one height: make lowM and highM equal.',
+  'plan.roofUpsideDown': (d) =>
+    `The high side of the roof is lower than the low side (${d.low} m). Raise it.`,
+  'plan.unknownTopic': (d) => `No school is chosen for that here. Known: ${list(d.known)}.`,
+  'plan.unknownSchool': (d) => `This program does not know that school. Known: ${list(d.known)}.`,
+  'plan.customOutOfRange': (d) => `The value must lie between ${d.least} and ${d.most}.`,
+  'plan.timeZone': (d) => `"${d.typed}" is not a time zone. Write one such as Europe/London.`,
+};
+
+/** An issue as one sentence that says what is wrong and what to do, without its path. */
+export function issueText(issue: Issue): string {
+  const words = WORDS[issue.code];
+  if (!words) throw new Error(`no words for the issue ${issue.code}`);
+  return words(issue.details);
+}
+
+/** Where an issue stands, as in the file: fixtures[2].lipZ */
+export const issuePath = (issue: Issue): string =>
+  issue.path.reduce<string>(
+    (path, key) =>
+      typeof key === 'number' ? `${path}[${key}]` : path === '' ? key : `${path}.${key}`,
+    '',
+  );
+
+/** Path and sentence, for the shell and for a list of what is wrong with a file. */
+export function issueLine(issue: Issue): string {
+  const path = issuePath(issue);
+  return path === '' ? issueText(issue) : `${path}: ${issueText(issue)}`;
+}

@@ -1,0 +1,26 @@
+import type { StationId } from '@/core/finding';
+import type { Verdict } from '@/core/stations/verdict';
+
+export const STATION_NAMES: Readonly<Record<StationId, string>> = {
+  flock: 'Flock',
+  shell: 'Shell',
+  floor: 'Floor',
+  roosts: 'Roosts',
+  nests: 'Nests',
+};
+
+/** As the sentence names a station, with whether its verb is plural. */
+export const STATION_IN_SENTENCE: Readonly<Record<StationId, { the: string; plural: boolean }>> = {
+  flock: { the: 'the flock', plural: false },
+  shell: { the: 'the shell', plural: false },
+  floor: { the: 'the floor', plural: false },
+  roosts: { the: 'the roosts', plural: true },
+  nests: { the: 'the nests', plural: true },
+};
+
+export const VERDICT_NAMES: Readonly<Record<Verdict, string>> = {
+  short: 'short',
+  tight: 'tight',
+  enough: 'enough',
+  ample: 'ample',
+};
