@@ -34,12 +34,12 @@ export function report(plan: Plan, a: Assessment): string {
     a.findings.length === 0 ? 'No findings.' : 'Findings',
     ...a.findings.map(
       (f) =>
-        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${findingText(plan, a, f)}`,
+        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${findingText(plan, f)}`,
     ),
   ].join('\n');
 }
 
-function findingText(plan: Plan, a: Assessment, finding: Assessment['findings'][number]): string {
+function findingText(plan: Plan, finding: Assessment['findings'][number]): string {
   return findingPieces(finding, plan)
     .map((piece) => {
       if (piece.kind === 'words') return piece.text;
@@ -72,7 +72,7 @@ function schoolLines(plan: Plan, a: Assessment): string[] {
 function table(rows: readonly (readonly string[])[]): string[] {
   const widths: number[] = [];
   for (const row of rows)
-    row.forEach((cell, i) => (widths[i] = Math.max(widths[i] ?? 0, cell.length)));
+    for (const [i, cell] of row.entries()) widths[i] = Math.max(widths[i] ?? 0, cell.length);
   return rows.map((row) =>
     row
       .map((cell, i) => cell.padEnd(widths[i] ?? 0))

@@ -2,7 +2,7 @@ import { type FlockByDay, flockByDay } from './birds/flock';
 
 import { byWorst, type Finding, type StationId } from './finding';
 import { type PlacedBird, placeBirds } from './geometry/perched';
-import { type StickMark, stickMarks } from './geometry/stick';
+import { type FootMark, footMarks, type StickMark, stickMarks } from './geometry/stick';
 import type { Plan } from './plan/schema';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
@@ -53,6 +53,8 @@ export interface Assessment {
   readonly chosen: Readonly<Record<string, ChosenSchool>>;
   readonly birds: readonly PlacedBird[];
   readonly marks: readonly StickMark[];
+  /** Lengths along the foot: from the left wall, and from the front wall. */
+  readonly feet: { readonly x: readonly FootMark[]; readonly y: readonly FootMark[] };
 }
 
 export interface AssessOptions {
@@ -107,6 +109,7 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
   const { carries, heldBackBy } = shortest(staves);
   const offers = schoolOffers(ctx, CARRYING_STATIONS);
   const marks = stickMarks(plan);
+  const feet = { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
   const seats = seatFlock(
     ctx,
     carryOfResult(results, 'roosts'),
@@ -114,7 +117,7 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
   );
   const figures = [
     ...coopFigures(plan, flock, carries, staves),
-    ...shellFigures(plan, marks),
+    ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
     ...results.flatMap((r) => r.figures),
     ...offers.figures,
   ];
@@ -133,6 +136,7 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     chosen: schools,
     birds: placeBirds(plan, flock, seats),
     marks,
+    feet,
   };
 }
 

@@ -40,8 +40,8 @@ export interface Figure {
   /** Key into the table of working specs. */
   readonly working: string;
   readonly parts: Readonly<Record<string, PartValue>>;
-  /** The rule row behind it, where a school was chosen. */
-  readonly rule?: string;
+  /** The topic of the rule behind it, where a school was chosen. */
+  readonly topic?: string;
 }
 
 export type Figures = Readonly<Record<string, Figure>>;
@@ -50,7 +50,7 @@ export type Figures = Readonly<Record<string, Figure>>;
 export interface Basis {
   readonly evidence: FigureEvidence;
   readonly source: string;
-  readonly rule?: string;
+  readonly topic?: string;
 }
 
 export const ENTERED: Basis = { evidence: 'entered', source: 'plan' };

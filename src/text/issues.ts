@@ -18,6 +18,7 @@ const WORDS: Readonly<Record<string, Words>> = {
     `"${d.typed}" is not a mass. Try 3.2 kg, 3200 g or 7 lb 1 oz; a bare number is read as ${d.unit}.`,
   'mass.outOfRange': (d) => `A grown bird weighs from ${d.least} to ${d.most}.`,
   'count.unreadable': (d) => `"${d.typed}" is not a whole number from ${d.least} to ${d.most}.`,
+  'number.unreadable': (d) => `"${d.typed}" is not a number. Write it as 4.5 or 4,5.`,
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
   'plan.notJson': () => 'This file is not JSON. Choose a plan file that was saved from here.',
@@ -27,7 +28,8 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.laterVersion': (d) =>
     `This plan is of version ${d.version}; this program reads up to ${d.known}. Open it with a newer program.`,
   'plan.unknownKeys': (d) => `It has keys that a plan does not have: ${list(d.keys)}. Remove them.`,
-  'plan.tooSmall': (d) => `It is too small or too few: ${d.least} is the least.`,
+  'plan.tooSmall': (d) =>
+    d.of === 'string' ? 'Give it a name.' : `It is too small or too few: ${d.least} is the least.`,
   'plan.tooBig': (d) => `It is too large or too many: ${d.most} is the most.`,
   'plan.notOneOf': (d) => `It must be one of: ${list(d.allowed)}.`,
   'plan.type': (d) => `It is missing or of the wrong kind: ${d.expected} is wanted.`,

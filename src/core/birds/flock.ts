@@ -60,8 +60,10 @@ function laysFrom(group: Group, birdClass: ClassRow): string | null {
   if (group.sex === 'cock') return null;
   if (group.hatchedOn === null) return group.arrivesOn;
   const pointOfLay = isoDay(addDays(parseISO(group.hatchedOn), 7 * birdClass.layWeeks[0]));
-  return pointOfLay > group.arrivesOn ? pointOfLay : group.arrivesOn;
+  return later(pointOfLay, group.arrivesOn);
 }
+
+const later = (a: string, b: string): string => (a < b ? b : a);
 
 const lives = (g: Group, day: string): boolean =>
   day >= g.arrivesOn && (g.leavesOn === null || day < g.leavesOn);

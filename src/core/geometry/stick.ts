@@ -1,5 +1,5 @@
 import type { Plan } from '../plan/schema';
-import { highestLipZ } from './solids';
+import { highestLipZ, solidOf } from './solids';
 
 /** A height marked on the story stick, m above the bare floor. */
 export interface StickMark {
@@ -57,4 +57,34 @@ export function stickMarks(plan: Plan): StickMark[] {
   if (roof.kind !== 'flat') add('eaves', roof.lowM);
   add('roofHigh', roof.highM);
   return [...marks.values()].sort((a, b) => a.z - b.z || (a.id < b.id ? -1 : 1));
+}
+
+/** A distance marked on the stick's twin along the foot, m from the left (x) or front (y) wall. */
+export interface FootMark {
+  readonly id: string;
+  readonly m: number;
+  readonly fixtures: readonly string[];
+}
+
+/** Where bars and nests begin and end (or have their centre, seen end on), and the far wall. */
+export function footMarks(plan: Plan, axis: 'x' | 'y'): FootMark[] {
+  const marks = new Map<string, FootMark>();
+  const add = (m: number, fixture?: string): void => {
+    const id = `foot.${axis}.${Math.round(m * 1e4)}`;
+    const fixtures = [
+      ...(marks.get(id)?.fixtures ?? []),
+      ...(fixture === undefined ? [] : [fixture]),
+    ];
+    marks.set(id, { id, m, fixtures });
+  };
+  for (const f of plan.fixtures) {
+    if (f.kind === 'bar' && f.axis !== axis) add(axis === 'x' ? f.x : f.y, f.id);
+    else if (f.kind === 'bar' || f.kind === 'nestBank') {
+      const s = solidOf(f, plan);
+      add(axis === 'x' ? s.x0 : s.y0, f.id);
+      add(axis === 'x' ? s.x1 : s.y1, f.id);
+    }
+  }
+  add(axis === 'x' ? plan.shell.lengthM : plan.shell.widthM);
+  return [...marks.values()].sort((a, b) => a.m - b.m);
 }

@@ -9,6 +9,7 @@ export const RULE_BOOK: RuleBook = { rows: SCHOOLS, topics: TOPICS };
 
 /** A topic's school as the plan has it: a row of the book, or the keeper's own value. */
 export interface ChosenSchool {
+  readonly topic: string;
   /** The row's id, or `custom`. */
   readonly id: string;
   readonly value: number;
@@ -59,8 +60,8 @@ export function asChosen(book: RuleBook, row: RuleRow): ChosenSchool {
   const { param } = topicById(book, row.topic);
   const value = row.params[param];
   if (value === undefined) throw new Error(`rule ${row.id} has no ${param}`);
-  const { id, params, scale, evidence, source } = row;
-  return { id, value, params, scale, evidence, source };
+  const { id, topic, params, scale, evidence, source } = row;
+  return { id, topic, value, params, scale, evidence, source };
 }
 
 /**
@@ -86,6 +87,7 @@ function customSchool(book: RuleBook, topic: Topic, value: number): ChosenSchool
   if (!standard) throw new Error(`the rule book lacks the default ${topic.defaultRule}`);
   return {
     id: 'custom',
+    topic: topic.id,
     value,
     params: { ...standard.params, [topic.param]: value },
     scale: standard.scale,

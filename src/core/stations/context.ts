@@ -37,7 +37,7 @@ export interface CarryingStation {
 export const basisOf = (school: ChosenSchool): Basis => ({
   evidence: school.evidence,
   source: school.source,
-  rule: school.id,
+  topic: school.topic,
 });
 
 export function schoolFor(ctx: StationContext, topic: string): ChosenSchool {

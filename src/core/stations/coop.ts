@@ -1,6 +1,6 @@
 import type { FlockByDay } from '../birds/flock';
 import { birdSize, breedById, SIZE_COEFFICIENTS } from '../birds/size';
-import type { StickMark } from '../geometry/stick';
+import type { FootMark, StickMark } from '../geometry/stick';
 import type { Plan } from '../plan/schema';
 import { ASSUMED, ENTERED, type Figure, figure } from '../working';
 import { COOP_WORKINGS as W } from './coop.working';
@@ -82,8 +82,12 @@ function birdFigures(flock: FlockByDay, i: number): Figure[] {
   ];
 }
 
-/** The shell's measures and every height marked on the stick. */
-export function shellFigures(plan: Plan, marks: readonly StickMark[]): Figure[] {
+/** The shell's measures and everything marked on the sticks. */
+export function shellFigures(
+  plan: Plan,
+  marks: readonly StickMark[],
+  feet: readonly FootMark[],
+): Figure[] {
   const { lengthM, widthM } = plan.shell;
   const measure = (id: string, value: number): Figure =>
     figure(id, 'shell.measure', W['shell.measure'], { value }, ENTERED);
@@ -91,5 +95,6 @@ export function shellFigures(plan: Plan, marks: readonly StickMark[]): Figure[] 
     measure('shell.length', lengthM),
     measure('shell.width', widthM),
     ...marks.map((mark) => measure(mark.id, mark.z)),
+    ...feet.map((mark) => measure(mark.id, mark.m)),
   ];
 }

@@ -1,0 +1,69 @@
+// Starts the built program in this very process, so that its id is the server's.
+//   node scripts/serve.mjs            npm start: no samples
+//   node scripts/serve.mjs --samples  npm run demo: an empty data directory is filled with the sample plans
+//   … --fresh                         a new data directory
+import { mkdtempSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { build } from './build.mjs';
+import { root } from './root.mjs';
+
+const HOST = '127.0.0.1';
+const args = process.argv.slice(2);
+const unknown = args.find((a) => !['--samples', '--fresh'].includes(a));
+if (unknown)
+  stop(`${unknown} is not known here. Use --fresh for a new data directory, or nothing.`);
+
+const port = Number(process.env.PORT || 4310);
+if (!(Number.isInteger(port) && port > 0 && port < 65536)) {
+  stop(`PORT is ${process.env.PORT}, which is not a port. Use a number from 1 to 65535.`);
+}
+
+process.chdir(root);
+build();
+if (args.includes('--fresh')) {
+  process.env.WIDE_RAFTER_DATA = mkdtempSync(join(tmpdir(), 'wide-rafter-'));
+  console.log(`New data directory: ${process.env.WIDE_RAFTER_DATA}`);
+}
+if (args.includes('--samples')) process.env.WIDE_RAFTER_SAMPLES = '1';
+if (!(await portFree())) {
+  stop(
+    `Port ${port} is taken. Stop what listens there, or choose another: PORT=${port + 1} npm start`,
+  );
+}
+
+process.env.PORT = String(port);
+process.env.NODE_ENV = 'production';
+process.env.NEXT_TELEMETRY_DISABLED = '1';
+process.argv = [process.argv[0], 'next', 'start', '-p', String(port), '-H', HOST];
+void announce();
+await import(pathToFileURL(join(root, 'node_modules/next/dist/bin/next')).href);
+
+function stop(message) {
+  console.error(message);
+  process.exit(1);
+}
+
+function portFree() {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.once('error', () => resolve(false));
+    probe.listen(port, HOST, () => probe.close(() => resolve(true)));
+  });
+}
+
+/** Prints the address once the first page answers 200. */
+async function announce() {
+  const address = `http://${HOST}:${port}`;
+  for (let i = 0; i < 600; i++) {
+    const status = await fetch(address).then(
+      (r) => r.status,
+      () => 0,
+    );
+    if (status === 200) return console.log(`\nWide Rafter is open at ${address}\n`);
+    await new Promise((r) => setTimeout(r, 100));
+  }
+  console.error(`${address} does not answer after a minute.`);
+}

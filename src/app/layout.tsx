@@ -1,0 +1,24 @@
+import '@fontsource-variable/bricolage-grotesque/wght.css';
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
+import '@fontsource-variable/atkinson-hyperlegible-mono/wght.css';
+import './globals.css';
+import type { Metadata, Viewport } from 'next';
+import type { ReactNode } from 'react';
+
+export const metadata: Metadata = {
+  title: { default: 'Wide Rafter', template: '%s · Wide Rafter' },
+  description: 'Plans the inside of a backyard poultry coop, to scale and with reasons.',
+};
+
+/** Every page carries its own nonce, so none can be prerendered. */
+export const dynamic = 'force-dynamic';
+
+export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
+
+export default function RootLayout({ children }: { children: ReactNode }) {
+  return (
+    <html lang="en">
+      <body>{children}</body>
+    </html>
+  );
+}

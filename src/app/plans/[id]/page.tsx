@@ -1,0 +1,42 @@
+import type { Metadata } from 'next';
+import Link from 'next/link';
+import { notFound } from 'next/navigation';
+import { dayIn } from '@/core/units/day';
+import { readPlan } from '@/server/plans';
+import { now } from '@/server/settings';
+import { issueLine } from '@/text/issues';
+import { BenchScreen } from '@/ui/BenchScreen';
+
+export const dynamic = 'force-dynamic';
+
+interface Props {
+  readonly params: Promise<{ id: string }>;
+}
+
+export async function generateMetadata({ params }: Props): Promise<Metadata> {
+  const found = await readPlan((await params).id);
+  return { title: found?.ok ? found.value.plan.name : 'Plan' };
+}
+
+export default async function PlanPage({ params }: Props) {
+  const found = await readPlan((await params).id);
+  if (!found) notFound();
+  if (!found.ok) {
+    return (
+      <main className="mx-auto max-w-2xl p-8">
+        <h1 className="text-[1.5rem]">This plan can't be read</h1>
+        <p className="mt-2 text-soft">It is kept as it is. What is wrong with it:</p>
+        <ul className="mt-2">
+          {found.issues.map((issue) => (
+            <li key={issueLine(issue)}>{issueLine(issue)}</li>
+          ))}
+        </ul>
+        <Link href="/" className="button mt-4">
+          All plans
+        </Link>
+      </main>
+    );
+  }
+  const { plan, revision } = found.value;
+  return <BenchScreen plan={plan} revision={revision} on={dayIn(now(), plan.timeZone)} />;
+}

@@ -1,0 +1,85 @@
+import { z } from 'zod';
+import type { Db } from '../client';
+
+/** A plan as stored: its document is not trusted until the server has parsed it. */
+export interface StoredPlan {
+  readonly id: string;
+  readonly revision: number;
+  readonly document: unknown;
+  readonly savedAt: Date;
+}
+
+const storedRow = z.object({
+  id: z.string(),
+  revision: z.number().int(),
+  document: z.unknown(),
+  saved_at: z.date(),
+});
+
+function decode(row: unknown): StoredPlan {
+  const { id, revision, document, saved_at } = storedRow.parse(row);
+  return { id, revision, document, savedAt: saved_at };
+}
+
+const LATEST = `select p.id, p.revision, s.document, s.saved_at
+  from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision`;
+
+/** Every plan at its latest save, in the order they were made. */
+export async function selectPlans(db: Db): Promise<StoredPlan[]> {
+  return (await db.query(`${LATEST} order by p.created_at, p.id`)).map(decode);
+}
+
+/** One plan at its latest save; null where there is none. */
+export async function selectPlan(db: Db, id: string): Promise<StoredPlan | null> {
+  const [row] = await db.query(`${LATEST} where p.id = $1`, [id]);
+  return row === undefined ? null : decode(row);
+}
+
+export async function countPlans(db: Db): Promise<number> {
+  const [row] = await db.query('select count(*)::integer as plans from plans');
+  return z.object({ plans: z.number() }).parse(row).plans;
+}
+
+/** Inserts a plan's row at revision 1; false where the id is taken. */
+export async function insertPlan(db: Db, id: string): Promise<boolean> {
+  const rows = await db.query(
+    'insert into plans (id, revision) values ($1, 1) on conflict do nothing returning id',
+    [id],
+  );
+  return rows.length > 0;
+}
+
+/** Moves a plan on by one revision if it still stands at `from`; the new revision, or null. */
+export async function advancePlan(db: Db, id: string, from: number): Promise<number | null> {
+  const [row] = await db.query(
+    'update plans set revision = revision + 1 where id = $1 and revision = $2 returning revision',
+    [id, from],
+  );
+  return row === undefined ? null : z.object({ revision: z.number() }).parse(row).revision;
+}
+
+export async function insertSave(
+  db: Db,
+  id: string,
+  revision: number,
+  document: unknown,
+): Promise<void> {
+  await db.query(
+    'insert into plan_saves (plan_id, revision, document) values ($1, $2, $3::jsonb)',
+    [id, revision, JSON.stringify(document)],
+  );
+}
+
+/** Drops all but the last `keep` saves of a plan; saves that were given a name stay. */
+export async function pruneSaves(db: Db, id: string, keep: number): Promise<void> {
+  await db.query(
+    `delete from plan_saves where plan_id = $1 and name is null
+       and revision <= (select revision from plans where id = $1) - $2`,
+    [id, keep],
+  );
+}
+
+/** Deletes a plan with its saves; false where there was none. */
+export async function deletePlan(db: Db, id: string): Promise<boolean> {
+  return (await db.query('delete from plans where id = $1 returning id', [id])).length > 0;
+}

@@ -1,0 +1,118 @@
+import 'server-only';
+import { randomUUID } from 'node:crypto';
+import { type Issue, type Outcome, ok } from '@/core/outcome';
+import { parsePlan } from '@/core/plan/parse';
+import { samplePlans } from '@/core/plan/samples.data';
+import { PLAN_LIMITS, type Plan } from '@/core/plan/schema';
+import { type Db, database } from '@/db/client';
+import {
+  advancePlan,
+  countPlans,
+  deletePlan,
+  insertPlan,
+  insertSave,
+  pruneSaves,
+  selectPlan,
+  selectPlans,
+} from '@/db/queries/plans';
+import { dataDir } from './settings';
+
+/** Saves kept of each plan. */
+const SAVES_KEPT = 200;
+
+export interface SavedPlan {
+  readonly plan: Plan;
+  readonly revision: number;
+  readonly savedAt: string;
+}
+
+/** A stored document that this program cannot read any more: shown, never thrown away. */
+export interface UnreadablePlan {
+  readonly id: string;
+  readonly issues: readonly Issue[];
+}
+
+export type SaveResult =
+  | { readonly kind: 'saved'; readonly revision: number }
+  | { readonly kind: 'conflict'; readonly stored: SavedPlan }
+  | { readonly kind: 'missing' };
+
+const db = (): Promise<Db> => database(dataDir());
+
+export async function listPlans(): Promise<{ plans: SavedPlan[]; unreadable: UnreadablePlan[] }> {
+  const plans: SavedPlan[] = [];
+  const unreadable: UnreadablePlan[] = [];
+  for (const row of await selectPlans(await db())) {
+    const parsed = parsePlan(row.document);
+    if (parsed.ok) plans.push(saved(parsed.value, row));
+    else unreadable.push({ id: row.id, issues: parsed.issues });
+  }
+  return { plans, unreadable };
+}
+
+/** A plan at its latest save; null where there is none. */
+export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
+  const row = await selectPlan(await db(), id);
+  if (!row) return null;
+  const parsed = parsePlan(row.document);
+  return parsed.ok ? ok(saved(parsed.value, row)) : parsed;
+}
+
+/** Stores a plan under its own id, or under a new one where that is taken. */
+export async function createPlan(plan: Plan): Promise<SavedPlan> {
+  return (await db()).transaction(async (tx) => {
+    const stored = (await insertPlan(tx, plan.id)) ? plan : await underNewId(tx, plan);
+    await insertSave(tx, stored.id, 1, stored);
+    return { plan: stored, revision: 1, savedAt: new Date().toISOString() };
+  });
+}
+
+/** A copy to try a variant on. */
+export async function copyPlan(id: string): Promise<SavedPlan | null> {
+  const original = await readPlan(id);
+  if (!original?.ok) return null;
+  const name = nameOfCopy(original.value.plan.name, ' (copy)');
+  return createPlan({ ...original.value.plan, id: randomUUID(), name });
+}
+
+/**
+ * Saves a plan if it still stands at the revision the editor had read.
+ * @param revision  the revision the edit was made on
+ */
+export async function savePlan(plan: Plan, revision: number): Promise<SaveResult> {
+  const result = await (await db()).transaction(async (tx) => {
+    const advanced = await advancePlan(tx, plan.id, revision);
+    if (advanced === null) return null;
+    await insertSave(tx, plan.id, advanced, plan);
+    await pruneSaves(tx, plan.id, SAVES_KEPT);
+    return advanced;
+  });
+  if (result !== null) return { kind: 'saved', revision: result };
+  const stored = await readPlan(plan.id);
+  return stored?.ok ? { kind: 'conflict', stored: stored.value } : { kind: 'missing' };
+}
+
+export async function removePlan(id: string): Promise<boolean> {
+  return deletePlan(await db(), id);
+}
+
+/** Fills an empty data directory with the sample plans, dated from `on`. */
+export async function addSamples(on: string): Promise<void> {
+  if ((await countPlans(await db())) > 0) return;
+  for (const plan of samplePlans(on)) await createPlan(plan);
+}
+
+async function underNewId(tx: Db, plan: Plan): Promise<Plan> {
+  const renamed = { ...plan, id: randomUUID(), name: nameOfCopy(plan.name, ' (2)') };
+  if (!(await insertPlan(tx, renamed.id))) throw new Error('a new id was taken');
+  return renamed;
+}
+
+const nameOfCopy = (name: string, suffix: string): string =>
+  name.slice(0, PLAN_LIMITS.name - suffix.length) + suffix;
+
+const saved = (plan: Plan, row: { revision: number; savedAt: Date }): SavedPlan => ({
+  plan,
+  revision: row.revision,
+  savedAt: row.savedAt.toISOString(),
+});

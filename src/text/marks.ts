@@ -1,0 +1,15 @@
+import type { StickMark } from '@/core/geometry/stick';
+
+/** What each mark of the story stick is called. */
+export const MARK_NAMES: Readonly<Record<StickMark['kind'] | 'along', string>> = {
+  litter: 'litter',
+  bar: 'bar',
+  lip: 'nest lip',
+  boxTop: 'box top',
+  sill: 'sill',
+  head: 'head',
+  rim: 'rim',
+  eaves: 'low side',
+  roofHigh: 'roof',
+  along: 'along the foot',
+};

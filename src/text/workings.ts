@@ -1,0 +1,191 @@
+import type { FigureEvidence } from '@/core/rules/types';
+import { COOP_WORKINGS } from '@/core/stations/coop.working';
+import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
+import { NESTS_WORKINGS } from '@/core/stations/nests.working';
+import { ROOSTS_WORKINGS } from '@/core/stations/roosts.working';
+import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
+import type { UnitSystem } from '@/core/units/length';
+import type { Figure, Given, LineSpec, PartValue, Unit, WorkingSpec } from '@/core/working';
+import { formatValue } from './format';
+
+/** Every kind of figure with how it is explained. */
+export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
+  ...COOP_WORKINGS,
+  ...FLOOR_WORKINGS,
+  ...ROOSTS_WORKINGS,
+  ...NESTS_WORKINGS,
+  ...SCHOOLS_WORKINGS,
+};
+
+export const EVIDENCE_NAMES: Readonly<Record<FigureEvidence, string>> = {
+  published: 'published',
+  statutory: 'statutory',
+  keepers: "keepers' rule",
+  assumption: 'assumption',
+  entered: 'entered by you',
+};
+
+const GIVEN_NAMES: Readonly<Record<Given, string>> = {
+  entered: 'entered in this plan',
+  school: 'the school chosen',
+  found: 'worked out from this plan',
+  keepers: "keepers' rule",
+  'breed-standards': 'breed standard',
+  'wide-rafter': 'assumption',
+};
+
+/** What each symbol is called: `<working>.<line>` where a line needs its own words, else `<line>`. */
+export const LINE_NAMES: Readonly<Record<string, string>> = {
+  above: 'height above the entrance',
+  apart: 'distance between them',
+  areas: 'area for each bird',
+  asked: 'area these birds ask for',
+  bar: "the bar's place",
+  birds: 'birds on this bar',
+  boxes: 'boxes in each bank',
+  'nests.needed.boxes': 'boxes needed',
+  carries: 'carries',
+  coefficient: 'coefficient',
+  counts: 'birds in each group',
+  effective: 'usable length',
+  entrance: 'top of the lip',
+  farLoss: 'lost at the far end',
+  fitted: 'birds that fit, by group',
+  fitting: 'birds that fit',
+  gap: 'bar to wall',
+  headToBack: 'head to back',
+  height: 'above the litter',
+  hens: 'hens in lay',
+  hensPerBox: 'hens a box',
+  inside: 'floor inside the walls',
+  laying: 'hens in lay, by group',
+  least: 'least number',
+  length: 'length',
+  lip: 'lip',
+  'nests.bank.lip.lip': 'lip above the litter',
+  'roosts.aboveNests.lip': 'highest nest entrance',
+  litter: 'litter',
+  living: 'birds in each group',
+  mass: 'mass',
+  mean: 'average for one bird',
+  missing: 'short by',
+  nearLoss: 'lost at the near end',
+  needed: 'needed',
+  one: 'one bar',
+  other: 'the other',
+  planned: 'planned',
+  power: 'power',
+  present: 'birds living there that day',
+  reference: 'reference hen',
+  room: 'room for more',
+  rule: 'rule for the reference hen',
+  'school.carries.rule': 'rule',
+  scaled: 'for this bird',
+  seated: 'birds with a place',
+  served: 'hens the boxes serve',
+  size: 'size',
+  sleepers: 'birds that sleep on bars',
+  staves: 'what each station carries',
+  taken: 'taken by fixtures',
+  there: 'there',
+  usable: 'usable floor',
+  used: 'length these birds use',
+  value: 'value',
+  wall: 'the wall',
+  width: 'width',
+  widths: 'width of bar for each bird',
+  without: 'without a place',
+};
+
+export interface WorkingLine {
+  readonly name: string;
+  readonly value: string;
+  /** The formula in words, and with this coop's numbers; null for what is given. */
+  readonly formula: { readonly words: string; readonly numbers: string } | null;
+  readonly from: string | null;
+}
+
+/** A figure's working, line by line: what is given first, then what follows from it. */
+export function workingLines(figure: Figure, units: UnitSystem): WorkingLine[] {
+  const spec = specOf(figure);
+  const lines = Object.entries(spec.lines).map(([key, line]) => lineText(figure, key, line, units));
+  return [...lines.filter((l) => l.formula === null), ...lines.filter((l) => l.formula !== null)];
+}
+
+/** How a figure's working is specified. @throws Error for a key no table holds */
+export function specOf(figure: Pick<Figure, 'id' | 'working'>): WorkingSpec {
+  const spec = WORKINGS[figure.working];
+  if (!spec) throw new Error(`${figure.id} has no working ${figure.working}`);
+  return spec;
+}
+
+/** What a symbol of a working is called. */
+export function lineName(workingKey: string, line: string): string {
+  const name = LINE_NAMES[`${workingKey}.${line}`] ?? LINE_NAMES[line];
+  if (name === undefined) throw new Error(`no words for ${line} in ${workingKey}`);
+  return name;
+}
+
+function lineText(figure: Figure, key: string, line: LineSpec, units: UnitSystem): WorkingLine {
+  const spec = specOf(figure);
+  const name = lineName(figure.working, key);
+  const value = partText(figure.parts[key] ?? 0, line.unit, units);
+  if ('given' in line) return { name, value, formula: null, from: GIVEN_NAMES[line.given] };
+  const words = pretty(
+    line.formula.replace(SYMBOL, (s) => (s in spec.lines ? lineName(figure.working, s) : s)),
+  );
+  const numbers = pretty(withNumbers(line.formula, figure, spec, units));
+  return { name, value, formula: { words, numbers }, from: null };
+}
+
+const SYMBOL = /[A-Za-z]+/g;
+
+function withNumbers(
+  formula: string,
+  figure: Figure,
+  spec: WorkingSpec,
+  units: UnitSystem,
+): string {
+  const text = (key: string, i?: number): string => {
+    const part = figure.parts[key] ?? 0;
+    const unit = spec.lines[key]?.unit ?? 'ratio';
+    if (i === undefined) return partText(part, unit, units);
+    return partText(typeof part === 'number' ? part : (part[i] ?? 0), unit, units);
+  };
+  return formula
+    .replace(/sum\((\w+) \.\* (\w+)\)/g, (_, a: string, b: string) =>
+      items(figure.parts[a])
+        .map((_item, i) => `${text(a, i)} × ${text(b, i)}`)
+        .join(' + '),
+    )
+    .replace(/sum\((\w+)\)/g, (_, a: string) =>
+      items(figure.parts[a]).length === 0
+        ? '0'
+        : items(figure.parts[a])
+            .map((_item, i) => text(a, i))
+            .join(' + '),
+    )
+    .replace(/(?<![\d.,]\s)\b[A-Za-z]+\b/g, (s) => (s in spec.lines ? text(s) : s));
+}
+
+const items = (part: PartValue | undefined): readonly number[] =>
+  part === undefined ? [] : typeof part === 'number' ? [part] : part;
+
+function partText(part: PartValue, unit: Unit, units: UnitSystem): string {
+  if (typeof part === 'number') return formatValue(part, unit, units);
+  return part.length === 0 ? '0' : part.map((p) => formatValue(p, unit, units)).join(', ');
+}
+
+/** Plain notation into what a keeper reads. */
+function pretty(formula: string): string {
+  return formula
+    .replace(/\bsum\(/g, 'sum of (')
+    .replace(/\bwholeDown\(/g, 'rounded down (')
+    .replace(/\bwholeUp\(/g, 'rounded up (')
+    .replace(/\bmin\(/g, 'the least of (')
+    .replace(/\bmax\(/g, 'the most of (')
+    .replace(/\babs\(/g, 'the size of (')
+    .replace(/\s\.?\*\s/g, ' × ')
+    .replace(/\s\/\s/g, ' ÷ ')
+    .replace(/\s-\s/g, ' − ');
+}

@@ -1,0 +1,136 @@
+'use client';
+import { ToggleGroup } from 'radix-ui';
+import type { KeyboardEvent } from 'react';
+import { formatPlain } from '@/text/format';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { pick, show, useAssessment, useBench, usePlan, type View } from '../store/bench';
+import { Drawing } from './Drawing';
+import { nudgePicked } from './nudge';
+import { type Frame, project } from './projection';
+import { FootStick, StoryStick } from './Sticks';
+import { useSize } from './size';
+
+const VIEWS: readonly { id: View; name: string; caption: string }[] = [
+  { id: 'front', name: 'Front', caption: 'Section, seen from the front' },
+  { id: 'side', name: 'Side', caption: 'Section, seen from the right; the front is at the left' },
+  { id: 'above', name: 'Above', caption: 'Plan, seen from above; the front is at the foot' },
+];
+
+const margins = (view: View): Omit<Frame, 'width' | 'height'> =>
+  view === 'above'
+    ? { left: 30, right: 30, top: 24, bottom: 66 }
+    : { left: 158, right: 26, top: 30, bottom: 70 };
+
+/** The coop to scale, with its sticks; the middle of the screen. */
+export function Bench() {
+  const view = useBench((s) => s.view);
+  const caption = VIEWS.find((v) => v.id === view)?.caption ?? '';
+  return (
+    <section aria-label="The coop, to scale" className="flex min-h-0 min-w-0 flex-col">
+      <div className="flex items-center justify-between gap-3 px-4 pt-3">
+        <p className="overline">{caption}</p>
+        <ToggleGroup.Root
+          type="single"
+          value={view}
+          onValueChange={(v) => v && show(v as View)}
+          aria-label="View"
+          className="flex border border-strong"
+        >
+          {VIEWS.map((v) => (
+            <ToggleGroup.Item
+              key={v.id}
+              value={v.id}
+              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
+            >
+              {v.name}
+            </ToggleGroup.Item>
+          ))}
+        </ToggleGroup.Root>
+      </div>
+      <WorkingHost className="min-h-0 flex-1" workingClassName="max-h-56 overflow-auto px-4">
+        <Canvas view={view} />
+      </WorkingHost>
+      <PlacesLine />
+    </section>
+  );
+}
+
+function Canvas({ view }: { view: View }) {
+  const plan = usePlan();
+  const assessment = useAssessment();
+  const picked = useBench((s) => s.picked);
+  const zones = useZones();
+  const [ref, size] = useSize<HTMLDivElement>();
+  const onKey = (event: KeyboardEvent): void => {
+    if (nudgePicked(event, view)) event.preventDefault();
+  };
+  if (!size || size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
+  const frame = { ...size, ...margins(view) };
+  const projection = project(view, plan.shell, frame);
+  const foot = view === 'side' ? assessment.feet.y : assessment.feet.x;
+  return (
+    <div ref={ref} className="h-full min-h-60 overflow-hidden">
+      <svg
+        // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot hold a drawing's parts
+        role="group"
+        aria-label={`Drawing of ${plan.name} at ${formatPlain(Math.round(projection.scale))} pixels to the metre`}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
+        tabIndex={0}
+        width={size.width}
+        height={size.height}
+        data-scale={projection.scale}
+        data-view={view}
+        onKeyDown={onKey}
+        className="block"
+      >
+        <Drawing
+          plan={plan}
+          assessment={assessment}
+          projection={projection}
+          picked={picked}
+          zones={zones}
+          onPick={pick}
+        />
+        {view === 'above' ? null : (
+          <StoryStick marks={assessment.marks} projection={projection} x={18} picked={picked} />
+        )}
+        <FootStick
+          marks={foot}
+          projection={projection}
+          y={view === 'above' ? size.height - 46 : projection.v(0) + 12}
+          picked={picked}
+        />
+      </svg>
+    </div>
+  );
+}
+
+/** Zones of the picked finding, or else of all findings of the station in view. */
+function useZones() {
+  const station = useBench((s) => s.station);
+  const pickedFinding = useBench((s) => s.pickedFinding);
+  const { findings } = useAssessment();
+  return findings
+    .filter((f) => (pickedFinding === null ? f.station === station : f.key === pickedFinding))
+    .flatMap((f) => (f.zone ? [f.zone] : []));
+}
+
+/** Who has a place, in words, under the drawing. */
+function PlacesLine() {
+  const { figures, planned } = useAssessment();
+  if (planned === 0 || !figures['roosts.without']) return null;
+  const all = figures['roosts.without'].value === 0;
+  return (
+    <WorkingHost className="px-4 pt-1 pb-3 text-[0.9rem] text-soft" workingClassName="px-4 pb-3">
+      {all ? (
+        <p>Every one of the planned birds has a place on the bars.</p>
+      ) : (
+        <p>
+          Drawn with the planned flock gone up: <Figure id="roosts.without" /> without a place on
+          the bars, dashed on the litter.
+        </p>
+      )}
+    </WorkingHost>
+  );
+}

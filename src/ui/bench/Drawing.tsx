@@ -1,0 +1,81 @@
+import type { Assessment } from '@/core/assess';
+import type { Solid } from '@/core/finding';
+import { solidOf } from '@/core/geometry/solids';
+import type { Fixture, Plan } from '@/core/plan/schema';
+import type { View } from '../store/bench';
+import { BirdShape } from './BirdShape';
+import { FixtureShape } from './FixtureShape';
+import { nearness, type Projection } from './projection';
+import { ShellShape } from './ShellShape';
+import { ZoneShape } from './ZoneShape';
+
+interface Item {
+  readonly key: string;
+  readonly near: number;
+  readonly draw: () => React.ReactNode;
+}
+
+/** The coop in one view: shell, fixtures and birds, the farthest first. */
+export function Drawing({
+  plan,
+  assessment,
+  projection,
+  picked = null,
+  zones = [],
+  onPick,
+}: {
+  plan: Plan;
+  assessment: Assessment;
+  projection: Projection;
+  picked?: string | null;
+  zones?: readonly Solid[];
+  onPick?: (id: string) => void;
+}) {
+  const { view } = projection;
+  const items = [
+    ...plan.fixtures.map((f) => fixtureItem(f, plan, projection, picked, onPick)),
+    ...assessment.birds.map((bird, i): Item => {
+      const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
+      const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
+      return {
+        key: `bird-${i}`,
+        near: near + (bird.barId === null ? half : 0.01),
+        draw: () => <BirdShape bird={bird} projection={projection} />,
+      };
+    }),
+  ].sort((a, b) => a.near - b.near);
+  return (
+    <g>
+      <ShellShape plan={plan} projection={projection} />
+      {items.map((item) => (
+        <g key={item.key}>{item.draw()}</g>
+      ))}
+      {zones.map((zone) => (
+        <ZoneShape key={JSON.stringify(zone)} zone={zone} projection={projection} />
+      ))}
+    </g>
+  );
+}
+
+function fixtureItem(
+  fixture: Fixture,
+  plan: Plan,
+  projection: Projection,
+  picked: string | null,
+  onPick: ((id: string) => void) | undefined,
+): Item {
+  const solid = solidOf(fixture, plan);
+  return {
+    key: fixture.id,
+    near: nearness(solid, projection.view as View),
+    draw: () => (
+      <FixtureShape
+        fixture={fixture}
+        solid={solid}
+        projection={projection}
+        picked={picked === fixture.id}
+        {...(onPick ? { onPick: () => onPick(fixture.id) } : {})}
+      />
+    ),
+  };
+}

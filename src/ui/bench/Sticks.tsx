@@ -1,0 +1,144 @@
+'use client';
+import { placeLabels } from '@/core/geometry/labels';
+import type { FootMark, StickMark } from '@/core/geometry/stick';
+import { MARK_NAMES } from '@/text/marks';
+import { SvgFigure } from '../figure/SvgFigure';
+import type { Projection } from './projection';
+
+/** Height of a line of labels, and least width kept for a label along the foot, px. */
+const LINE_PX = 15;
+const COLUMN_PX = 58;
+
+/** The story stick: one rod with every height of the coop marked on it. */
+export function StoryStick({
+  marks,
+  projection: p,
+  x,
+  picked,
+}: {
+  marks: readonly StickMark[];
+  projection: Projection;
+  x: number;
+  picked: string | null;
+}) {
+  const top = p.v(p.upM) - 10;
+  const labels = placeLabels(
+    marks.map((m) => -p.v(m.z)),
+    LINE_PX,
+    -p.v(0) + 2,
+    -top + LINE_PX,
+  );
+  return (
+    <g data-stick>
+      <rect
+        x={x}
+        y={top}
+        width={13}
+        height={p.v(0) - top}
+        className="fill-straw stroke-straw-line"
+        strokeWidth="1"
+      />
+      {marks.map((mark, i) => {
+        const y = p.v(mark.z);
+        const at = -(labels[i] ?? -y);
+        const on = picked !== null && mark.fixtures.includes(picked);
+        return (
+          <g key={mark.id} data-mark={mark.id} data-mark-m={mark.z}>
+            <line
+              x1={x}
+              x2={x + 13}
+              y1={y}
+              y2={y}
+              className={on ? 'stroke-chalk' : 'stroke-ink'}
+              strokeWidth={on ? 2.5 : 1.3}
+              data-tick
+            />
+            <path
+              d={`M${x + 13} ${y}L${x + 22} ${at}`}
+              className={on ? 'stroke-chalk' : 'stroke-strong'}
+              fill="none"
+              strokeWidth="0.8"
+            />
+            <SvgFigure
+              id={mark.id}
+              label={MARK_NAMES[mark.kind]}
+              x={x + 25}
+              y={at + 4}
+              fontSize="12"
+            />
+            <text x={x + 25 + LABEL_PX} y={at + 4} fontSize="11.5" className="fill-soft">
+              {MARK_NAMES[mark.kind]}
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** Room for a height's own figure before its name, px. */
+const LABEL_PX = 56;
+
+/** The stick's twin for lengths, along the foot. */
+export function FootStick({
+  marks,
+  projection: p,
+  y,
+  picked,
+}: {
+  marks: readonly FootMark[];
+  projection: Projection;
+  y: number;
+  picked: string | null;
+}) {
+  const labels = placeLabels(
+    marks.map((m) => p.u(m.m)),
+    COLUMN_PX,
+    p.u(0) - 40,
+    p.u(p.acrossM) + 40,
+  );
+  return (
+    <g data-foot>
+      <rect
+        x={p.u(0)}
+        y={y}
+        width={p.acrossM * p.scale}
+        height={11}
+        className="fill-straw stroke-straw-line"
+        strokeWidth="1"
+      />
+      {marks.map((mark, i) => {
+        const x = p.u(mark.m);
+        const at = labels[i] ?? x;
+        const on = picked !== null && mark.fixtures.includes(picked);
+        return (
+          <g key={mark.id} data-mark={mark.id} data-mark-m={mark.m}>
+            <line
+              x1={x}
+              x2={x}
+              y1={y}
+              y2={y + 11}
+              className={on ? 'stroke-chalk' : 'stroke-ink'}
+              strokeWidth={on ? 2.5 : 1.3}
+              data-tick
+            />
+            <path
+              d={`M${x} ${y + 11}L${at} ${y + 19}`}
+              className={on ? 'stroke-chalk' : 'stroke-strong'}
+              fill="none"
+              strokeWidth="0.8"
+            />
+            <SvgFigure
+              id={mark.id}
+              label={MARK_NAMES.along}
+              x={at}
+              y={y + 31}
+              fontSize="11.5"
+              textAnchor="middle"
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+}

@@ -1,0 +1,55 @@
+import type { KeyboardEvent } from 'react';
+import { METRES_PER_INCH } from '@/core/units/factors.data';
+import { edit, useBench, type View } from '../store/bench';
+
+const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/**
+ * Moves the picked fixture by 1 cm or half an inch (ten times that with Shift), in the plane of the view;
+ * Backspace removes it.
+ * @returns whether the key was one of these
+ */
+export function nudgePicked(event: KeyboardEvent, view: View): boolean {
+  const { plan, picked } = useBench.getState();
+  const fixture = plan?.fixtures.find((f) => f.id === picked);
+  if (!plan || !fixture) return false;
+  if (event.key === 'Backspace' || event.key === 'Delete') {
+    edit(`Remove ${fixture.name}`, (d) => {
+      d.fixtures = d.fixtures.filter((f) => f.id !== fixture.id);
+    });
+    return true;
+  }
+  const arrow = ARROWS[event.key];
+  if (!arrow) return false;
+  const step = (plan.units === 'metric' ? 0.01 : METRES_PER_INCH / 2) * (event.shiftKey ? 10 : 1);
+  moveFixture(fixture.id, view, arrow[0] * step, arrow[1] * step);
+  return true;
+}
+
+const tidyM = (m: number): number => Math.round(m * 1e6) / 1e6;
+
+function moveFixture(id: string, view: View, across: number, up: number): void {
+  edit('Move', (draft) => {
+    const f = draft.fixtures.find((x) => x.id === id);
+    if (!f) return;
+    const dx = view === 'side' ? 0 : across;
+    const dy = view === 'side' ? across : view === 'above' ? up : 0;
+    const dz = view === 'above' ? 0 : up;
+    if ('x' in f) {
+      f.x = tidyM(f.x + dx);
+      f.y = tidyM(f.y + dy);
+    } else {
+      const along = f.wall === 'front' || f.wall === 'rear' ? dx : dy;
+      f.alongM = tidyM(f.alongM + along);
+    }
+    if (f.kind === 'bar') f.z = tidyM(f.z + dz);
+    else if (f.kind === 'nestBank') f.lipZ = tidyM(f.lipZ + dz);
+    else if (f.kind === 'feeder' || f.kind === 'drinker') f.rimZ = tidyM(f.rimZ + dz);
+    else f.sillZ = tidyM(f.sillZ + dz);
+  });
+}

@@ -1,0 +1,37 @@
+'use client';
+import { formatBare, formatValue } from '@/text/format';
+import { useHost, useShown } from './WorkingHost';
+
+/** A figure of the assessment: pressed, it opens its working under its block. */
+export function Figure({
+  id,
+  bare = false,
+  className,
+}: {
+  id: string;
+  bare?: boolean;
+  className?: string;
+}) {
+  const { assessment, units } = useShown();
+  const { open, regionId, toggle } = useHost();
+  const figure = assessment.figures[id];
+  if (!figure) throw new Error(`the assessment has no figure ${id}`);
+  const text = (bare ? formatBare : formatValue)(figure.value, figure.unit, units);
+  return (
+    <button
+      type="button"
+      className={`figure ${className ?? ''}`}
+      data-figure={id}
+      data-bare={bare || undefined}
+      aria-expanded={open === id}
+      aria-controls={regionId}
+      title="Show the working"
+      onClick={(event) => {
+        event.stopPropagation();
+        toggle(id);
+      }}
+    >
+      {text}
+    </button>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+import { birdSize } from '@/core/birds/size';
+import { silhouettePath } from '../bench/silhouette';
+import { useSize } from '../bench/size';
+import { useAssessment, usePlan } from '../store/bench';
+
+const HEIGHT = 150;
+const FLOOR = HEIGHT - 26;
+
+/** One bird of each group, at one scale, standing on one line. */
+export function FlockPicture() {
+  const { flock } = usePlan();
+  const { figures } = useAssessment();
+  const [ref, size] = useSize<HTMLDivElement>();
+  const birds = flock.map((group) => ({
+    group,
+    ...birdSize(figures[`flock.${group.id}.mass`]?.value ?? 2.2),
+  }));
+  const lengths = birds.reduce((sum, b) => sum + Math.max(b.lengthM, 0.34) + 0.12, 0);
+  const tallest = Math.max(...birds.map((b) => b.headM));
+  const scale = size ? Math.min((size.width - 16) / lengths, (FLOOR - 8) / tallest, 230) : 0;
+  let at = 8;
+  return (
+    <div ref={ref} className="h-[150px] shrink-0 border-line border-y bg-raised">
+      {size ? (
+        <svg
+          width={size.width}
+          height={HEIGHT}
+          role="img"
+          aria-label="One bird of each group, at one scale"
+          data-scale={scale}
+        >
+          <line
+            x1="0"
+            x2={size.width}
+            y1={FLOOR}
+            y2={FLOOR}
+            className="stroke-straw-line"
+            strokeWidth="1"
+          />
+          {birds.map(({ group, lengthM, headM }) => {
+            const slot = (Math.max(lengthM, 0.34) + 0.12) * scale;
+            const width = lengthM * scale;
+            const height = headM * scale;
+            const x = at + (slot - width) / 2;
+            at += slot;
+            return (
+              <g key={group.id}>
+                <path
+                  d={silhouettePath('profile', { x, y: FLOOR - height, width, height })}
+                  className="fill-bird stroke-bird-line"
+                  strokeWidth="1.1"
+                  data-flock-bird={group.id}
+                />
+                <text
+                  x={x + width / 2}
+                  y={HEIGHT - 9}
+                  textAnchor="middle"
+                  fontSize="12"
+                  className="fill-soft"
+                  data-name
+                >
+                  {group.name.length > 18 ? `${group.name.slice(0, 17)}…` : group.name}
+                </text>
+              </g>
+            );
+          })}
+        </svg>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,98 @@
+'use client';
+import { ArrowLeft, Download, Redo2, Undo2 } from 'lucide-react';
+import Link from 'next/link';
+import { planFile } from '@/formats/planFile';
+import { sentencePieces } from '@/text/sentence';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
+import { SavedState } from './SavedState';
+
+/** The plan's name, the one sentence, the saved state, undo and redo, units, and the way out as a file. */
+export function BenchHeader() {
+  const plan = usePlan();
+  const { sentence } = useAssessment();
+  const canUndo = useBench((s) => s.past[s.past.length - 1]?.name ?? null);
+  const canRedo = useBench((s) => s.future[0]?.name ?? null);
+  const other = plan.units === 'metric' ? 'imperial' : 'metric';
+  return (
+    <header className="border-ink border-b-2 bg-paper">
+      <WorkingHost
+        className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2"
+        workingClassName="px-4"
+      >
+        <Link href="/" className="icon-button" aria-label="All plans" title="All plans">
+          <ArrowLeft size={18} aria-hidden />
+        </Link>
+        <div className="min-w-0 flex-1">
+          <p className="overline truncate" data-name>
+            {plan.name}
+          </p>
+          <h1 className="text-[1.32rem]" data-sentence aria-live="polite">
+            {sentencePieces(sentence).map((piece, i) =>
+              typeof piece === 'string' ? (
+                <span key={`${i}`}>{piece}</span>
+              ) : (
+                <Figure key={`${i}`} id={piece.figure} bare />
+              ),
+            )}
+          </h1>
+        </div>
+        <SavedState />
+        <div className="flex items-center gap-1">
+          <button
+            type="button"
+            className="icon-button"
+            disabled={canUndo === null}
+            onClick={undo}
+            aria-label="Undo"
+            title={canUndo ? `Undo: ${canUndo}` : 'Nothing to undo'}
+          >
+            <Undo2 size={17} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="icon-button"
+            disabled={canRedo === null}
+            onClick={redo}
+            aria-label="Redo"
+            title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
+          >
+            <Redo2 size={17} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="button"
+            title={`Show ${other} units`}
+            aria-label={`Units: ${plan.units}. Show ${other}`}
+            onClick={() =>
+              edit('Units', (d) => {
+                d.units = other;
+              })
+            }
+          >
+            {plan.units === 'metric' ? 'm, kg' : 'ft, lb'}
+          </button>
+          <button
+            type="button"
+            className="button"
+            onClick={() => takeOut(planFile(plan))}
+            title="Take the plan out as a file"
+          >
+            <Download size={15} aria-hidden /> File
+          </button>
+        </div>
+      </WorkingHost>
+    </header>
+  );
+}
+
+/** Hands a file to the browser to keep: what is on the screen, saved or not. */
+function takeOut({ name, text }: { name: string; text: string }): void {
+  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(url), 10_000);
+}

@@ -1,0 +1,95 @@
+'use client';
+import { Upload } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import { Dialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { parsePlanText } from '@/core/plan/parse';
+import { issueLine } from '@/text/issues';
+
+/** Largest plan file read, bytes; the server takes no more either. */
+const MOST_BYTES = 1_000_000;
+
+/** Brings a plan file in; where it can't be read, says what is wrong and stores nothing. */
+export function BringIn() {
+  const router = useRouter();
+  const input = useRef<HTMLInputElement>(null);
+  const [wrong, setWrong] = useState<{ file: string; lines: readonly string[] } | null>(null);
+  const take = async (file: File): Promise<void> => {
+    const lines = await bringIn(file, (address) => router.push(address));
+    if (lines.length > 0) setWrong({ file: file.name, lines });
+  };
+  return (
+    <>
+      <input
+        ref={input}
+        type="file"
+        accept=".json,application/json"
+        className="sr-only"
+        aria-label="Plan file to bring in"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.currentTarget.files?.[0];
+          event.currentTarget.value = '';
+          if (file) void take(file);
+        }}
+      />
+      <button type="button" className="button" onClick={() => input.current?.click()}>
+        <Upload size={15} aria-hidden /> Bring in a file
+      </button>
+      <Dialog.Root open={wrong !== null} onOpenChange={() => setWrong(null)}>
+        <Dialog.Portal>
+          <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
+          <Dialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 max-h-[80vh] w-[min(34rem,92vw)] overflow-auto border border-strong bg-raised p-5 shadow-xl">
+            <Dialog.Title className="text-[1.2rem]">
+              <span data-name className="break-all">
+                {wrong?.file}
+              </span>{' '}
+              was not brought in
+            </Dialog.Title>
+            <Dialog.Description className="mt-1 text-soft">
+              Nothing was stored. What to mend:
+            </Dialog.Description>
+            <ul className="mt-2 flex flex-col gap-1">
+              {wrong?.lines.map((line) => (
+                <li key={line} className="break-words">
+                  {line}
+                </li>
+              ))}
+            </ul>
+            <div className="mt-4 flex justify-end">
+              <Dialog.Close className="button">Close</Dialog.Close>
+            </div>
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </>
+  );
+}
+
+/** Stores a plan file and goes to it. @returns what is wrong, a line each; none where it went in */
+async function bringIn(file: File, go: (address: string) => void): Promise<readonly string[]> {
+  if (file.size > MOST_BYTES)
+    return [
+      `It is larger than 1 MB (${Math.round(file.size / 1e6)} MB). A plan file is far smaller.`,
+    ];
+  const text = await file.text();
+  const parsed = parsePlanText(text);
+  if (!parsed.ok) {
+    const lines = parsed.issues.slice(0, 12).map(issueLine);
+    const more = parsed.issues.length - lines.length;
+    return more > 0 ? [...lines, `And ${more} more.`] : lines;
+  }
+  try {
+    const response = await fetch('/api/plans', {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify(parsed.value),
+    });
+    if (!response.ok) return [`The server refused it (${response.status}). Try again.`];
+    const { id } = (await response.json()) as { id: string };
+    go(`/plans/${id}`);
+    return [];
+  } catch {
+    return ['The server does not answer. Start it again, then bring the file in once more.'];
+  }
+}

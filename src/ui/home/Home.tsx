@@ -1,0 +1,62 @@
+'use client';
+import { setNonce } from 'get-nonce';
+import type { Issue } from '@/core/outcome';
+import type { Plan } from '@/core/plan/schema';
+import { issueLine } from '@/text/issues';
+import { BringIn } from './BringIn';
+import { NewPlanDialog } from './NewPlanDialog';
+import { PlanCard } from './PlanCard';
+
+/** The list of plans. */
+export function Home({
+  plans,
+  unreadable,
+  nonce,
+}: {
+  plans: readonly { plan: Plan; on: string }[];
+  unreadable: readonly { id: string; issues: readonly Issue[] }[];
+  nonce: string;
+}) {
+  if (typeof window !== 'undefined') setNonce(nonce);
+  return (
+    <main className="mx-auto max-w-[1240px] px-6 py-7">
+      <header className="flex flex-wrap items-end justify-between gap-4 border-ink border-b-2 pb-4">
+        <div>
+          <h1 className="text-[1.9rem] leading-none">Wide Rafter</h1>
+          <p className="mt-1.5 text-soft">What your coop carries, what holds it back, and why.</p>
+        </div>
+        <div className="flex flex-wrap gap-2">
+          <BringIn />
+          <NewPlanDialog />
+        </div>
+      </header>
+      {plans.length === 0 ? (
+        <div className="py-20 text-center">
+          <p className="font-title text-[1.4rem]">No plans yet.</p>
+          <p className="mt-1 text-soft">
+            Measure the inside of your coop and start one, or bring in a plan file.
+          </p>
+        </div>
+      ) : (
+        <div className="mt-6 grid grid-cols-[repeat(auto-fill,minmax(320px,1fr))] gap-5">
+          {plans.map(({ plan, on }) => (
+            <PlanCard key={plan.id} plan={plan} on={on} />
+          ))}
+        </div>
+      )}
+      {unreadable.map(({ id, issues }) => (
+        <section key={id} role="alert" className="mt-5 border-oxide border-l-3 pl-3">
+          <h2 className="text-[1.05rem]">
+            The stored plan <span data-name>{id}</span> can't be read
+          </h2>
+          <p className="text-soft">It is kept as it is. What is wrong with it:</p>
+          <ul>
+            {issues.slice(0, 5).map((i) => (
+              <li key={issueLine(i)}>{issueLine(i)}</li>
+            ))}
+          </ul>
+        </section>
+      ))}
+    </main>
+  );
+}

@@ -1,0 +1,171 @@
+'use client';
+import { Plus } from 'lucide-react';
+import { newBar } from '@/core/plan/defaults';
+import type { Bar } from '@/core/plan/schema';
+import { Figure } from '../figure/Figure';
+import { ChoiceField, LengthField } from '../forms/fields';
+import { useAssessment, usePlan } from '../store/bench';
+import { FixtureRow } from './FixtureRow';
+import { addFixture, editFixture } from './fixtures';
+
+const SECTIONS = {
+  flat: { name: 'flat, wide face up', widthM: 0.089, heightM: 0.038 },
+  round: { name: 'round', widthM: 0.045, heightM: 0.045 },
+  square: { name: 'square, bevelled', widthM: 0.045, heightM: 0.045 },
+  branch: { name: 'branch', widthM: 0.06, heightM: 0.06 },
+} as const;
+
+const SECTION_CHOICES = (Object.keys(SECTIONS) as (keyof typeof SECTIONS)[]).map((id) => ({
+  id,
+  name: SECTIONS[id].name,
+}));
+
+const USES = [
+  { id: 'sleeping', name: 'to sleep on' },
+  { id: 'step', name: 'a step up' },
+] as const;
+
+/** The bars, edited in place. */
+export function BarRows() {
+  const plan = usePlan();
+  const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
+  return (
+    <div className="flex flex-col gap-2.5">
+      {bars.length === 0 ? (
+        <p className="text-soft">
+          No bar yet. Add one, then set its length, height and distance from the wall.
+        </p>
+      ) : null}
+      {bars.map((bar) => (
+        <BarRow key={bar.id} bar={bar} />
+      ))}
+      <button
+        type="button"
+        className={`button self-start ${bars.length === 0 ? 'button-primary' : ''}`}
+        onClick={() => addFixture(newBar(plan))}
+      >
+        <Plus size={15} aria-hidden /> Add a bar
+      </button>
+    </div>
+  );
+}
+
+function BarRow({ bar }: { bar: Bar }) {
+  const { units, shell, litter } = usePlan();
+  const { figures } = useAssessment();
+  const change = (name: string, recipe: (b: Bar) => void) =>
+    editFixture('bar', bar.id, name, recipe);
+  const alongX = bar.axis === 'x';
+  const depth = alongX ? shell.widthM : shell.lengthM;
+  return (
+    <FixtureRow
+      fixture={bar}
+      summary={
+        <p>
+          <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
+          {figures[`roosts.bar.${bar.id}.birds`] ? (
+            <>
+              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> of the planned flock sit here
+            </>
+          ) : bar.use === 'step' ? (
+            '; a step is not slept on'
+          ) : null}
+          .
+        </p>
+      }
+    >
+      <LengthField
+        label="Length"
+        value={bar.lengthM}
+        units={units}
+        least={0.05}
+        commit={(m) =>
+          change('Length', (b) => {
+            b.lengthM = m;
+          })
+        }
+      />
+      <LengthField
+        label="Above the litter"
+        value={bar.z - litter.depthM}
+        units={units}
+        most={5}
+        commit={(m) =>
+          change('Height', (b) => {
+            b.z = m + litter.depthM;
+          })
+        }
+      />
+      <LengthField
+        label={alongX ? 'From the rear wall' : 'From the right wall'}
+        value={depth - (alongX ? bar.y : bar.x)}
+        units={units}
+        most={depth}
+        commit={(m) =>
+          change('Distance from the wall', (b) => {
+            if (alongX) b.y = depth - m;
+            else b.x = depth - m;
+          })
+        }
+      />
+      <LengthField
+        label={alongX ? 'From the left wall' : 'From the front wall'}
+        value={alongX ? bar.x : bar.y}
+        units={units}
+        commit={(m) =>
+          change('Distance along', (b) => {
+            if (alongX) b.x = m;
+            else b.y = m;
+          })
+        }
+      />
+      <ChoiceField
+        label="Section"
+        value={bar.section.shape}
+        choices={SECTION_CHOICES}
+        commit={(shape) =>
+          change('Section', (b) => {
+            const { widthM, heightM } = SECTIONS[shape];
+            b.section = { shape, widthM, heightM };
+          })
+        }
+      />
+      <ChoiceField
+        label="Use"
+        value={bar.use}
+        choices={USES}
+        commit={(use) =>
+          change('Use', (b) => {
+            b.use = use;
+          })
+        }
+      />
+      <ChoiceField
+        label="Runs"
+        value={bar.axis}
+        choices={[
+          { id: 'x', name: 'left to right' },
+          { id: 'y', name: 'front to rear' },
+        ]}
+        commit={(axis) =>
+          change('Direction', (b) => {
+            b.axis = axis;
+          })
+        }
+      />
+      <ChoiceField
+        label="Ends"
+        value={bar.wallToWall ? 'wall' : 'free'}
+        choices={[
+          { id: 'free', name: 'free' },
+          { id: 'wall', name: 'wall to wall' },
+        ]}
+        commit={(ends) =>
+          change('Ends', (b) => {
+            b.wallToWall = ends === 'wall';
+          })
+        }
+      />
+    </FixtureRow>
+  );
+}

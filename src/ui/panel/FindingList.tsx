@@ -1,0 +1,69 @@
+'use client';
+import type { Finding } from '@/core/finding';
+import { findingPieces, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { Mark } from '../marks/Mark';
+import { pickFinding, useBench, usePlan } from '../store/bench';
+
+/** Findings, worst first; pressed, one shows where it lies on the drawing. */
+export function FindingList({ findings }: { findings: readonly Finding[] }) {
+  if (findings.length === 0) return null;
+  return (
+    <ul className="flex flex-col gap-2.5">
+      {findings.map((f) => (
+        <li key={f.key}>
+          <FindingCard finding={f} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function FindingCard({ finding }: { finding: Finding }) {
+  const plan = usePlan();
+  const picked = useBench((s) => s.pickedFinding === finding.key);
+  const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
+  return (
+    <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
+      <div data-finding={finding.code} data-severity={finding.severity}>
+        <button
+          type="button"
+          aria-pressed={picked}
+          onClick={() => pickFinding(finding.key, finding.fixtures)}
+          className="flex w-full items-center gap-1.5 text-left font-semibold hover:text-chalk"
+          title="Show it on the drawing"
+        >
+          <Mark kind={finding.severity} size={13} />
+          <span>{findingTitle(finding)}</span>
+          <span
+            className={`ml-auto font-normal text-[0.8rem] ${finding.severity === 'awkward' ? 'text-soft' : 'text-oxide'}`}
+          >
+            {SEVERITY_NAMES[finding.severity]}
+          </span>
+        </button>
+        <p className="text-[0.9rem]">
+          {findingPieces(finding, plan).map((piece, i) => {
+            const key = `${i}`;
+            if (piece.kind === 'words') return <span key={key}>{piece.text}</span>;
+            if (piece.kind === 'fixtures')
+              return (
+                <span key={key} data-name>
+                  {piece.names}
+                </span>
+              );
+            const number = finding.numbers[piece.name];
+            return number ? (
+              <Figure
+                key={key}
+                id={number.figure}
+                bare={piece.bare}
+                className="figures text-[0.94em]"
+              />
+            ) : null;
+          })}
+        </p>
+      </div>
+    </WorkingHost>
+  );
+}

@@ -1,0 +1,72 @@
+'use client';
+import { Copy, Trash2 } from 'lucide-react';
+import { type ReactNode, useEffect, useRef } from 'react';
+import type { Fixture } from '@/core/plan/schema';
+import { WorkingHost } from '../figure/WorkingHost';
+import { TextField } from '../forms/fields';
+import { pick, useBench, usePlan } from '../store/bench';
+import { duplicateFixture, editFixture, removeFixture } from './fixtures';
+
+/** One fixture edited in place; picking the row picks the drawing, and back. */
+export function FixtureRow({
+  fixture,
+  summary,
+  children,
+}: {
+  fixture: Fixture;
+  summary: ReactNode;
+  children: ReactNode;
+}) {
+  const plan = usePlan();
+  const picked = useBench((s) => s.picked === fixture.id);
+  const ref = useRef<HTMLFieldSetElement>(null);
+  useEffect(() => {
+    if (picked) ref.current?.scrollIntoView({ block: 'nearest' });
+  }, [picked]);
+  return (
+    <fieldset
+      ref={ref}
+      data-row={fixture.id}
+      data-picked={picked || undefined}
+      onFocus={() => pick(fixture.id)}
+      className={`border px-3 pt-2 pb-2.5 ${picked ? 'border-chalk bg-paper' : 'border-line'}`}
+    >
+      <legend className="sr-only" data-name>
+        {fixture.name}
+      </legend>
+      <div className="flex items-end gap-1">
+        <div className="min-w-0 flex-1">
+          <TextField
+            label="Name"
+            value={fixture.name}
+            commit={(name) =>
+              editFixture(fixture.kind, fixture.id, 'Rename', (f) => {
+                f.name = name;
+              })
+            }
+          />
+        </div>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Duplicate ${fixture.name}`}
+          title="Duplicate"
+          onClick={() => duplicateFixture(plan, fixture)}
+        >
+          <Copy size={15} aria-hidden />
+        </button>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label={`Remove ${fixture.name}`}
+          title="Remove"
+          onClick={() => removeFixture(fixture)}
+        >
+          <Trash2 size={15} aria-hidden />
+        </button>
+      </div>
+      <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5">{children}</div>
+      <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">{summary}</WorkingHost>
+    </fieldset>
+  );
+}

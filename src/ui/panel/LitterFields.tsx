@@ -1,0 +1,54 @@
+'use client';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { LengthField } from '../forms/fields';
+import { edit, useAssessment, usePlan } from '../store/bench';
+
+/** What stands on the floor and what lies on it. */
+export function LitterFields() {
+  const { fixtures, units, litter } = usePlan();
+  const { figures } = useAssessment();
+  const takers = fixtures.filter((f) => figures[`floor.taken.${f.id}`]);
+  return (
+    <div className="flex flex-col gap-2.5">
+      <WorkingHost className="text-[0.9rem]">
+        <dl className="flex flex-col gap-0.5">
+          <div className="flex justify-between gap-3">
+            <dt>Floor inside the walls</dt>
+            <dd className="figures">
+              <Figure id="floor.inside" />
+            </dd>
+          </div>
+          {takers.map((f) => (
+            <div key={f.id} className="flex justify-between gap-3 text-soft">
+              <dt>
+                taken by <span data-name>{f.name}</span>
+              </dt>
+              <dd className="figures">
+                <span aria-hidden="true">− </span>
+                <Figure id={`floor.taken.${f.id}`} />
+              </dd>
+            </div>
+          ))}
+          <div className="flex justify-between gap-3 border-line border-t pt-0.5 font-semibold">
+            <dt>Usable</dt>
+            <dd className="figures">
+              <Figure id="floor.have" />
+            </dd>
+          </div>
+        </dl>
+      </WorkingHost>
+      <LengthField
+        label="Litter depth"
+        value={litter.depthM}
+        units={units}
+        most={0.6}
+        commit={(m) =>
+          edit('Litter', (d) => {
+            d.litter.depthM = m;
+          })
+        }
+      />
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+'use client';
+import type { StationId } from '@/core/finding';
+import { formatDay } from '@/text/format';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { useAssessment } from '../store/bench';
+
+/** Needed against there, with the day that sets it. */
+export function NeededThere({ station }: { station: StationId }) {
+  const { figures, staves, plannedOn } = useAssessment();
+  const stave = staves.find((s) => s.station === station);
+  if (station === 'flock') return <FlockCounts plannedOn={plannedOn} />;
+  if (!figures[`${station}.needed`] || !figures[`${station}.have`]) {
+    return stave?.state === 'notApplicable' && station !== 'shell' ? (
+      <p className="text-soft">No bird of this flock asks anything of it.</p>
+    ) : null;
+  }
+  return (
+    <div>
+      <WorkingHost className="grid grid-cols-2 gap-3">
+        <Big label="Needed" id={`${station}.needed`} />
+        <Big label="There" id={`${station}.have`} />
+      </WorkingHost>
+      <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">
+        <p>
+          {station === 'nests' ? (
+            <>
+              for <Figure id="nests.hensInLay" /> in lay
+            </>
+          ) : (
+            <>
+              <Figure id={station === 'floor' ? 'floor.areaPerBird' : 'roosts.widthPerBird'} /> a
+              bird on average
+            </>
+          )}
+          {stave?.setOn ? (
+            <>
+              , set by <time data-day={stave.setOn}>{formatDay(stave.setOn)}</time>
+            </>
+          ) : null}
+          . Carries <Figure id={`${station}.capacity`} />.
+        </p>
+      </WorkingHost>
+    </div>
+  );
+}
+
+function Big({ label, id }: { label: string; id: string }) {
+  return (
+    <div>
+      <p className="overline">{label}</p>
+      <p className="figures text-[1.5rem] leading-tight">
+        <Figure id={id} />
+      </p>
+    </div>
+  );
+}
+
+function FlockCounts({ plannedOn }: { plannedOn: string | null }) {
+  return (
+    <div>
+      <WorkingHost className="grid grid-cols-2 gap-3">
+        <Big label="Planned" id="coop.planned" />
+        <Big label="Today" id="coop.today" />
+      </WorkingHost>
+      <p className="mt-1.5 text-[0.87rem] text-soft">
+        {plannedOn ? (
+          <>
+            Most birds living in the coop on one day of the next years, first on{' '}
+            <time data-day={plannedOn}>{formatDay(plannedOn)}</time>.
+          </>
+        ) : (
+          'No birds yet.'
+        )}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+'use client';
+import type { StationId } from '@/core/finding';
+import { CAUTIONS } from '@/text/cautions';
+import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
+import { Mark } from '../marks/Mark';
+import { useAssessment, useBench } from '../store/bench';
+import { BarRows } from './BarRows';
+import { FindingList } from './FindingList';
+import { LitterFields } from './LitterFields';
+import { NeededThere } from './NeededThere';
+import { NestRows } from './NestRows';
+import { Schools } from './Schools';
+import { ShellFields } from './ShellFields';
+
+const TOPICS: Readonly<Partial<Record<StationId, string>>> = {
+  floor: 'floor.area',
+  roosts: 'roosts.length',
+  nests: 'nests.hens',
+};
+
+/** The station in view: needed against there, its worst finding, its fixtures, the rest, the schools, the cautions. */
+export function StationPanel() {
+  const station = useBench((s) => s.station);
+  const { findings } = useAssessment();
+  const own = findings.filter((f) => f.station === station);
+  const topic = TOPICS[station];
+  return (
+    <aside
+      key={station}
+      aria-label={`${STATION_NAMES[station]}, in detail`}
+      className="flex min-h-0 flex-col gap-4 overflow-y-auto border-line border-l bg-raised px-4 py-3"
+    >
+      <Heading station={station} />
+      <NeededThere station={station} />
+      <FindingList findings={own.slice(0, 1)} />
+      <Fixtures station={station} />
+      <FindingList findings={own.slice(1)} />
+      {topic ? <Schools topic={topic} /> : null}
+      <Cautions station={station} />
+    </aside>
+  );
+}
+
+function Heading({ station }: { station: StationId }) {
+  const { staves } = useAssessment();
+  const stave = staves.find((s) => s.station === station);
+  return (
+    <div className="flex items-baseline justify-between gap-2 border-ink border-b-2 pb-1.5">
+      <h2 className="text-[1.35rem]">{STATION_NAMES[station]}</h2>
+      {stave?.verdict ? (
+        <span
+          className={`flex items-center gap-1.5 font-semibold ${stave.verdict === 'short' ? 'text-oxide' : stave.verdict === 'ample' ? 'text-verdigris' : ''}`}
+        >
+          <Mark kind={stave.verdict} /> {VERDICT_NAMES[stave.verdict]}
+        </span>
+      ) : null}
+      {stave?.state === 'notEntered' ? (
+        <span className="flex items-center gap-1.5 text-soft">
+          <Mark kind="notEntered" /> not entered
+        </span>
+      ) : null}
+    </div>
+  );
+}
+
+function Fixtures({ station }: { station: StationId }) {
+  switch (station) {
+    case 'roosts':
+      return <BarRows />;
+    case 'nests':
+      return <NestRows />;
+    case 'shell':
+      return <ShellFields />;
+    case 'floor':
+      return <LitterFields />;
+    case 'flock':
+      return null;
+  }
+}
+
+function Cautions({ station }: { station: StationId }) {
+  const cautions = CAUTIONS[station];
+  if (!cautions) return null;
+  return (
+    <div className="mt-auto border-line border-t pt-2 text-[0.84rem] text-soft">
+      <h3 className="mb-1 font-semibold text-[0.84rem] text-ink">Take care</h3>
+      <ul className="flex flex-col gap-1">
+        {cautions.map((c) => (
+          <li key={c}>{c}</li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,230 @@
+'use client';
+import type { KeyboardEvent } from 'react';
+import type { Stave } from '@/core/assess';
+import type { Finding } from '@/core/finding';
+import { SEVERITY_NAMES } from '@/text/findings';
+import { formatDay } from '@/text/format';
+import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { Mark, type MarkKind } from '../marks/Mark';
+import { goTo, useAssessment, useBench } from '../store/bench';
+import { CHALK_AT, railOf, todayAt } from './rail';
+
+/** The stations in the order the work is done: a chart of what each carries, and the way to each. */
+export function Staves() {
+  const assessment = useAssessment();
+  const { staves, planned, today } = assessment;
+  const station = useBench((s) => s.station);
+  const move = (event: KeyboardEvent<HTMLElement>): void => {
+    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
+    if (step === 0) return;
+    const doors = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-door]')];
+    const at = doors.indexOf(document.activeElement as HTMLElement);
+    if (at < 0) return;
+    event.preventDefault();
+    doors[(at + step + doors.length) % doors.length]?.focus();
+  };
+  return (
+    <nav
+      aria-label="Stations"
+      className="flex flex-col overflow-y-auto border-line border-r px-4 py-3"
+      onKeyDown={move}
+    >
+      {planned > 0 ? (
+        <WorkingHost className="mb-2 flex items-baseline justify-between gap-2 text-[0.87rem]">
+          <span className="text-chalk">
+            planned <Figure id="coop.planned" bare className="figures font-semibold" />
+          </span>
+          <span className="text-soft">
+            today <Figure id="coop.today" bare className="figures" />
+          </span>
+        </WorkingHost>
+      ) : null}
+      <ul className="flex flex-col">
+        {staves.map((stave) => (
+          <li key={stave.station}>
+            <Row stave={stave} on={stave.station === station} planned={planned} today={today} />
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
+
+function Row({
+  stave,
+  on,
+  planned,
+  today,
+}: {
+  stave: Stave;
+  on: boolean;
+  planned: number;
+  today: number;
+}) {
+  const { findings } = useAssessment();
+  const worst = findings.find((f) => f.station === stave.station);
+  return (
+    <WorkingHost
+      className={`relative -mx-4 border-l-3 px-[13px] py-2 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
+      workingClassName="-mx-2"
+    >
+      <div className="flex items-baseline justify-between gap-2">
+        <button
+          type="button"
+          data-door
+          data-station={stave.station}
+          aria-current={on ? 'page' : undefined}
+          onClick={() => goTo(stave.station)}
+          className="flex-1 text-left font-medium font-title text-[1.02rem] before:absolute before:inset-0 hover:text-chalk"
+        >
+          {STATION_NAMES[stave.station]}
+        </button>
+        <span className="relative">
+          <Amount stave={stave} worst={worst} />
+        </span>
+      </div>
+      {stave.carries !== null && planned > 0 ? (
+        <RailChart
+          carries={stave.carries}
+          planned={planned}
+          today={today}
+          verdict={stave.verdict}
+        />
+      ) : null}
+      <p className="pointer-events-none relative mt-0.5 flex items-center gap-1.5 text-[0.8rem] text-soft">
+        <State stave={stave} worst={worst} />
+      </p>
+    </WorkingHost>
+  );
+}
+
+function Amount({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
+  const { figures, planned } = useAssessment();
+  if (stave.carries !== null)
+    return <Figure id={`${stave.station}.capacity`} bare className="figures" />;
+  if (stave.station === 'flock' && planned > 0)
+    return <Figure id="coop.planned" className="figures text-[0.9rem]" />;
+  if (stave.station === 'shell' && figures['floor.inside'])
+    return <Figure id="floor.inside" className="figures text-[0.9rem]" />;
+  return worst ? <Mark kind={worst.severity} /> : null;
+}
+
+function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
+  const { planned } = useAssessment();
+  const kind = markOf(stave, worst?.severity);
+  if (stave.verdict) {
+    return (
+      <>
+        <Mark kind={kind} size={12} />
+        <span
+          className={
+            stave.verdict === 'short'
+              ? 'font-semibold text-oxide'
+              : stave.verdict === 'ample'
+                ? 'text-verdigris'
+                : ''
+          }
+        >
+          {VERDICT_NAMES[stave.verdict]}
+        </span>
+        <Later stave={stave} />
+        {worst?.severity === 'harm' ? (
+          <span className="ml-auto flex items-center gap-1 text-oxide">
+            <Mark kind="harm" size={11} /> {SEVERITY_NAMES.harm}
+          </span>
+        ) : null}
+      </>
+    );
+  }
+  if (stave.state === 'notEntered') {
+    return (
+      <>
+        <Mark kind="notEntered" size={12} /> not entered
+      </>
+    );
+  }
+  if (worst) {
+    return (
+      <>
+        <Mark kind={worst.severity} size={12} /> {SEVERITY_NAMES[worst.severity]}
+      </>
+    );
+  }
+  if (stave.station === 'flock' && planned === 0) return <>no birds yet</>;
+  return null;
+}
+
+/** Enough today but not later: from when. */
+function Later({ stave }: { stave: Stave }) {
+  const { on } = useAssessment();
+  if (stave.shortFrom === null || stave.shortFrom <= on) return null;
+  return (
+    <span>
+      from <time data-day={stave.shortFrom}>{formatDay(stave.shortFrom)}</time>
+    </span>
+  );
+}
+
+const markOf = (stave: Stave, severity: Finding['severity'] | undefined): MarkKind =>
+  stave.verdict ?? severity ?? 'none';
+
+const FILLS = {
+  short: 'bg-oxide',
+  tight: 'bg-ink/60',
+  enough: 'bg-ink',
+  ample: 'bg-verdigris',
+} as const;
+
+function RailChart({
+  carries,
+  planned,
+  today,
+  verdict,
+}: {
+  carries: number;
+  planned: number;
+  today: number;
+  verdict: Stave['verdict'];
+}) {
+  const rail = railOf(carries, planned);
+  const now = todayAt(today, planned);
+  return (
+    <div
+      className="pointer-events-none relative mt-1.5 h-[14px]"
+      aria-hidden="true"
+      data-rail
+      data-length={rail.length}
+    >
+      <div className="absolute inset-x-0 top-[4px] h-[6px] bg-sunk" />
+      <div
+        className={`absolute top-[4px] left-0 h-[6px] transition-[width] duration-200 ${FILLS[verdict ?? 'enough']}`}
+        style={{ width: `${rail.length * 100}%` }}
+      />
+      {rail.broken ? (
+        <svg
+          className="absolute top-[1px]"
+          style={{ left: `calc(${rail.length * 100}% - 9px)` }}
+          width="12"
+          height="12"
+          viewBox="0 0 12 12"
+          role="presentation"
+        >
+          <path d="M2 12L6 0M6 12L10 0" className="stroke-paper" strokeWidth="2" />
+        </svg>
+      ) : null}
+      {now === null ? null : (
+        <div
+          className="absolute inset-y-0 w-px bg-chalk-faint"
+          style={{ left: `${Math.min(100, now * 100)}%` }}
+        />
+      )}
+      <div
+        className="absolute -inset-y-0.5 w-[2px] bg-chalk"
+        style={{ left: `${CHALK_AT * 100}%` }}
+        data-chalk
+      />
+    </div>
+  );
+}

@@ -1,0 +1,157 @@
+'use client';
+import { applyPatches, enablePatches, type Patch, produceWithPatches } from 'immer';
+import { create } from 'zustand';
+import { type Assessment, createAssessor } from '@/core/assess';
+import type { StationId } from '@/core/finding';
+import { type Outcome, ok } from '@/core/outcome';
+import { parsePlan } from '@/core/plan/parse';
+import type { Plan } from '@/core/plan/schema';
+
+enablePatches();
+
+/** One edit: one gesture or one field's commit, with the way there and back. */
+interface Step {
+  readonly name: string;
+  readonly forward: Patch[];
+  readonly back: Patch[];
+}
+
+export type SaveState =
+  | { readonly kind: 'saved' }
+  | { readonly kind: 'saving' }
+  | { readonly kind: 'notSaved'; readonly why: string }
+  | { readonly kind: 'conflict'; readonly theirs: Plan; readonly revision: number };
+
+export type View = 'front' | 'side' | 'above';
+
+interface BenchState {
+  readonly plan: Plan | null;
+  readonly on: string;
+  readonly assessment: Assessment | null;
+  readonly revision: number;
+  readonly save: SaveState;
+  readonly past: readonly Step[];
+  readonly future: readonly Step[];
+  readonly station: StationId;
+  readonly view: View;
+  /** Picked fixture's id, and picked finding's key. */
+  readonly picked: string | null;
+  readonly pickedFinding: string | null;
+}
+
+const EMPTY: BenchState = {
+  plan: null,
+  on: '',
+  assessment: null,
+  revision: 0,
+  save: { kind: 'saved' },
+  past: [],
+  future: [],
+  station: 'roosts',
+  view: 'front',
+  picked: null,
+  pickedFinding: null,
+};
+
+/** The open plan, its edits and its assessment. */
+export const useBench = create<BenchState>(() => EMPTY);
+
+let assessor = createAssessor();
+
+/** Opens a plan on the bench, forgetting the one before. */
+export function openPlan(plan: Plan, revision: number, on: string): void {
+  assessor = createAssessor();
+  const assessment = assessor(plan, { on });
+  useBench.setState({
+    ...EMPTY,
+    plan,
+    revision,
+    on,
+    assessment,
+    station: firstStation(assessment),
+  });
+}
+
+/** Where a keeper looks first: at birds where there are none, else at what holds the coop back. */
+function firstStation(a: Assessment): StationId {
+  if (a.planned === 0) return 'flock';
+  const missing = a.staves.find((s) => s.state === 'notEntered');
+  return missing?.station ?? a.heldBackBy[0] ?? 'floor';
+}
+
+/**
+ * Makes one undoable edit.
+ * @param name    what was done, for announcements
+ * @param recipe  changes the draft
+ * @returns       the new plan, or what is wrong with it; then nothing has changed
+ */
+export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan> {
+  const { plan, past } = useBench.getState();
+  if (!plan) throw new Error('no plan is open');
+  const [next, forward, back] = produceWithPatches(plan, recipe);
+  if (forward.length === 0) return ok(plan);
+  const checked = parsePlan(next);
+  if (!checked.ok) return checked;
+  settle(next, { past: [...past, { name, forward, back }], future: [] });
+  return ok(next);
+}
+
+/** Takes back the last edit; its name, or null where there is none. */
+export function undo(): string | null {
+  const { plan, past, future } = useBench.getState();
+  const step = past[past.length - 1];
+  if (!plan || !step) return null;
+  settle(applyPatches(plan, step.back), { past: past.slice(0, -1), future: [step, ...future] });
+  return step.name;
+}
+
+/** Does the last undone edit again; its name, or null where there is none. */
+export function redo(): string | null {
+  const { plan, past, future } = useBench.getState();
+  const [step, ...rest] = future;
+  if (!plan || !step) return null;
+  settle(applyPatches(plan, step.forward), { past: [...past, step], future: rest });
+  return step.name;
+}
+
+function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>): void {
+  const { on, picked } = useBench.getState();
+  const stillThere = plan.fixtures.some((f) => f.id === picked);
+  useBench.setState({
+    ...history,
+    plan,
+    assessment: assessor(plan, { on }),
+    picked: stillThere ? picked : null,
+  });
+}
+
+export const goTo = (station: StationId): void =>
+  useBench.setState({ station, pickedFinding: null });
+
+export const pick = (picked: string | null): void => useBench.setState({ picked });
+
+/** Picks a finding, or lets it go; its first fixture comes with it. */
+export function pickFinding(key: string, fixtures: readonly string[]): void {
+  const { pickedFinding } = useBench.getState();
+  useBench.setState(
+    pickedFinding === key
+      ? { pickedFinding: null }
+      : { pickedFinding: key, picked: fixtures[0] ?? null },
+  );
+}
+
+export const show = (view: View): void => useBench.setState({ view });
+
+/** The open plan. @throws Error where none is open: parts of the bench are drawn only with one. */
+export function usePlan(): Plan {
+  const plan = useBench((s) => s.plan);
+  if (!plan) throw new Error('no plan is open');
+  return plan;
+}
+
+/** The open plan's assessment. */
+export function useAssessment(): Assessment {
+  const assessment = useBench((s) => s.assessment);
+  if (!assessment) throw new Error('no plan is open');
+  return assessment;
+}

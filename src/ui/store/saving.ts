@@ -1,0 +1,117 @@
+'use client';
+import type { Plan } from '@/core/plan/schema';
+import { openPlan, useBench } from './bench';
+
+const SETTLE_MS = 400;
+const RETRY_MS = 3000;
+
+let timer: ReturnType<typeof setTimeout> | null = null;
+let busy = false;
+let saved: Plan | null = null;
+
+/** Saves the open plan by itself after every edit; returns the way to stop. */
+export function startSaving(): () => void {
+  saved = useBench.getState().plan;
+  const stop = useBench.subscribe((state, before) => {
+    if (state.plan === before.plan || state.plan === null) return;
+    if (state.plan.id !== before.plan?.id) {
+      saved = state.plan;
+      return;
+    }
+    if (state.save.kind !== 'conflict') useBench.setState({ save: { kind: 'saving' } });
+    schedule(SETTLE_MS);
+  });
+  const leaving = (): void => void saveNow(true);
+  window.addEventListener('pagehide', leaving);
+  window.addEventListener('online', leaving);
+  return () => {
+    stop();
+    window.removeEventListener('pagehide', leaving);
+    window.removeEventListener('online', leaving);
+    void saveNow(true);
+  };
+}
+
+function schedule(ms: number): void {
+  if (timer) clearTimeout(timer);
+  timer = setTimeout(() => void saveNow(), ms);
+}
+
+/** Sends what is not yet stored. @param leaving  the page is going: the request must outlive it */
+export async function saveNow(leaving = false): Promise<void> {
+  if (timer) clearTimeout(timer);
+  timer = null;
+  const { plan, revision, save } = useBench.getState();
+  if (!plan || plan === saved || save.kind === 'conflict') return;
+  if (busy && !leaving) return schedule(SETTLE_MS);
+  busy = true;
+  try {
+    await send(plan, revision, leaving);
+  } catch {
+    notSaved('the server does not answer; trying again');
+  } finally {
+    busy = false;
+  }
+}
+
+async function send(plan: Plan, revision: number, keepalive: boolean): Promise<void> {
+  useBench.setState({ save: { kind: 'saving' } });
+  const response = await fetch(`/api/plans/${plan.id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` },
+    body: JSON.stringify(plan),
+    keepalive,
+  });
+  if (useBench.getState().plan?.id !== plan.id) return;
+  if (response.status === 412) {
+    const stored = (await response.json()) as { plan: Plan; revision: number };
+    useBench.setState({
+      save: { kind: 'conflict', theirs: stored.plan, revision: stored.revision },
+    });
+  } else if (response.status === 404) {
+    notSaved('this plan was removed elsewhere; take it out as a file to keep it', false);
+  } else if (!response.ok) {
+    notSaved(`the server refused it (${response.status}); take it out as a file to be safe`);
+  } else {
+    const { revision: next } = (await response.json()) as { revision: number };
+    saved = plan;
+    const still = useBench.getState().plan === plan;
+    useBench.setState({ revision: next, save: { kind: still ? 'saved' : 'saving' } });
+    if (!still) schedule(SETTLE_MS);
+  }
+}
+
+function notSaved(why: string, again = true): void {
+  useBench.setState({ save: { kind: 'notSaved', why } });
+  if (again) schedule(RETRY_MS);
+}
+
+/** Another window saved first: put this plan over theirs. */
+export function keepMine(): void {
+  const { save } = useBench.getState();
+  if (save.kind !== 'conflict') return;
+  useBench.setState({ revision: save.revision, save: { kind: 'saving' } });
+  void saveNow();
+}
+
+/** Another window saved first: open theirs, dropping this window's edits. */
+export function takeTheirs(): void {
+  const { save, on, station } = useBench.getState();
+  if (save.kind !== 'conflict') return;
+  openPlan(save.theirs, save.revision, on);
+  saved = save.theirs;
+  useBench.setState({ station });
+}
+
+/** Another window saved first: keep this plan beside theirs; the address of the copy. */
+export async function keepMineAsCopy(): Promise<string | null> {
+  const { plan } = useBench.getState();
+  if (!plan) return null;
+  const response = await fetch('/api/plans', {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(plan),
+  });
+  if (!response.ok) return null;
+  return `/plans/${((await response.json()) as { id: string }).id}`;
+}
