@@ -14,7 +14,7 @@ import {
   type StationContext,
   schoolFor,
 } from './stations/context';
-import { coopFigures, shellFigures } from './stations/coop';
+import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { floorStation } from './stations/floor';
 import { nestsStation } from './stations/nests';
 import { roostsStation, seatFlock } from './stations/roosts';
@@ -51,6 +51,8 @@ export interface Assessment {
   /** What each school of each topic would give. */
   readonly schools: Readonly<Record<string, readonly SchoolOffer[]>>;
   readonly chosen: Readonly<Record<string, ChosenSchool>>;
+  /** Days of the horizon on which the flock changes, with the figure of its birds; the first is `on`. */
+  readonly days: readonly { readonly day: string; readonly figure: string }[];
   readonly birds: readonly PlacedBird[];
   readonly marks: readonly StickMark[];
   /** Lengths along the foot: from the left wall, and from the front wall. */
@@ -134,6 +136,7 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     findings: [...results.flatMap((r) => r.findings), ...outsideFindings(plan)].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,
+    days: flock.days.map((day) => ({ day, figure: flockDayFigure(day) })),
     birds: placeBirds(plan, flock, seats),
     marks,
     feet,

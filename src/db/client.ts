@@ -2,16 +2,8 @@ import 'server-only';
 import { mkdir } from 'node:fs/promises';
 import { join } from 'node:path';
 import { PGlite } from '@electric-sql/pglite';
+import type { Db } from './db';
 import { migrate } from './migrate';
-
-/** What queries need of the database: plain SQL with parameters; rows are unknown until decoded. */
-export interface Db {
-  query(sql: string, params?: readonly unknown[]): Promise<readonly unknown[]>;
-  /** Several statements at once, without parameters. */
-  exec(sql: string): Promise<void>;
-  /** All or nothing; one at a time. */
-  transaction<T>(work: (tx: Db) => Promise<T>): Promise<T>;
-}
 
 const KEY = Symbol.for('wide-rafter.database');
 type Holder = { [KEY]?: Promise<Db> | undefined };

@@ -1,7 +1,7 @@
 import { createHash } from 'node:crypto';
 import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import type { Db } from './client';
+import type { Db } from './db';
 
 export interface Migration {
   readonly name: string;

@@ -4,7 +4,8 @@ import { type Issue, type Outcome, ok } from '@/core/outcome';
 import { parsePlan } from '@/core/plan/parse';
 import { samplePlans } from '@/core/plan/samples.data';
 import { PLAN_LIMITS, type Plan } from '@/core/plan/schema';
-import { type Db, database } from '@/db/client';
+import { database } from '@/db/client';
+import type { Db } from '@/db/db';
 import {
   advancePlan,
   countPlans,

@@ -43,6 +43,16 @@ export function formatPlain(value: number): string {
   return String(Math.round(value * 1000) / 1000).replace('-', '−');
 }
 
+const SHORT = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', day: 'numeric', month: 'short' });
+
+/** A coming day, seen from another: 26 Aug, 26 Aug next year, or 26 Aug 2029. */
+export function formatComingDay(day: string, on: string): string {
+  const text = SHORT.format(new Date(`${day}T12:00:00Z`));
+  const years = Number(day.slice(0, 4)) - Number(on.slice(0, 4));
+  if (years === 0) return text;
+  return years === 1 ? `${text} next year` : `${text} ${day.slice(0, 4)}`;
+}
+
 /** A day as a keeper says it: 12 September 2027. */
 export function formatDay(day: string): string {
   const date = new Date(`${day}T12:00:00Z`);

@@ -26,9 +26,9 @@ export const EVIDENCE_NAMES: Readonly<Record<FigureEvidence, string>> = {
 };
 
 const GIVEN_NAMES: Readonly<Record<Given, string>> = {
-  entered: 'entered in this plan',
-  school: 'the school chosen',
-  found: 'worked out from this plan',
+  entered: 'entered',
+  school: 'school chosen',
+  found: 'worked out',
   keepers: "keepers' rule",
   'breed-standards': 'breed standard',
   'wide-rafter': 'assumption',
@@ -105,11 +105,14 @@ export interface WorkingLine {
   readonly from: string | null;
 }
 
-/** A figure's working, line by line: what is given first, then what follows from it. */
+/** A figure's working, line by line: the result first, then what it follows from, then what is given. */
 export function workingLines(figure: Figure, units: UnitSystem): WorkingLine[] {
   const spec = specOf(figure);
   const lines = Object.entries(spec.lines).map(([key, line]) => lineText(figure, key, line, units));
-  return [...lines.filter((l) => l.formula === null), ...lines.filter((l) => l.formula !== null)];
+  return [
+    ...lines.filter((l) => l.formula !== null).reverse(),
+    ...lines.filter((l) => l.formula === null),
+  ];
 }
 
 /** How a figure's working is specified. @throws Error for a key no table holds */

@@ -9,10 +9,10 @@ export interface StickMark {
     | 'litter'
     | 'bar'
     | 'lip'
-    | 'boxTop'
     | 'sill'
     | 'head'
-    | 'rim'
+    | 'feederRim'
+    | 'drinkerRim'
     | 'eaves'
     | 'roofHigh';
   readonly z: number;
@@ -48,8 +48,10 @@ export function stickMarks(plan: Plan): StickMark[] {
         add('head', f.sillZ + f.heightM, f.id);
         break;
       case 'feeder':
+        add('feederRim', f.rimZ, f.id);
+        break;
       case 'drinker':
-        add('rim', f.rimZ, f.id);
+        add('drinkerRim', f.rimZ, f.id);
         break;
     }
   }
@@ -70,6 +72,7 @@ export interface FootMark {
 export function footMarks(plan: Plan, axis: 'x' | 'y'): FootMark[] {
   const marks = new Map<string, FootMark>();
   const add = (m: number, fixture?: string): void => {
+    if (Math.abs(m) < 5e-5) return;
     const id = `foot.${axis}.${Math.round(m * 1e4)}`;
     const fixtures = [
       ...(marks.get(id)?.fixtures ?? []),

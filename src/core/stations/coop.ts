@@ -5,6 +5,9 @@ import type { Plan } from '../plan/schema';
 import { ASSUMED, ENTERED, type Figure, figure } from '../working';
 import { COOP_WORKINGS as W } from './coop.working';
 
+/** Figure id of the birds living in the coop on a day. */
+export const flockDayFigure = (day: string): string => `flock.on.${day}`;
+
 interface Rail {
   readonly carries: number | null;
 }
@@ -33,6 +36,17 @@ export function coopFigures(
       { living: flock.counts[0] ?? [], planned: flock.today },
       ENTERED,
     ),
+    ...flock.days.map((day, d) => {
+      const living = flock.counts[d] ?? [];
+      const birds = living.reduce((a, b) => a + b, 0);
+      return figure(
+        flockDayFigure(day),
+        'coop.planned',
+        W['coop.planned'],
+        { living, planned: birds },
+        ENTERED,
+      );
+    }),
     ...plan.flock.flatMap((_, i) => birdFigures(flock, i)),
   ];
   if (carries !== null) {

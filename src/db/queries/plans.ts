@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Db } from '../client';
+import type { Db } from '../db';
 
 /** A plan as stored: its document is not trusted until the server has parsed it. */
 export interface StoredPlan {

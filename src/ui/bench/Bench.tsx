@@ -7,7 +7,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { pick, show, useAssessment, useBench, usePlan, type View } from '../store/bench';
 import { Drawing } from './Drawing';
 import { nudgePicked } from './nudge';
-import { type Frame, project } from './projection';
+import { type Frame, project, WALL_DRAWN_M } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
 
@@ -20,7 +20,7 @@ const VIEWS: readonly { id: View; name: string; caption: string }[] = [
 const margins = (view: View): Omit<Frame, 'width' | 'height'> =>
   view === 'above'
     ? { left: 30, right: 30, top: 24, bottom: 66 }
-    : { left: 158, right: 26, top: 30, bottom: 70 };
+    : { left: 182, right: 22, top: 30, bottom: 70 };
 
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {
@@ -29,7 +29,7 @@ export function Bench() {
   return (
     <section aria-label="The coop, to scale" className="flex min-h-0 min-w-0 flex-col">
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
-        <p className="overline">{caption}</p>
+        <p className="caption">{caption}</p>
         <ToggleGroup.Root
           type="single"
           value={view}
@@ -60,7 +60,7 @@ function Canvas({ view }: { view: View }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const picked = useBench((s) => s.picked);
-  const zones = useZones();
+  const zones = useZones(view);
   const [ref, size] = useSize<HTMLDivElement>();
   const onKey = (event: KeyboardEvent): void => {
     if (nudgePicked(event, view)) event.preventDefault();
@@ -72,8 +72,7 @@ function Canvas({ view }: { view: View }) {
   return (
     <div ref={ref} className="h-full min-h-60 overflow-hidden">
       <svg
-        // biome-ignore lint/a11y/useSemanticElements: a fieldset cannot hold a drawing's parts
-        role="group"
+        role="application"
         aria-label={`Drawing of ${plan.name} at ${formatPlain(Math.round(projection.scale))} pixels to the metre`}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
         tabIndex={0}
@@ -98,7 +97,7 @@ function Canvas({ view }: { view: View }) {
         <FootStick
           marks={foot}
           projection={projection}
-          y={view === 'above' ? size.height - 46 : projection.v(0) + 12}
+          y={projection.v(0) + (view === 'above' ? WALL_DRAWN_M * projection.scale + 8 : 12)}
           picked={picked}
         />
       </svg>
@@ -106,20 +105,30 @@ function Canvas({ view }: { view: View }) {
   );
 }
 
-/** Zones of the picked finding, or else of all findings of the station in view. */
-function useZones() {
+/** The zone of the picked finding; else those of the station, where a view shows how far off they are. */
+function useZones(view: View) {
   const station = useBench((s) => s.station);
   const pickedFinding = useBench((s) => s.pickedFinding);
   const { findings } = useAssessment();
   return findings
-    .filter((f) => (pickedFinding === null ? f.station === station : f.key === pickedFinding))
+    .filter((f) =>
+      pickedFinding === null ? f.station === station && view !== 'front' : f.key === pickedFinding,
+    )
     .flatMap((f) => (f.zone ? [f.zone] : []));
 }
 
 /** Who has a place, in words, under the drawing. */
 function PlacesLine() {
   const { figures, planned } = useAssessment();
-  if (planned === 0 || !figures['roosts.without']) return null;
+  if (planned === 0 || !figures['roosts.without']) {
+    return (
+      <p className="px-4 pt-1 pb-3 text-[0.9rem] text-soft">
+        {planned === 0
+          ? 'No birds yet: add a group under Flock, and they are drawn here at their own size.'
+          : 'No bars yet: add one under Roosts, and the planned birds go up on it.'}
+      </p>
+    );
+  }
   const all = figures['roosts.without'].value === 0;
   return (
     <WorkingHost className="px-4 pt-1 pb-3 text-[0.9rem] text-soft" workingClassName="px-4 pb-3">

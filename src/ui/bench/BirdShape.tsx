@@ -1,22 +1,30 @@
 import type { PlacedBird } from '@/core/geometry/perched';
 import type { PageRect, Projection } from './projection';
-import { type Aspect, silhouettePath } from './silhouette';
+import { type Aspect, silhouetteDetail, silhouettePath } from './silhouette';
 
 /** One bird at her real size; without a place she stands in oxide, dashed. */
 export function BirdShape({ bird, projection }: { bird: PlacedBird; projection: Projection }) {
   const aspect = aspectOf(bird, projection);
   const placed = bird.barId !== null;
+  const rect = birdRect(bird, aspect, projection);
   return (
-    <path
-      d={silhouettePath(aspect, birdRect(bird, aspect, projection), true)}
-      className={placed ? 'fill-bird stroke-bird-line' : 'fill-oxide-soft stroke-oxide'}
-      strokeWidth={1.1}
-      strokeLinejoin="round"
-      strokeDasharray={placed ? undefined : '4 2.5'}
-      data-bird={bird.groupId}
-      data-aspect={aspect}
-      data-placed={placed}
-    />
+    <g className={placed ? 'stroke-bird-line' : 'stroke-oxide'} strokeLinejoin="round">
+      <path
+        d={silhouettePath(aspect, rect, true)}
+        className={placed ? 'fill-bird' : 'fill-oxide-soft'}
+        strokeWidth={1.1}
+        strokeDasharray={placed ? undefined : '4 2.5'}
+        data-bird={bird.groupId}
+        data-aspect={aspect}
+        data-placed={placed}
+      />
+      <path
+        d={silhouetteDetail(aspect, rect, true)}
+        fill="none"
+        strokeWidth={0.8}
+        strokeLinecap="round"
+      />
+    </g>
   );
 }
 

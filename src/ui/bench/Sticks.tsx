@@ -1,12 +1,16 @@
 'use client';
 import { placeLabels } from '@/core/geometry/labels';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
+import { formatLength } from '@/core/units/length';
 import { MARK_NAMES } from '@/text/marks';
 import { SvgFigure } from '../figure/SvgFigure';
+import { useShown } from '../figure/WorkingHost';
 import type { Projection } from './projection';
 
 /** Height of a line of labels, and least width kept for a label along the foot, px. */
 const LINE_PX = 15;
+/** Breadth of one letter of a figure in a label, px. */
+const LETTER_PX = 7.3;
 const COLUMN_PX = 58;
 
 /** The story stick: one rod with every height of the coop marked on it. */
@@ -21,6 +25,9 @@ export function StoryStick({
   x: number;
   picked: string | null;
 }) {
+  const { units } = useShown();
+  const longest = Math.max(...marks.map((m) => formatLength(m.z, { units }).length));
+  const column = longest * LETTER_PX + 8;
   const top = p.v(p.upM) - 10;
   const labels = placeLabels(
     marks.map((m) => -p.v(m.z)),
@@ -66,7 +73,7 @@ export function StoryStick({
               y={at + 4}
               fontSize="12"
             />
-            <text x={x + 25 + LABEL_PX} y={at + 4} fontSize="11.5" className="fill-soft">
+            <text x={x + 25 + column} y={at + 4} fontSize="11.5" className="fill-soft">
               {MARK_NAMES[mark.kind]}
             </text>
           </g>
@@ -75,9 +82,6 @@ export function StoryStick({
     </g>
   );
 }
-
-/** Room for a height's own figure before its name, px. */
-const LABEL_PX = 56;
 
 /** The stick's twin for lengths, along the foot. */
 export function FootStick({

@@ -42,7 +42,9 @@ export function project(view: View, shell: Shell, frame: Frame): Projection {
     Math.min(roomX / (acrossM + 2 * WALL_DRAWN_M), roomY / (upM + 2 * WALL_DRAWN_M)),
   );
   const x0 = frame.left + (roomX - acrossM * scale) / 2;
-  const y0 = frame.height - frame.bottom - WALL_DRAWN_M * scale;
+  // a low, wide coop stands a little below the middle of the room left over
+  const spare = Math.max(0, roomY - (upM + 2 * WALL_DRAWN_M) * scale);
+  const y0 = frame.height - frame.bottom - WALL_DRAWN_M * scale - spare * 0.4;
   return { view, scale, acrossM, upM, u: (m) => x0 + m * scale, v: (m) => y0 - m * scale };
 }
 

@@ -1,6 +1,6 @@
 'use client';
 import { birdSize } from '@/core/birds/size';
-import { silhouettePath } from '../bench/silhouette';
+import { silhouetteDetail, silhouettePath } from '../bench/silhouette';
 import { useSize } from '../bench/size';
 import { useAssessment, usePlan } from '../store/bench';
 
@@ -44,13 +44,20 @@ export function FlockPicture() {
             const height = headM * scale;
             const x = at + (slot - width) / 2;
             at += slot;
+            const rect = { x, y: FLOOR - height, width, height };
             return (
               <g key={group.id}>
                 <path
-                  d={silhouettePath('profile', { x, y: FLOOR - height, width, height })}
+                  d={silhouettePath('profile', rect)}
                   className="fill-bird stroke-bird-line"
                   strokeWidth="1.1"
                   data-flock-bird={group.id}
+                />
+                <path
+                  d={silhouetteDetail('profile', rect)}
+                  fill="none"
+                  className="stroke-bird-line"
+                  strokeWidth="0.9"
                 />
                 <text
                   x={x + width / 2}

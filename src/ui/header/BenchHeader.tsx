@@ -2,8 +2,7 @@
 import { ArrowLeft, Download, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { planFile } from '@/formats/planFile';
-import { sentencePieces } from '@/text/sentence';
-import { Figure } from '../figure/Figure';
+import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
 import { SavedState } from './SavedState';
@@ -25,17 +24,11 @@ export function BenchHeader() {
           <ArrowLeft size={18} aria-hidden />
         </Link>
         <div className="min-w-0 flex-1">
-          <p className="overline truncate" data-name>
+          <p className="caption truncate" data-name>
             {plan.name}
           </p>
           <h1 className="text-[1.32rem]" data-sentence aria-live="polite">
-            {sentencePieces(sentence).map((piece, i) =>
-              typeof piece === 'string' ? (
-                <span key={`${i}`}>{piece}</span>
-              ) : (
-                <Figure key={`${i}`} id={piece.figure} bare />
-              ),
-            )}
+            <SentenceText sentence={sentence} />
           </h1>
         </div>
         <SavedState />

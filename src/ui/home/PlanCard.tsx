@@ -6,10 +6,9 @@ import { AlertDialog } from 'radix-ui';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess';
 import type { Plan } from '@/core/plan/schema';
-import { sentencePieces } from '@/text/sentence';
 import { Drawing } from '../bench/Drawing';
 import { project } from '../bench/projection';
-import { Figure } from '../figure/Figure';
+import { SentenceText } from '../figure/SentenceText';
 import { Figures, WorkingHost } from '../figure/WorkingHost';
 
 const WIDTH = 372;
@@ -47,13 +46,7 @@ export function PlanCard({ plan, on }: { plan: Plan; on: string }) {
           </h2>
           <WorkingHost className={`flex-1 ${short ? '' : 'text-soft'}`} workingClassName="relative">
             <p data-sentence>
-              {sentencePieces(assessment.sentence).map((piece, i) =>
-                typeof piece === 'string' ? (
-                  <span key={`${i}`}>{piece}</span>
-                ) : (
-                  <Figure key={`${i}`} id={piece.figure} bare className="relative font-semibold" />
-                ),
-              )}
+              <SentenceText sentence={assessment.sentence} figureClass="relative font-semibold" />
             </p>
           </WorkingHost>
           <Actions plan={plan} />

@@ -119,53 +119,60 @@ function BarRow({ bar }: { bar: Bar }) {
           })
         }
       />
-      <ChoiceField
-        label="Section"
-        value={bar.section.shape}
-        choices={SECTION_CHOICES}
-        commit={(shape) =>
-          change('Section', (b) => {
-            const { widthM, heightM } = SECTIONS[shape];
-            b.section = { shape, widthM, heightM };
-          })
-        }
-      />
-      <ChoiceField
-        label="Use"
-        value={bar.use}
-        choices={USES}
-        commit={(use) =>
-          change('Use', (b) => {
-            b.use = use;
-          })
-        }
-      />
-      <ChoiceField
-        label="Runs"
-        value={bar.axis}
-        choices={[
-          { id: 'x', name: 'left to right' },
-          { id: 'y', name: 'front to rear' },
-        ]}
-        commit={(axis) =>
-          change('Direction', (b) => {
-            b.axis = axis;
-          })
-        }
-      />
-      <ChoiceField
-        label="Ends"
-        value={bar.wallToWall ? 'wall' : 'free'}
-        choices={[
-          { id: 'free', name: 'free' },
-          { id: 'wall', name: 'wall to wall' },
-        ]}
-        commit={(ends) =>
-          change('Ends', (b) => {
-            b.wallToWall = ends === 'wall';
-          })
-        }
-      />
+      <details className="group col-span-2 text-[0.9rem]">
+        <summary className="w-fit text-[0.84rem] text-chalk hover:underline">
+          Section, use, direction, ends
+        </summary>
+        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5">
+          <ChoiceField
+            label="Section"
+            value={bar.section.shape}
+            choices={SECTION_CHOICES}
+            commit={(shape) =>
+              change('Section', (b) => {
+                const { widthM, heightM } = SECTIONS[shape];
+                b.section = { shape, widthM, heightM };
+              })
+            }
+          />
+          <ChoiceField
+            label="Use"
+            value={bar.use}
+            choices={USES}
+            commit={(use) =>
+              change('Use', (b) => {
+                b.use = use;
+              })
+            }
+          />
+          <ChoiceField
+            label="Runs"
+            value={bar.axis}
+            choices={[
+              { id: 'x', name: 'left to right' },
+              { id: 'y', name: 'front to rear' },
+            ]}
+            commit={(axis) =>
+              change('Direction', (b) => {
+                b.axis = axis;
+              })
+            }
+          />
+          <ChoiceField
+            label="Ends"
+            value={bar.wallToWall ? 'wall' : 'free'}
+            choices={[
+              { id: 'free', name: 'free' },
+              { id: 'wall', name: 'wall to wall' },
+            ]}
+            commit={(ends) =>
+              change('Ends', (b) => {
+                b.wallToWall = ends === 'wall';
+              })
+            }
+          />
+        </div>
+      </details>
     </FixtureRow>
   );
 }

@@ -30,7 +30,7 @@ function FindingCard({ finding }: { finding: Finding }) {
         <button
           type="button"
           aria-pressed={picked}
-          onClick={() => pickFinding(finding.key, finding.fixtures)}
+          onClick={() => pickFinding(finding)}
           className="flex w-full items-center gap-1.5 text-left font-semibold hover:text-chalk"
           title="Show it on the drawing"
         >
@@ -43,19 +43,19 @@ function FindingCard({ finding }: { finding: Finding }) {
           </span>
         </button>
         <p className="text-[0.9rem]">
-          {findingPieces(finding, plan).map((piece, i) => {
-            const key = `${i}`;
-            if (piece.kind === 'words') return <span key={key}>{piece.text}</span>;
-            if (piece.kind === 'fixtures')
+          {findingPieces(finding, plan).map((piece) => {
+            if (piece.kind === 'words') return <span key={piece.text}>{piece.text}</span>;
+            if (piece.kind === 'fixtures') {
               return (
-                <span key={key} data-name>
+                <span key="fixtures" data-name>
                   {piece.names}
                 </span>
               );
+            }
             const number = finding.numbers[piece.name];
             return number ? (
               <Figure
-                key={key}
+                key={piece.name}
                 id={number.figure}
                 bare={piece.bare}
                 className="figures text-[0.94em]"

@@ -24,7 +24,7 @@ export function Schools({ topic }: { topic: string }) {
     <Collapsible.Root open={open} onOpenChange={setOpen} className="border-line border-t pt-2">
       <Collapsible.Trigger className="group flex w-full items-baseline justify-between gap-2 text-left hover:text-chalk">
         <span>
-          <span className="overline block">{TOPIC_NAMES[topic] ?? 'School'}</span>
+          <span className="caption block">{TOPIC_NAMES[topic] ?? 'School'}</span>
           <span className="font-semibold" data-school-name>
             {nameOf(chosen)}
           </span>

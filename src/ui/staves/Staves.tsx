@@ -3,7 +3,7 @@ import type { KeyboardEvent } from 'react';
 import type { Stave } from '@/core/assess';
 import type { Finding } from '@/core/finding';
 import { SEVERITY_NAMES } from '@/text/findings';
-import { formatDay } from '@/text/format';
+import { formatComingDay } from '@/text/format';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -162,7 +162,7 @@ function Later({ stave }: { stave: Stave }) {
   if (stave.shortFrom === null || stave.shortFrom <= on) return null;
   return (
     <span>
-      from <time data-day={stave.shortFrom}>{formatDay(stave.shortFrom)}</time>
+      from <time data-day={stave.shortFrom}>{formatComingDay(stave.shortFrom, on)}</time>
     </span>
   );
 }

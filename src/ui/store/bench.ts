@@ -2,7 +2,7 @@
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from 'immer';
 import { create } from 'zustand';
 import { type Assessment, createAssessor } from '@/core/assess';
-import type { StationId } from '@/core/finding';
+import type { Finding, StationId } from '@/core/finding';
 import { type Outcome, ok } from '@/core/outcome';
 import { parsePlan } from '@/core/plan/parse';
 import type { Plan } from '@/core/plan/schema';
@@ -130,14 +130,19 @@ export const goTo = (station: StationId): void =>
 
 export const pick = (picked: string | null): void => useBench.setState({ picked });
 
-/** Picks a finding, or lets it go; its first fixture comes with it. */
-export function pickFinding(key: string, fixtures: readonly string[]): void {
-  const { pickedFinding } = useBench.getState();
-  useBench.setState(
-    pickedFinding === key
-      ? { pickedFinding: null }
-      : { pickedFinding: key, picked: fixtures[0] ?? null },
-  );
+/** Picks a finding, or lets it go; its first fixture comes with it, and a view that shows its zone. */
+export function pickFinding(finding: Pick<Finding, 'key' | 'fixtures' | 'zone'>): void {
+  const { pickedFinding, view } = useBench.getState();
+  if (pickedFinding === finding.key) {
+    useBench.setState({ pickedFinding: null });
+    return;
+  }
+  useBench.setState({
+    pickedFinding: finding.key,
+    picked: finding.fixtures[0] ?? null,
+    // distances from a wall and between bars run front to rear: the side shows them
+    view: finding.zone && view === 'front' ? 'side' : view,
+  });
 }
 
 export const show = (view: View): void => useBench.setState({ view });
