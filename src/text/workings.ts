@@ -190,5 +190,6 @@ function pretty(formula: string): string {
     .replace(/\babs\(/g, 'the size of (')
     .replace(/\s\.?\*\s/g, ' × ')
     .replace(/\s\/\s/g, ' ÷ ')
-    .replace(/\s-\s/g, ' − ');
+    .replace(/\s-\s/g, ' − ')
+    .replace(/\^(\d\/\d)/g, '^($1)');
 }

@@ -27,7 +27,7 @@ export type SchoolChoice = string | { readonly custom: number };
  * @param massKg  live mass of the bird, kg, above 0
  * @source        domain notes, "Birds": length × (m/2.2)^(1/3), area × (m/2.2)^(2/3)
  * @throws        RangeError where the mass is not above 0 (NaN too)
- * @example       scaleToBird(0.3, 3.2, 'length') // 0.33992…
+ * @example       scaleToBird(0.3, 3.2, 'length') // 0.33991…
  */
 export function scaleToBird(value: number, massKg: number, scale: Scale): number {
   if (!(massKg > 0)) throw new RangeError(`a bird's mass must be above 0 kg, not ${massKg}`);

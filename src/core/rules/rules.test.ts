@@ -1,0 +1,83 @@
+import { asChosen, chosenSchool, fitM, RULE_BOOK, rowsOf, scaleToBird, selectableRows } from './book';
+import { FIT } from './fit.data';
+import { SOURCES, sourceById } from './sources.data';
+
+describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_, row) => {
+  test('says its school, its reason, how well founded it is and where it comes from', () => {
+    expect(row.id.startsWith(`${row.topic}.`)).toBe(true);
+    expect(row.school.length).toBeGreaterThan(3);
+    expect(row.why.length).toBeGreaterThan(20);
+    expect(['published', 'statutory', 'keepers', 'assumption']).toContain(row.evidence);
+    expect(sourceById(row.source).title).toBeTruthy();
+  });
+
+  test("carries its topic's parameter, above nothing, and a valid range of masses", () => {
+    expect(asChosen(RULE_BOOK, row).value).toBeGreaterThan(0);
+    expect(row.validMassKg[0]).toBeLessThan(row.validMassKg[1]);
+  });
+});
+
+test('ids of rules, topics and sources are used once', () => {
+  for (const list of [RULE_BOOK.rows, RULE_BOOK.topics, SOURCES]) {
+    expect(new Set(list.map((x) => x.id)).size).toBe(list.length);
+  }
+});
+
+test('every topic has its default among the schools that can be chosen, and at least three of them', () => {
+  for (const topic of RULE_BOOK.topics) {
+    const ids = selectableRows(RULE_BOOK, topic.id).map((r) => r.id);
+    expect(ids).toContain(topic.defaultRule);
+    expect(ids.length).toBeGreaterThanOrEqual(3);
+  }
+});
+
+test('statutory rows are there to compare with and cannot be chosen', () => {
+  const statutory = RULE_BOOK.rows.filter((r) => r.evidence === 'statutory');
+  expect(statutory.length).toBeGreaterThan(0);
+  expect(statutory.every((r) => r.comparisonOnly)).toBe(true);
+  expect(rowsOf(RULE_BOOK, 'floor.area').length).toBeGreaterThan(
+    selectableRows(RULE_BOOK, 'floor.area').length,
+  );
+});
+
+test('the values of the trade stand as keepers give them', () => {
+  const value = (id: string) => asChosen(RULE_BOOK, RULE_BOOK.rows.find((r) => r.id === id) ?? fail(id)).value;
+  expect(value('floor.area.sleepingOnly')).toBe(0.25);
+  expect(value('floor.area.threeToFourFeet')).toBe(0.33);
+  expect(value('floor.area.shutInWinters')).toBe(0.7);
+  expect(value('floor.area.statutory')).toBeCloseTo(0.1111, 4);
+  expect(value('roosts.length.statutory')).toBe(0.15);
+  expect(value('roosts.length.huddled')).toBe(0.23);
+  expect(value('roosts.length.aFootEach')).toBe(0.3);
+  expect(value('roosts.length.elbowRoom')).toBe(0.38);
+  expect(value('nests.hens.quietFlock')).toBe(3);
+  expect(value('nests.hens.common')).toBe(4.5);
+  expect(value('nests.hens.smallFlockSharing')).toBe(7);
+});
+
+const fail = (id: string): never => {
+  throw new Error(`no rule ${id}`);
+};
+
+test('a rule for the reference hen is brought to a heavier one by length or by area', () => {
+  expect(scaleToBird(0.3, 2.2, 'length')).toBe(0.3);
+  expect(scaleToBird(0.3, 3.2, 'length')).toBeCloseTo(0.33991, 5);
+  expect(scaleToBird(0.33, 3.2, 'area')).toBeCloseTo(0.42364, 5);
+  expect(scaleToBird(7, 5, 'none')).toBe(7);
+  expect(() => scaleToBird(0.3, 0, 'length')).toThrow(RangeError);
+  expect(() => scaleToBird(0.3, Number.NaN, 'none')).toThrow(RangeError);
+});
+
+test('sideways distances of the fit-out scale with the bird, heights do not', () => {
+  expect(fitM('roosts.wall', 3.2)).toBeCloseTo(0.43056, 4);
+  expect(fitM('roosts.apart.level', 2.2)).toBe(0.46);
+  expect(fitM('roosts.lowest', 4.3)).toBe(FIT['roosts.lowest'].valueM);
+});
+
+test("a keeper's own figure takes the place of a school's value and scales as the default does", () => {
+  const own = chosenSchool(RULE_BOOK, { 'roosts.length': { custom: 0.35 } }, 'roosts.length');
+  expect(own).toMatchObject({ id: 'custom', value: 0.35, scale: 'length', evidence: 'entered' });
+  const standard = chosenSchool(RULE_BOOK, {}, 'roosts.length');
+  expect(standard.id).toBe('roosts.length.aFootEach');
+  expect(() => chosenSchool(RULE_BOOK, { 'roosts.length': 'nobody' }, 'roosts.length')).toThrow(/nobody/);
+});

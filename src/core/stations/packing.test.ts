@@ -1,0 +1,87 @@
+import fc from 'fast-check';
+import { packBars } from './packing';
+
+const seats = (bars: number[], kinds: { widthM: number; count: number }[]) =>
+  packBars(bars, kinds).seated.map((bar) => bar.join('+'));
+
+test('whole birds sit on whole bars: three of 0.34 m on 1.20 m, never length divided by width', () => {
+  const { seated, left } = packBars([1.2, 1.2], [{ widthM: 0.34, count: 8 }]);
+  expect(seated).toEqual([[3], [3]]);
+  expect(left).toEqual([2]);
+});
+
+test('the widest go first, and what is left of a bar takes the next kind', () => {
+  // 1.00 m: two of 0.40 leave 0.20, in which one of 0.15 sits; the second bar takes the rest
+  expect(
+    seats(
+      [1, 0.5],
+      [
+        { widthM: 0.15, count: 4 },
+        { widthM: 0.4, count: 2 },
+      ],
+    ),
+  ).toEqual(['1+2', '3+0']);
+});
+
+test('nobody goes back to an earlier bar', () => {
+  // 0.5 m takes one of 0.4 and has 0.1 left; the second 0.4 moves on to the next bar, and with her all after her
+  expect(
+    seats(
+      [0.5, 0.4, 0.3],
+      [
+        { widthM: 0.4, count: 2 },
+        { widthM: 0.1, count: 2 },
+      ],
+    ),
+  ).toEqual(['1+0', '1+0', '0+2']);
+});
+
+test('a bar that holds its birds to the last millimetre holds them', () => {
+  expect(packBars([1.24 - 0.1], [{ widthM: 0.38, count: 3 }]).left).toEqual([0]);
+  expect(packBars([1.1399], [{ widthM: 0.38, count: 3 }]).left).toEqual([1]);
+});
+
+const kinds = fc.array(
+  fc.record({ widthM: fc.integer({ min: 150, max: 500 }).map((n) => n / 1000), count: fc.nat(9) }),
+  { minLength: 1, maxLength: 4 },
+);
+const bars = fc.array(
+  fc.integer({ min: 100, max: 3000 }).map((n) => n / 1000),
+  { maxLength: 5 },
+);
+const leftOver = (b: number[], k: { widthM: number; count: number }[]) =>
+  packBars(b, k).left.reduce((x, y) => x + y, 0);
+
+test('birds seated and birds left are all the birds, and no bar is overfilled', () => {
+  fc.assert(
+    fc.property(bars, kinds, (b, k) => {
+      const { seated, left } = packBars(b, k);
+      k.forEach(({ count }, i) => {
+        expect(seated.reduce((sum, bar) => sum + (bar[i] ?? 0), 0) + (left[i] ?? 0)).toBe(count);
+      });
+      seated.forEach((bar, i) => {
+        const used = bar.reduce((sum, n, j) => sum + n * (k[j]?.widthM ?? 0), 0);
+        expect(used).toBeLessThanOrEqual((b[i] ?? 0) + 1e-9);
+      });
+    }),
+  );
+});
+
+test('shortening a bar never seats more birds', () => {
+  fc.assert(
+    fc.property(bars, kinds, fc.nat(4), fc.double({ min: 0, max: 1, noNaN: true }), (b, k, i, by) => {
+      const shorter = b.map((m, j) => (j === i % Math.max(1, b.length) ? m * by : m));
+      expect(leftOver(shorter, k)).toBeGreaterThanOrEqual(leftOver(b, k));
+    }),
+  );
+});
+
+test('where n birds fit, any one fewer fit too', () => {
+  fc.assert(
+    fc.property(bars, kinds, fc.nat(3), (b, k, i) => {
+      fc.pre(leftOver(b, k) === 0);
+      const fewer = k.map((x, j) => (j === i % k.length ? { ...x, count: Math.max(0, x.count - 1) } : x));
+      expect(leftOver(b, fewer)).toBe(0);
+    }),
+  );
+});

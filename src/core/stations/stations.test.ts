@@ -1,0 +1,139 @@
+import { assess } from '../assess';
+import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/testing/plans';
+import type { Plan } from '../plan/schema';
+
+const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
+const value = (plan: Plan, id: string) => figures(plan)[id]?.value;
+const codes = (plan: Plan) => assess(plan, { on: DAY }).findings.map((f) => f.code);
+/** A flock of the reference hen, so that rules stand unscaled. */
+const medium = (count: number) => hens(count, { massKg: 2.2 });
+
+describe('the floor', () => {
+  test('what stands on it takes its footprint; what is raised 0.45 m above the litter does not', () => {
+    const nests = (lipZ: number) => bank({ boxes: 2, boxW: 0.3, boxD: 0.4, lipZ });
+    // underside 0.10 below the lip, litter 0.10: at a lip of 0.65 it is 0.45 above the litter
+    expect(value(fittedCoop({ fixtures: [nests(0.65)] }), 'floor.have')).toBeCloseTo(12, 9);
+    expect(value(fittedCoop({ fixtures: [nests(0.649)] }), 'floor.have')).toBeCloseTo(12 - 0.24, 9);
+  });
+
+  test('a round feeder takes its circle, a bar and a bank hung outside take nothing', () => {
+    const feeder = {
+      id: 'f',
+      kind: 'feeder',
+      type: 'tube',
+      name: 'Tube',
+      x: 1,
+      y: 1,
+      rimZ: 0.3,
+      diameterM: 0.4,
+      heightM: 0.5,
+      hung: true,
+    } as const;
+    expect(value(fittedCoop({ fixtures: [feeder, bar()] }), 'floor.have')).toBeCloseTo(12 - Math.PI * 0.04, 9);
+    const outside = bank({ x: -0.4, boxD: 0.4, hungOutside: true });
+    expect(value(fittedCoop({ fixtures: [outside] }), 'floor.have')).toBeCloseTo(12, 9);
+  });
+
+  test('it carries whole birds: 12 m² at 0.33 m² a hen is 36 of them', () => {
+    const plan = bareCoop({ flock: [medium(36)] });
+    expect(value(plan, 'floor.capacity')).toBe(36);
+    expect(codes(plan)).not.toContain('floor.area.short');
+    expect(codes({ ...plan, flock: [medium(37)] })).toContain('floor.area.short');
+  });
+});
+
+describe('the roosts', () => {
+  test('1.20 m holds three heavy hens of 0.34 m, and four medium ones', () => {
+    const plan = fittedCoop({ flock: [hens(9, { massKg: 3.2 })], fixtures: [bar({ lengthM: 1.2 })] });
+    expect(value(plan, 'roosts.capacity')).toBe(3);
+    expect(value({ ...plan, flock: [medium(9)] }, 'roosts.capacity')).toBe(4);
+  });
+
+  test('a step bar is there to hop up by and carries nobody', () => {
+    const step = bar({ id: 'bar-2', y: 1, z: 0.4, use: 'step' });
+    const plan = fittedCoop({ flock: [medium(9)], fixtures: [bar({ lengthM: 1.2 }), step] });
+    expect(value(plan, 'roosts.capacity')).toBe(4);
+    expect(codes(plan)).not.toContain('roosts.bar.low');
+  });
+
+  test('ducks take no bar', () => {
+    const ducks = bareCoop({ flock: [hens(4, { breed: 'khaki-campbell' })], fixtures: [bar()] });
+    expect(assess(ducks, { on: DAY }).staves.find((s) => s.station === 'roosts')?.state).toBe('notApplicable');
+    const mixed = bareCoop({ flock: [medium(4), hens(9, { id: 'd', breed: 'khaki-campbell' })], fixtures: [bar({ lengthM: 1.2 })] });
+    expect(value(mixed, 'roosts.without')).toBe(0);
+    expect(value(mixed, 'roosts.widthPerBird')).toBeCloseTo(0.3, 9);
+  });
+
+  // the reference hen: 0.38 m to the wall, 0.46 m level, 0.38 m stepped, 0.45 m above the litter
+  test.each([
+    ['roosts.bar.nearWall', [bar({ y: 3 - 0.379 })], [bar({ y: 3 - 0.38 })]],
+    ['roosts.bar.low', [bar({ z: 0.549 })], [bar({ z: 0.55 })]],
+    ['roosts.bars.tooClose', [bar({ y: 2.5 }), bar({ id: 'b', y: 2.041 })], [bar({ y: 2.5 }), bar({ id: 'b', y: 2.04 })]],
+    [
+      'roosts.bars.stairTooClose',
+      [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.121, z: 0.8 })],
+      [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.12, z: 0.8 })],
+    ],
+    [
+      'roosts.bar.underAnother',
+      [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.251, z: 0.8 })],
+      [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.25, z: 0.8 })],
+    ],
+    ['roosts.bar.nearNests', [bar({ z: 0.849 }), bank({ lipZ: 0.7 })], [bar({ z: 0.85 }), bank({ lipZ: 0.7 })]],
+    ['roosts.bar.belowNests', [bar({ z: 0.699 }), bank({ lipZ: 0.7 })], [bar({ z: 0.7 }), bank({ lipZ: 0.7 })]],
+    ['nests.lip.low', [bank({ lipZ: 0.549 })], [bank({ lipZ: 0.55 })]],
+    ['nests.lip.high', [bank({ lipZ: 0.701 })], [bank({ lipZ: 0.7 })]],
+    ['nests.box.small', [bank({ boxW: 0.299 })], [bank({ boxW: 0.3 })]],
+    [
+      'nests.bank.underBars',
+      [bar({ y: 2.5, z: 1 }), bank({ x: 1.2, y: 2.251, faces: 'front' })],
+      [bar({ y: 2.5, z: 1 }), bank({ x: 1.2, y: 2.25, faces: 'front' })],
+    ],
+    ['shell.fixture.pastWall', [bar({ x: 2.001, lengthM: 2 })], [bar({ x: 2, lengthM: 2 })]],
+    ['shell.fixture.throughRoof', [bank({ lipZ: 1.701 })], [bank({ lipZ: 1.7 })]],
+    ['shell.fixture.belowFloor', [bank({ lipZ: 0.099 })], [bank({ lipZ: 0.1 })]],
+  ])('%s is raised, and not a millimetre on the right side', (code, wrong, right) => {
+    const plan = (fixtures: Plan['fixtures']) => fittedCoop({ flock: [medium(4)], fixtures });
+    expect(codes(plan(wrong))).toContain(code);
+    expect(codes(plan(right))).not.toContain(code);
+  });
+});
+
+describe('the nests', () => {
+  const nests = (boxes: number, birds: number, school?: string) =>
+    fittedCoop({
+      flock: [medium(birds)],
+      fixtures: [bank({ boxes })],
+      schools: school ? { 'nests.hens': school } : {},
+    });
+
+  test('three boxes serve thirteen hens at four and a half each', () => {
+    expect(value(nests(3, 14), 'nests.capacity')).toBe(13);
+    expect(value(nests(3, 14), 'nests.needed')).toBe(4);
+  });
+
+  test('from four hens in lay on, one box is not enough; keepers who share say it is', () => {
+    expect(value(nests(1, 4), 'nests.capacity')).toBe(3);
+    expect(value(nests(1, 3), 'nests.needed')).toBe(1);
+    expect(value(nests(1, 4), 'nests.needed')).toBe(2);
+    expect(value(nests(1, 7, 'nests.hens.smallFlockSharing'), 'nests.capacity')).toBe(7);
+  });
+
+  test('a hen counts only in a box of her size', () => {
+    const flock = [hens(4, { id: 'heavy', massKg: 3.2 }), medium(4)];
+    const small = bank({ boxes: 4, boxW: 0.3, boxD: 0.3, boxH: 0.33 });
+    const plan = fittedCoop({ flock, fixtures: [small] });
+    expect(value(plan, 'nests.capacity')).toBe(0);
+    expect(codes(plan)).toContain('nests.boxes.sizeShort');
+    const oneLarge = fittedCoop({ flock, fixtures: [small, bank({ id: 'large', boxes: 2 })] });
+    expect(value(oneLarge, 'nests.capacity')).toBeGreaterThanOrEqual(8);
+  });
+
+  test('cocks ask for none, and pullets none before the point of lay', () => {
+    const cocks = bareCoop({ flock: [hens(3, { sex: 'cock' })], fixtures: [bank()] });
+    expect(assess(cocks, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe('notApplicable');
+    const pullets = { hatchedOn: '2026-09-01', arrivesOn: '2026-11-01', leavesOn: '2026-12-31' };
+    const sold = bareCoop({ flock: [hens(9, pullets)], fixtures: [bank()] });
+    expect(assess(sold, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe('notApplicable');
+  });
+});

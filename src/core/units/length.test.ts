@@ -1,0 +1,91 @@
+import fc from 'fast-check';
+import { METRES_PER_INCH } from './factors.data';
+import { formatLength, readLength, type UnitSystem } from './length';
+
+const read = (text: string, units: UnitSystem = 'metric'): number | string => {
+  const outcome = readLength(text, units);
+  return outcome.ok ? outcome.value : (outcome.issues[0]?.code ?? '');
+};
+
+describe('a length as typed', () => {
+  test.each([
+    ['2.1 m', 2.1],
+    ['2,1 m', 2.1],
+    ['210', 2.1],
+    ['55 cm', 0.55],
+    ['38mm', 0.038],
+    ['6\' 10 1/2"', 2.0955],
+    ['6′ 10 1/2″', 2.0955],
+    ['6 ft 10½ in', 2.0955],
+    ['83 in', 2.1082],
+    ['3/4"', 0.01905],
+    ["12'", 3.6576],
+    ["7' 4", 2.2352],
+    ['  1,25 M ', 1.25],
+  ])('%s is read whatever the units of the plan', (text, metres) => {
+    expect(read(text, 'metric')).toBeCloseTo(metres, 9);
+    if (text !== '210') expect(read(text, 'imperial')).toBeCloseTo(metres, 9);
+  });
+
+  test('a bare number takes the unit printed in its field', () => {
+    expect(read('83', 'metric')).toBe(0.83);
+    expect(read('83', 'imperial')).toBeCloseTo(2.1082, 9);
+    expect(read('10 1/2', 'imperial')).toBeCloseTo(0.2667, 9);
+  });
+
+  test.each([
+    ['', 'length.empty'],
+    ['   ', 'length.empty'],
+    ['1.234,5', 'length.twoSeparators'],
+    ['1,234,5 m', 'length.twoSeparators'],
+    ['-3 cm', 'length.negative'],
+    ['−3 cm', 'length.negative'],
+    ['two metres', 'length.unreadable'],
+    ['3 furlongs', 'length.unreadable'],
+    ["6' 1/0\"", 'length.unreadable'],
+    ['1e3', 'length.unreadable'],
+    ['NaN', 'length.unreadable'],
+    ['m', 'length.unreadable'],
+    ['.', 'length.unreadable'],
+  ])('%j is refused with a reason', (text, code) => {
+    expect(read(text)).toBe(code);
+  });
+});
+
+describe('a length as written', () => {
+  test.each([
+    [0.55, 'metric', '55 cm'],
+    [0.3399, 'metric', '34 cm'],
+    [0.2833, 'metric', '28.3 cm'],
+    [0.9996, 'metric', '1.00 m'],
+    [2.1, 'metric', '2.10 m'],
+    [0, 'metric', '0 cm'],
+    [-0.1, 'metric', '−10 cm'],
+    [2.0955, 'imperial', '6′ 10 1/2″'],
+    [0.3, 'imperial', '11 13/16″'],
+    [3.6576, 'imperial', '12′'],
+    [0, 'imperial', '0″'],
+    [-0.0254, 'imperial', '−1″'],
+  ] as const)('%d m in %s is %s', (metres, units, text) => {
+    expect(formatLength(metres, { units })).toBe(text);
+  });
+
+  test('sixteenths, eighths and thirty-seconds are told apart', () => {
+    const text = (denominator: 8 | 16 | 32) =>
+      formatLength((11 + 1.2 / 32) * METRES_PER_INCH, { units: 'imperial', denominator });
+    expect([text(32), text(16), text(8)]).toEqual(['11 1/32″', '11 1/16″', '11″']);
+  });
+
+  test('there and back is exact to 1/32 in, and to half of the last figure shown in metric', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 30, noNaN: true }), (metres) => {
+        const back = (units: UnitSystem): number => {
+          const outcome = readLength(formatLength(metres, { units }), units);
+          return outcome.ok ? outcome.value : Number.NaN;
+        };
+        expect(Math.abs(back('imperial') - metres)).toBeLessThanOrEqual(METRES_PER_INCH / 32 + 1e-9);
+        expect(Math.abs(back('metric') - metres)).toBeLessThanOrEqual(0.005 + 1e-9);
+      }),
+    );
+  });
+});

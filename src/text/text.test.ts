@@ -1,0 +1,82 @@
+import type { Sentence } from '@/core/sentence';
+import { assess } from '@/core/assess';
+import { issue } from '@/core/outcome';
+import { DAY, sample } from '@/testing/plans';
+import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
+import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
+import { issueLine, issuePath } from './issues';
+import { sentenceText } from './sentence';
+
+describe('the one sentence', () => {
+  test.each<[Sentence, string]>([
+    [{ kind: 'noBirds' }, 'Add birds to see if they fit.'],
+    [{ kind: 'notEntered', stations: ['roosts'] }, 'Enter the roosts to see what this coop carries.'],
+    [
+      { kind: 'short', carries: 6, planned: 14, heldBackBy: ['roosts'] },
+      'This coop carries 6 birds. You plan 14. The roosts hold it back.',
+    ],
+    [
+      { kind: 'short', carries: 1, planned: 14, heldBackBy: ['floor'] },
+      'This coop carries 1 bird. You plan 14. The floor holds it back.',
+    ],
+    [
+      { kind: 'short', carries: 6, planned: 14, heldBackBy: ['floor', 'nests'] },
+      'This coop carries 6 birds. You plan 14. The floor and the nests hold it back.',
+    ],
+    [
+      { kind: 'short', carries: 6, planned: 14, heldBackBy: ['floor', 'roosts', 'nests'] },
+      'This coop carries 6 birds. You plan 14. The floor and 2 more hold it back.',
+    ],
+    [
+      { kind: 'enough', carries: 17, planned: 14, room: 3, next: ['floor'] },
+      'This coop carries 17 birds. You plan 14. Room for 3 more; the floor comes next.',
+    ],
+    [
+      { kind: 'enough', carries: 14, planned: 14, room: 0, next: ['roosts'] },
+      'This coop carries 14 birds. You plan 14. No room to spare; the roosts come next.',
+    ],
+  ])('%j', (sentence, text) => {
+    expect(sentenceText(sentence)).toBe(text);
+  });
+});
+
+test('findings are told with their numbers and the names the keeper gave', () => {
+  const plan = sample('pell-garth');
+  const finding = assess(plan, { on: DAY }).findings.find((f) => f.code === 'roosts.bar.nearWall');
+  if (!finding) throw new Error('no finding');
+  expect(findingTitle(finding)).toBe('Bar too near the wall');
+  expect(findingPieces(finding, plan)).toContainEqual({ kind: 'fixtures', names: 'Rear bar' });
+  expect(findingPieces(finding, plan)).toContainEqual({ kind: 'number', name: 'gap', bare: false });
+});
+
+test('every number a finding names is one the core gives it', () => {
+  for (const id of ['pell-garth', 'osk-landing'] as const) {
+    const plan = sample(id);
+    for (const f of assess(plan, { on: DAY }).findings) {
+      for (const p of findingPieces(f, plan)) if (p.kind === 'number') expect(Object.keys(f.numbers)).toContain(p.name);
+    }
+  }
+  for (const { title, text } of Object.values(FINDING_WORDS)) expect(title && text).toBeTruthy();
+});
+
+test('counts carry their noun, one or many, or stand bare beside it', () => {
+  expect(formatValue(1, 'birds', 'metric')).toBe('1 bird');
+  expect(formatValue(6, 'birds', 'metric')).toBe('6 birds');
+  expect(formatValue(4.5, 'hensPerBox', 'metric')).toBe('4.5 hens a box');
+  expect(formatBare(6, 'birds', 'metric')).toBe('6');
+  expect(formatBare(0.3, 'm', 'metric')).toBe('30 cm');
+  expect(formatPlain(2 / 3)).toBe('2/3');
+});
+
+test('days are told as a keeper says them', () => {
+  expect(formatDay('2027-09-12')).toBe('12 September 2027');
+  expect(formatComingDay('2027-09-12', '2027-01-01')).toBe('12 Sept');
+  expect(formatComingDay('2027-09-12', DAY)).toBe('12 Sept next year');
+  expect(formatComingDay('2028-09-12', DAY)).toBe('12 Sept 2028');
+});
+
+test('an issue names its path and what to do', () => {
+  const wrong = issue('plan.notOneOf', { allowed: ['bar', 'nestBank'] }, ['fixtures', 2, 'kind']);
+  expect(issuePath(wrong)).toBe('fixtures[2].kind');
+  expect(issueLine(wrong)).toBe('fixtures[2].kind: It must be one of: bar, nestBank.');
+});

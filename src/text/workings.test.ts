@@ -1,0 +1,99 @@
+import fc from 'fast-check';
+import { evaluate } from 'mathjs';
+import { assess } from '@/core/assess';
+import { tidy } from '@/core/units/number';
+import type { Figure, PartValue } from '@/core/working';
+import { anyPlan, DAY, sample } from '@/testing/plans';
+import { formatValue } from './format';
+import { lineName, specOf, WORKINGS, workingLines } from './workings';
+
+const listed = (x: number | number[]) => (typeof x === 'number' ? [x] : x);
+
+/** The same names as the formulas use, written apart from the core's own. */
+const FUNCTIONS = {
+  sum: (x: number | number[]) => listed(x).reduce((a, b) => a + b, 0),
+  wholeDown: (x: number) => Math.floor(tidy(x)),
+  wholeUp: (x: number) => Math.ceil(tidy(x)),
+};
+
+/** Works a figure again from what is given in it, through the formulas a keeper reads. */
+function recompute(figure: Figure): void {
+  const { lines } = specOf(figure);
+  for (const [key, line] of Object.entries(lines)) {
+    if (!('formula' in line)) continue;
+    const scope: Record<string, unknown> = { ...FUNCTIONS };
+    for (const [name, part] of Object.entries(figure.parts)) {
+      if (name !== key) scope[name] = typeof part === 'number' ? part : [...part];
+    }
+    expect([figure.id, key, evaluate(line.formula, scope)]).toEqual([
+      figure.id,
+      key,
+      expect.closeTo(figure.parts[key] as number, 9),
+    ]);
+  }
+}
+
+describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings of %s', (id) => {
+  const plan = sample(id);
+  const { figures } = assess(plan, { on: DAY });
+
+  test('each, worked again from its raw inputs, gives its raw result', () => {
+    expect(Object.keys(figures).length).toBeGreaterThan(15);
+    for (const figure of Object.values(figures)) {
+      recompute(figure);
+      expect(figure.parts[specOf(figure).result]).toBe(figure.value);
+    }
+  });
+
+  test('each prints the format of its raw values, in both systems of units', () => {
+    for (const units of ['metric', 'imperial'] as const) {
+      for (const figure of Object.values(figures)) {
+        const { lines } = specOf(figure);
+        const printed = workingLines(figure, units);
+        expect(printed).toHaveLength(Object.keys(lines).length);
+        for (const [key, line] of Object.entries(lines)) {
+          const part: PartValue = figure.parts[key] ?? Number.NaN;
+          const raw = typeof part === 'number' ? [part] : part;
+          const text = raw.map((n) => formatValue(n, line.unit, units)).join(', ') || '0';
+          const name = lineName(figure.working, key);
+          expect(printed.filter((p) => p.name === name).map((p) => p.value)).toContain(text);
+        }
+      }
+    }
+  });
+});
+
+test('workings hold for any plan', () => {
+  fc.assert(
+    fc.property(anyPlan, (plan) => {
+      for (const figure of Object.values(assess(plan, { on: DAY }).figures)) recompute(figure);
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test('every line of every working has its words', () => {
+  for (const [key, spec] of Object.entries(WORKINGS)) {
+    for (const line of Object.keys(spec.lines)) expect(lineName(key, line).length).toBeGreaterThan(0);
+  }
+});
+
+test('a formula is told in words and in numbers', () => {
+  const { figures } = assess(sample('pell-garth'), { on: DAY });
+  const width = figures['roosts.widthPerBird.sussex'];
+  if (!width) throw new Error('no figure');
+  expect(workingLines(width, 'metric')[0]).toEqual({
+    name: 'for this bird',
+    value: '34 cm',
+    formula: {
+      words: 'rule for the reference hen × (mass ÷ reference hen)^power',
+      numbers: '30 cm × (3.2 kg ÷ 2.2 kg)^(1/3)',
+    },
+    from: null,
+  });
+  const needed = figures['roosts.needed'];
+  if (!needed) throw new Error('no figure');
+  expect(workingLines(needed, 'metric')[0]?.formula?.numbers).toBe(
+    '4 birds × 34 cm + 4 birds × 33.3 cm + 6 birds × 32.1 cm',
+  );
+});
