@@ -45,10 +45,20 @@ test('as JSON it has stable figure ids, staves, findings and the day', () => {
     planned: 14,
     today: 8,
     heldBackBy: ['roosts'],
-    staves: { roosts: { carries: 6, verdict: 'short' }, floor: { carries: 14 }, nests: { carries: 13 } },
+    staves: {
+      roosts: { carries: 6, verdict: 'short' },
+      floor: { carries: 14 },
+      nests: { carries: 13 },
+    },
   });
-  expect(json.figures['roosts.capacity']).toEqual({ value: 6, unit: 'birds', evidence: 'keepers', source: 'keepers' });
-  for (const id of ['roosts.widthPerBird', 'nests.needed', 'floor.areaPerBird']) expect(json.figures[id].value).toBeGreaterThan(0);
+  expect(json.figures['roosts.capacity']).toEqual({
+    value: 6,
+    unit: 'birds',
+    evidence: 'keepers',
+    source: 'keepers',
+  });
+  for (const id of ['roosts.widthPerBird', 'nests.needed', 'floor.areaPerBird'])
+    expect(json.figures[id].value).toBeGreaterThan(0);
   expect(Object.keys(json.findings[0]).sort()).toEqual(['code', 'fixtures', 'numbers', 'severity']);
 });
 
@@ -59,7 +69,10 @@ test('a rule row that stands only in the rules it is given appears, chosen or no
     school: 'one each',
     params: { hensPerBox: 1 },
   } as RuleBook['rows'][number];
-  const { code, out } = run(['assess', 'pell.json'], files, { ...RULE_BOOK, rows: [...RULE_BOOK.rows, row] });
+  const { code, out } = run(['assess', 'pell.json'], files, {
+    ...RULE_BOOK,
+    rows: [...RULE_BOOK.rows, row],
+  });
   expect(code).toBe(0);
   expect(out).toMatch(/nests\.hens +one each +1 hen a box +carries 3/);
 });

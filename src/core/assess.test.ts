@@ -10,7 +10,7 @@ const rails = (plan: Plan, book?: RuleBook) =>
   Object.fromEntries(
     assess(plan, book ? { on, book } : { on })
       .staves.filter((s) => s.carries !== null)
-      .map((s) => [s.station, s.carries]),
+      .map((s) => [s.station, s.carries ?? 0]),
   );
 
 describe('the samples', () => {
@@ -102,7 +102,9 @@ describe('schools', () => {
   test("a keeper's own figure stands in the list as chosen", () => {
     const plan = { ...sample('pell-garth'), schools: { 'roosts.length': { custom: 0.2 } } };
     const offers = assess(plan, { on }).schools['roosts.length'];
-    expect(offers?.filter((o) => o.chosen)).toMatchObject([{ id: 'custom', row: null, carries: 10 }]);
+    expect(offers?.filter((o) => o.chosen)).toMatchObject([
+      { id: 'custom', row: null, carries: 10 },
+    ]);
   });
 
   test('a row added to the rules alone is offered, and can be chosen', () => {
@@ -168,10 +170,13 @@ describe('whatever the plan', () => {
         const a = assess(plan, { on });
         const short = new Set(a.findings.filter((f) => f.severity === 'short').map((f) => f.code));
         const carries = Object.fromEntries(a.staves.map((s) => [s.station, s.carries]));
-        const fits = (station: string) => carries[station] === null || (carries[station] ?? 0) >= Math.min(500, a.planned);
+        const fits = (station: string) =>
+          carries[station] === null || (carries[station] ?? 0) >= Math.min(500, a.planned);
         expect(fits('floor')).toBe(!short.has('floor.area.short'));
         expect(fits('roosts')).toBe(!short.has('roosts.length.short'));
-        expect(fits('nests')).toBe(!short.has('nests.boxes.short') && !short.has('nests.boxes.sizeShort'));
+        expect(fits('nests')).toBe(
+          !short.has('nests.boxes.short') && !short.has('nests.boxes.sizeShort'),
+        );
       }),
     );
   });
@@ -186,7 +191,8 @@ describe('whatever the plan', () => {
           expect(f.evidence && f.source).toBeTruthy();
         }
         for (const f of findings) {
-          for (const n of Object.values(f.numbers)) expect(figures[n.figure]?.value).toBeCloseTo(n.value, 9);
+          for (const n of Object.values(f.numbers))
+            expect(figures[n.figure]?.value).toBeCloseTo(n.value, 9);
         }
         expect(new Set(findings.map((f) => f.key)).size).toBe(findings.length);
       }),

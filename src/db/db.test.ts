@@ -43,9 +43,14 @@ test('migrations run once, are recorded, and a changed one is refused', async ()
 test('a migration that fails leaves nothing behind', async () => {
   const broken = join(dir, 'broken');
   await cp(MIGRATIONS, broken, { recursive: true });
-  await appendFile(join(broken, '0002_broken.sql'), 'create table half (id int); create table half (id int);');
+  await appendFile(
+    join(broken, '0002_broken.sql'),
+    'create table half (id int); create table half (id int);',
+  );
   await expect(migrate(db, broken)).rejects.toThrow();
-  expect(await db.query("select 1 from information_schema.tables where table_name = 'half'")).toEqual([]);
+  expect(
+    await db.query("select 1 from information_schema.tables where table_name = 'half'"),
+  ).toEqual([]);
 });
 
 test('a plan is stored save by save and read at its latest', async () => {
@@ -72,9 +77,13 @@ test('only the last saves are kept, and named ones stay', async () => {
     await advancePlan(db, 'b', from);
     await insertSave(db, 'b', from + 1, {});
   }
-  await db.query("update plan_saves set name = 'before winter' where plan_id = 'b' and revision = 2");
+  await db.query(
+    "update plan_saves set name = 'before winter' where plan_id = 'b' and revision = 2",
+  );
   await pruneSaves(db, 'b', 3);
-  const rows = await db.query("select revision from plan_saves where plan_id = 'b' order by revision");
+  const rows = await db.query(
+    "select revision from plan_saves where plan_id = 'b' order by revision",
+  );
   expect(rows).toEqual([2, 6, 7, 8].map((revision) => ({ revision })));
 });
 

@@ -28,13 +28,18 @@ describe('plans on the server', () => {
     const mine = { ...sample('pell-garth'), name: 'Mine' };
     expect(await plans.savePlan(mine, 1)).toEqual({ kind: 'saved', revision: 2 });
     const late = await plans.savePlan({ ...mine, name: 'Late' }, 1);
-    expect(late).toMatchObject({ kind: 'conflict', stored: { revision: 2, plan: { name: 'Mine' } } });
+    expect(late).toMatchObject({
+      kind: 'conflict',
+      stored: { revision: 2, plan: { name: 'Mine' } },
+    });
     expect(await plans.savePlan({ ...mine, id: 'nobody' }, 1)).toEqual({ kind: 'missing' });
   });
 
   test('of two saves at one time exactly one is taken', async () => {
     const plan = sample('osk-landing');
-    const kinds = (await Promise.all([plans.savePlan(plan, 1), plans.savePlan(plan, 1)])).map((r) => r.kind);
+    const kinds = (await Promise.all([plans.savePlan(plan, 1), plans.savePlan(plan, 1)])).map(
+      (r) => r.kind,
+    );
     expect(kinds.sort()).toEqual(['conflict', 'saved']);
   });
 
@@ -72,13 +77,19 @@ describe('requests', () => {
     expect(sameOrigin(post('{}'))).toBe(true);
     expect(sameOrigin(post('{}', { 'sec-fetch-site': 'same-origin' }))).toBe(true);
     expect(sameOrigin(post('{}', { 'sec-fetch-site': 'cross-site' }))).toBe(false);
-    expect(sameOrigin(post('{}', { origin: 'http://elsewhere.test', host: '127.0.0.1:4310' }))).toBe(false);
+    expect(
+      sameOrigin(post('{}', { origin: 'http://elsewhere.test', host: '127.0.0.1:4310' })),
+    ).toBe(false);
   });
 
   test('an error is told as problem details', async () => {
     const response = problem(422, 'No.', [{ code: 'plan.notJson', path: [], details: {} }]);
     expect(response.headers.get('content-type')).toBe('application/problem+json');
-    expect(await response.json()).toMatchObject({ status: 422, title: 'No.', issues: [{ code: 'plan.notJson' }] });
+    expect(await response.json()).toMatchObject({
+      status: 422,
+      title: 'No.',
+      issues: [{ code: 'plan.notJson' }],
+    });
   });
 });
 
@@ -87,10 +98,14 @@ test('a directory is held by one process, refused with its id, and free once tha
   const code = `import('tsx/esm/api').then(async ({ register }) => { register();
     const { takeDirectory } = await import('./src/server/lock.ts');
     await takeDirectory(process.argv[1], 'http://there'); console.log('taken'); setInterval(() => {}, 1000); })`;
-  const other = spawn(process.execPath, ['-e', code, held], { stdio: ['ignore', 'pipe', 'inherit'] });
+  const other = spawn(process.execPath, ['-e', code, held], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+  });
   try {
     await new Promise((resolve) => other.stdout.once('data', resolve));
-    await expect(takeDirectory(held, 'http://here')).rejects.toThrow(`by process ${other.pid} (http://there)`);
+    await expect(takeDirectory(held, 'http://here')).rejects.toThrow(
+      `by process ${other.pid} (http://there)`,
+    );
     const ended = new Promise((resolve) => other.once('exit', resolve));
     other.kill('SIGKILL');
     await ended;

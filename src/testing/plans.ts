@@ -68,7 +68,9 @@ export const anyFlock = fc
     }),
     { minLength: 1, maxLength: 5 },
   )
-  .map((groups) => groups.map((g, i): Group => ({ ...hens(1), ...g, id: `g${i}`, name: `G ${i}` })));
+  .map((groups) =>
+    groups.map((g, i): Group => ({ ...hens(1), ...g, id: `g${i}`, name: `G ${i}` })),
+  );
 
 /** Any coop with some bars, nests and birds. */
 export const anyPlan = fc

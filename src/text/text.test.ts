@@ -1,6 +1,6 @@
-import type { Sentence } from '@/core/sentence';
 import { assess } from '@/core/assess';
 import { issue } from '@/core/outcome';
+import type { Sentence } from '@/core/sentence';
 import { DAY, sample } from '@/testing/plans';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
@@ -10,7 +10,10 @@ import { sentenceText } from './sentence';
 describe('the one sentence', () => {
   test.each<[Sentence, string]>([
     [{ kind: 'noBirds' }, 'Add birds to see if they fit.'],
-    [{ kind: 'notEntered', stations: ['roosts'] }, 'Enter the roosts to see what this coop carries.'],
+    [
+      { kind: 'notEntered', stations: ['roosts'] },
+      'Enter the roosts to see what this coop carries.',
+    ],
     [
       { kind: 'short', carries: 6, planned: 14, heldBackBy: ['roosts'] },
       'This coop carries 6 birds. You plan 14. The roosts hold it back.',
@@ -53,7 +56,8 @@ test('every number a finding names is one the core gives it', () => {
   for (const id of ['pell-garth', 'osk-landing'] as const) {
     const plan = sample(id);
     for (const f of assess(plan, { on: DAY }).findings) {
-      for (const p of findingPieces(f, plan)) if (p.kind === 'number') expect(Object.keys(f.numbers)).toContain(p.name);
+      for (const p of findingPieces(f, plan))
+        if (p.kind === 'number') expect(Object.keys(f.numbers)).toContain(p.name);
     }
   }
   for (const { title, text } of Object.values(FINDING_WORDS)) expect(title && text).toBeTruthy();

@@ -74,7 +74,8 @@ test('workings hold for any plan', () => {
 
 test('every line of every working has its words', () => {
   for (const [key, spec] of Object.entries(WORKINGS)) {
-    for (const line of Object.keys(spec.lines)) expect(lineName(key, line).length).toBeGreaterThan(0);
+    for (const line of Object.keys(spec.lines))
+      expect(lineName(key, line).length).toBeGreaterThan(0);
   }
 });
 

@@ -37,7 +37,10 @@ test('a cock is heavier than his hens by his class, and an own figure keeps him 
   if (!leghorn) throw new Error('no Leghorn');
   expect(grownBird(leghorn, 'cock', null).massKg).toBeCloseTo(2.6, 9);
   expect(grownBird(leghorn, 'cock', null).class.id).toBe('medium');
-  expect(grownBird(leghorn, 'cock', 2.5)).toMatchObject({ massKg: 2.5, class: { id: 'lightLayer' } });
+  expect(grownBird(leghorn, 'cock', 2.5)).toMatchObject({
+    massKg: 2.5,
+    class: { id: 'lightLayer' },
+  });
   expect(grownBird(leghorn, 'hen', 3).class.id).toBe('heavy');
 });
 

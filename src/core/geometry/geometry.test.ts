@@ -14,16 +14,24 @@ describe('height under the roof', () => {
     expect(roofHeightM(rear, 0, 0)).toBeCloseTo(1.9, 9);
     expect(roofHeightM(rear, 4, 3)).toBeCloseTo(2.4, 9);
     expect(roofHeightM(rear, 1, 0.75)).toBeCloseTo(2.025, 9);
-    expect(roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'left' }), 1, 3)).toBeCloseTo(2.275, 9);
-    expect(roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'front' }), 1, 0)).toBeCloseTo(2.4, 9);
-    expect(roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'right' }), 1, 0)).toBeCloseTo(2.025, 9);
+    expect(
+      roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'left' }), 1, 3),
+    ).toBeCloseTo(2.275, 9);
+    expect(
+      roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'front' }), 1, 0),
+    ).toBeCloseTo(2.4, 9);
+    expect(
+      roofHeightM(shell({ kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'right' }), 1, 0),
+    ).toBeCloseTo(2.025, 9);
   });
 
   test('a gable is highest along its ridge', () => {
     const ridge = shell({ kind: 'gable', lowM: 2.1, highM: 2.9, ridgeAxis: 'x' });
     expect(roofHeightM(ridge, 0.3, 1.5)).toBeCloseTo(2.9, 9);
     expect(roofHeightM(ridge, 3.9, 0.75)).toBeCloseTo(2.5, 9);
-    expect(roofHeightM(shell({ kind: 'gable', lowM: 2.1, highM: 2.9, ridgeAxis: 'y' }), 1, 0)).toBeCloseTo(2.5, 9);
+    expect(
+      roofHeightM(shell({ kind: 'gable', lowM: 2.1, highM: 2.9, ridgeAxis: 'y' }), 1, 0),
+    ).toBeCloseTo(2.5, 9);
   });
 });
 
@@ -41,7 +49,17 @@ describe('what a fixture fills', () => {
   });
 
   test('a bank of five boxes in two tiers is three boxes broad; its lips are a box apart', () => {
-    const nests = bank({ x: 1, y: 2, boxes: 5, rows: 2, boxW: 0.3, boxD: 0.4, boxH: 0.35, lipZ: 0.5, faces: 'front' });
+    const nests = bank({
+      x: 1,
+      y: 2,
+      boxes: 5,
+      rows: 2,
+      boxW: 0.3,
+      boxD: 0.4,
+      boxH: 0.35,
+      lipZ: 0.5,
+      faces: 'front',
+    });
     const solid = solidOf(nests, plan);
     expect(solid.x1).toBeCloseTo(1.9, 9);
     expect(solid.y1).toBeCloseTo(2.4, 9);
@@ -52,7 +70,10 @@ describe('what a fixture fills', () => {
   });
 
   test('only the part of a footprint inside the walls takes floor', () => {
-    const solid = solidOf(bank({ x: -0.3, y: 0, boxes: 2, boxW: 0.3, boxD: 0.4, faces: 'right' }), plan);
+    const solid = solidOf(
+      bank({ x: -0.3, y: 0, boxes: 2, boxW: 0.3, boxD: 0.4, faces: 'right' }),
+      plan,
+    );
     expect(footprintInsideM2(solid, plan.shell)).toBeCloseTo(0.1 * 0.6, 9);
   });
 });
@@ -62,8 +83,13 @@ describe('bars', () => {
 
   test('an end at a wall loses 5 cm, a free end nothing', () => {
     expect(effectiveLength(bar({ x: 1, lengthM: 1.2 }), room).effectiveM).toBeCloseTo(1.2, 9);
-    expect(effectiveLength(bar({ x: 0, lengthM: 1.2 }), room)).toMatchObject({ nearLossM: 0.05, farLossM: 0 });
-    expect(effectiveLength(bar({ x: 0, lengthM: 4, wallToWall: true }), room).effectiveM).toBeCloseTo(3.9, 9);
+    expect(effectiveLength(bar({ x: 0, lengthM: 1.2 }), room)).toMatchObject({
+      nearLossM: 0.05,
+      farLossM: 0,
+    });
+    expect(
+      effectiveLength(bar({ x: 0, lengthM: 4, wallToWall: true }), room).effectiveM,
+    ).toBeCloseTo(3.9, 9);
     expect(effectiveLength(bar({ x: 2.75, lengthM: 1.2 }), room).farLossM).toBeCloseTo(0.05, 9);
   });
 
@@ -72,7 +98,8 @@ describe('bars', () => {
     fc.assert(
       fc.property(mm, mm, fc.nat(800), (a, b, x) => {
         const [short, long] = [Math.min(a, b) / 1000, Math.max(a, b) / 1000];
-        const of = (lengthM: number) => effectiveLength(bar({ x: x / 1000, lengthM }), room).effectiveM;
+        const of = (lengthM: number) =>
+          effectiveLength(bar({ x: x / 1000, lengthM }), room).effectiveM;
         expect(of(short)).toBeLessThanOrEqual(of(long) + 1e-9);
       }),
     );
@@ -81,7 +108,8 @@ describe('bars', () => {
   test('a step, a bar below the nests and a bar under another do not count', () => {
     const nests = bank({ lipZ: 0.8 });
     const plan = fittedCoop({ fixtures: [nests, bar({ id: 'bar-1', y: 2.5, z: 1 })] });
-    const asked = (b: ReturnType<typeof bar>) => notCounted(b, { ...plan, fixtures: [...plan.fixtures, b] }, 2.2);
+    const asked = (b: ReturnType<typeof bar>) =>
+      notCounted(b, { ...plan, fixtures: [...plan.fixtures, b] }, 2.2);
     expect(asked(bar({ id: 'b', y: 1, z: 1, use: 'step' }))).toBe('stepBar');
     expect(asked(bar({ id: 'b', y: 1, z: 0.79 }))).toBe('belowNests');
     expect(asked(bar({ id: 'b', y: 1, z: 0.8 }))).toBeNull();
@@ -99,9 +127,18 @@ describe('bars', () => {
   });
 
   test('the nearest wall alongside is found, whichever it is', () => {
-    expect(wallGap(bar({ y: 2.6 }), room)).toMatchObject({ side: 'rear', gapM: expect.closeTo(0.4, 9) });
-    expect(wallGap(bar({ y: 0.3 }), room)).toMatchObject({ side: 'front', gapM: expect.closeTo(0.3, 9) });
-    expect(wallGap(bar({ axis: 'y', x: 3.9 }), room)).toMatchObject({ side: 'right', gapM: expect.closeTo(0.1, 9) });
+    expect(wallGap(bar({ y: 2.6 }), room)).toMatchObject({
+      side: 'rear',
+      gapM: expect.closeTo(0.4, 9),
+    });
+    expect(wallGap(bar({ y: 0.3 }), room)).toMatchObject({
+      side: 'front',
+      gapM: expect.closeTo(0.3, 9),
+    });
+    expect(wallGap(bar({ axis: 'y', x: 3.9 }), room)).toMatchObject({
+      side: 'right',
+      gapM: expect.closeTo(0.1, 9),
+    });
   });
 });
 
@@ -124,8 +161,14 @@ describe('the sticks', () => {
 
   test('the foot has the bars end to end from the front, and their centres from the side', () => {
     const plan = sample('pell-garth');
-    expect(footMarks(plan, 'x').map((m) => m.m)).toEqual([0.9, 0.96, expect.closeTo(2.04, 9), 2.1, 3].map((n) => (typeof n === 'number' ? expect.closeTo(n, 9) : n)));
-    expect(footMarks(plan, 'y').map((m) => m.m)).toEqual([1.58, 1.7, 1.94, 2.1].map((n) => expect.closeTo(n, 9)));
+    expect(footMarks(plan, 'x').map((m) => m.m)).toEqual(
+      [0.9, 0.96, expect.closeTo(2.04, 9), 2.1, 3].map((n) =>
+        typeof n === 'number' ? expect.closeTo(n, 9) : n,
+      ),
+    );
+    expect(footMarks(plan, 'y').map((m) => m.m)).toEqual(
+      [1.58, 1.7, 1.94, 2.1].map((n) => expect.closeTo(n, 9)),
+    );
   });
 });
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
-import { issueLine } from '@/text/issues';
 import { planFile } from '@/formats/planFile';
 import { anyPlan, bareCoop, DAY, hens, sample } from '@/testing/plans';
+import { issueLine } from '@/text/issues';
 import { newBar, newGroup, newNestBank } from './defaults';
 import { parsePlan, parsePlanText } from './parse';
 import { samplePlans } from './samples.data';
@@ -15,7 +15,9 @@ const pell = sample('pell-garth');
 test('samples, new plans and what is added to them are good plans', () => {
   for (const plan of samplePlans(DAY)) expect(issues(plan)).toEqual([]);
   const plan = bareCoop();
-  expect(issues({ ...plan, flock: [newGroup(plan, DAY)], fixtures: [newBar(plan), newNestBank(plan)] })).toEqual([]);
+  expect(
+    issues({ ...plan, flock: [newGroup(plan, DAY)], fixtures: [newBar(plan), newNestBank(plan)] }),
+  ).toEqual([]);
 });
 
 test('a plan taken out as a file comes back the same', () => {
@@ -40,14 +42,38 @@ test.each([
   ['a later version', { ...pell, version: 2 }, ['plan.laterVersion @ version']],
   ['unknown keys, by name', { ...pell, colour: 'red' }, ['plan.unknownKeys @ ']],
   ['a missing shell', { ...pell, shell: undefined }, ['plan.type @ shell']],
-  ['a fixture of no kind', { ...pell, fixtures: [{ id: 'a', kind: 'sofa' }] }, ['plan.invalid @ fixtures.0.kind']],
+  [
+    'a fixture of no kind',
+    { ...pell, fixtures: [{ id: 'a', kind: 'sofa' }] },
+    ['plan.invalid @ fixtures.0.kind'],
+  ],
   ['a name of nothing', { ...pell, name: '  ' }, ['plan.tooSmall @ name']],
-  ['a number that is none', { ...pell, litter: { school: 'deep', depthM: Number.NaN } }, ['plan.type @ litter.depthM']],
-  ['a coop too long', { ...pell, shell: { ...pell.shell, lengthM: 31 } }, ['plan.tooBig @ shell.lengthM']],
-  ['a breed nobody knows', { ...pell, flock: [hens(1, { breed: 'griffin' })] }, ['plan.notOneOf @ flock.0.breed']],
-  ['a day that is none', { ...pell, flock: [hens(1, { arrivesOn: '2027-02-30' })] }, ['plan.textFormat @ flock.0.arrivesOn']],
+  [
+    'a number that is none',
+    { ...pell, litter: { school: 'deep', depthM: Number.NaN } },
+    ['plan.type @ litter.depthM'],
+  ],
+  [
+    'a coop too long',
+    { ...pell, shell: { ...pell.shell, lengthM: 31 } },
+    ['plan.tooBig @ shell.lengthM'],
+  ],
+  [
+    'a breed nobody knows',
+    { ...pell, flock: [hens(1, { breed: 'griffin' })] },
+    ['plan.notOneOf @ flock.0.breed'],
+  ],
+  [
+    'a day that is none',
+    { ...pell, flock: [hens(1, { arrivesOn: '2027-02-30' })] },
+    ['plan.textFormat @ flock.0.arrivesOn'],
+  ],
   ['one id twice', { ...pell, flock: [hens(1), hens(2)] }, ['plan.duplicateId @ flock.1.id']],
-  ['too many birds', { ...pell, flock: [hens(1999), hens(2, { id: 'b' })] }, ['plan.tooManyBirds @ flock']],
+  [
+    'too many birds',
+    { ...pell, flock: [hens(1999), hens(2, { id: 'b' })] },
+    ['plan.tooManyBirds @ flock'],
+  ],
   [
     'leaving before coming',
     { ...pell, flock: [hens(1, { leavesOn: '2025-01-01' })] },
@@ -58,13 +84,21 @@ test.each([
     { ...pell, flock: [hens(1, { hatchedOn: '2026-02-01' })] },
     ['plan.arrivesBeforeHatch @ flock.0.arrivesOn'],
   ],
-  ['a school nobody knows', { ...pell, schools: { 'floor.area': 'mine' } }, ['plan.unknownSchool @ schools.floor.area']],
+  [
+    'a school nobody knows',
+    { ...pell, schools: { 'floor.area': 'mine' } },
+    ['plan.unknownSchool @ schools.floor.area'],
+  ],
   [
     'a school only to compare with',
     { ...pell, schools: { 'floor.area': 'floor.area.statutory' } },
     ['plan.unknownSchool @ schools.floor.area'],
   ],
-  ['a topic nobody knows', { ...pell, schools: { sofas: 'x' } }, ['plan.unknownTopic @ schools.sofas']],
+  [
+    'a topic nobody knows',
+    { ...pell, schools: { sofas: 'x' } },
+    ['plan.unknownTopic @ schools.sofas'],
+  ],
   [
     'an own figure beyond sense',
     { ...pell, schools: { 'nests.hens': { custom: 99 } } },
@@ -72,7 +106,10 @@ test.each([
   ],
   [
     'a roof upside down',
-    { ...pell, shell: { ...pell.shell, roof: { kind: 'mono', lowM: 2, highM: 1, highSide: 'rear' } } },
+    {
+      ...pell,
+      shell: { ...pell.shell, roof: { kind: 'mono', lowM: 2, highM: 1, highSide: 'rear' } },
+    },
     ['plan.roofUpsideDown @ shell.roof.highM'],
   ],
   [
@@ -93,6 +130,9 @@ test('all that is wrong is told, not only the first', () => {
 });
 
 test('text that is not JSON, and a byte order mark, are told apart', () => {
-  expect(parsePlanText('{"format":')).toMatchObject({ ok: false, issues: [{ code: 'plan.notJson' }] });
+  expect(parsePlanText('{"format":')).toMatchObject({
+    ok: false,
+    issues: [{ code: 'plan.notJson' }],
+  });
   expect(parsePlanText(`﻿${JSON.stringify(pell)}`).ok).toBe(true);
 });

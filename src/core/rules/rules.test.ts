@@ -1,4 +1,12 @@
-import { asChosen, chosenSchool, fitM, RULE_BOOK, rowsOf, scaleToBird, selectableRows } from './book';
+import {
+  asChosen,
+  chosenSchool,
+  fitM,
+  RULE_BOOK,
+  rowsOf,
+  scaleToBird,
+  selectableRows,
+} from './book';
 import { FIT } from './fit.data';
 import { SOURCES, sourceById } from './sources.data';
 
@@ -41,7 +49,8 @@ test('statutory rows are there to compare with and cannot be chosen', () => {
 });
 
 test('the values of the trade stand as keepers give them', () => {
-  const value = (id: string) => asChosen(RULE_BOOK, RULE_BOOK.rows.find((r) => r.id === id) ?? fail(id)).value;
+  const value = (id: string) =>
+    asChosen(RULE_BOOK, RULE_BOOK.rows.find((r) => r.id === id) ?? fail(id)).value;
   expect(value('floor.area.sleepingOnly')).toBe(0.25);
   expect(value('floor.area.threeToFourFeet')).toBe(0.33);
   expect(value('floor.area.shutInWinters')).toBe(0.7);
@@ -79,5 +88,7 @@ test("a keeper's own figure takes the place of a school's value and scales as th
   expect(own).toMatchObject({ id: 'custom', value: 0.35, scale: 'length', evidence: 'entered' });
   const standard = chosenSchool(RULE_BOOK, {}, 'roosts.length');
   expect(standard.id).toBe('roosts.length.aFootEach');
-  expect(() => chosenSchool(RULE_BOOK, { 'roosts.length': 'nobody' }, 'roosts.length')).toThrow(/nobody/);
+  expect(() => chosenSchool(RULE_BOOK, { 'roosts.length': 'nobody' }, 'roosts.length')).toThrow(
+    /nobody/,
+  );
 });

@@ -1,5 +1,5 @@
-import { flockByDay } from '../birds/flock';
 import { bareCoop, DAY, hens } from '@/testing/plans';
+import { flockByDay } from '../birds/flock';
 import { carryOf, largestFitting, nextByWebster } from './carrying';
 import { verdictOf } from './verdict';
 
@@ -62,7 +62,12 @@ describe('what a station carries', () => {
     const groups = [hens(4, { id: 'a' }), hens(6, { id: 'b', arrivesOn: '2027-06-10' })];
     const flock = flockByDay(bareCoop({ flock: groups }), DAY);
     const carry = carryOf(flock, demandOfHens(7));
-    expect(carry).toMatchObject({ carries: 7, setOn: '2027-06-10', present: 10, shortFrom: '2027-06-10' });
+    expect(carry).toMatchObject({
+      carries: 7,
+      setOn: '2027-06-10',
+      present: 10,
+      shortFrom: '2027-06-10',
+    });
   });
 
   test('a station nobody asks anything of carries nothing', () => {

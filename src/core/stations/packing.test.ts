@@ -69,10 +69,16 @@ test('birds seated and birds left are all the birds, and no bar is overfilled', 
 
 test('shortening a bar never seats more birds', () => {
   fc.assert(
-    fc.property(bars, kinds, fc.nat(4), fc.double({ min: 0, max: 1, noNaN: true }), (b, k, i, by) => {
-      const shorter = b.map((m, j) => (j === i % Math.max(1, b.length) ? m * by : m));
-      expect(leftOver(shorter, k)).toBeGreaterThanOrEqual(leftOver(b, k));
-    }),
+    fc.property(
+      bars,
+      kinds,
+      fc.nat(4),
+      fc.double({ min: 0, max: 1, noNaN: true }),
+      (b, k, i, by) => {
+        const shorter = b.map((m, j) => (j === i % Math.max(1, b.length) ? m * by : m));
+        expect(leftOver(shorter, k)).toBeGreaterThanOrEqual(leftOver(b, k));
+      },
+    ),
   );
 });
 
@@ -80,7 +86,9 @@ test('where n birds fit, any one fewer fit too', () => {
   fc.assert(
     fc.property(bars, kinds, fc.nat(3), (b, k, i) => {
       fc.pre(leftOver(b, k) === 0);
-      const fewer = k.map((x, j) => (j === i % k.length ? { ...x, count: Math.max(0, x.count - 1) } : x));
+      const fewer = k.map((x, j) =>
+        j === i % k.length ? { ...x, count: Math.max(0, x.count - 1) } : x,
+      );
       expect(leftOver(b, fewer)).toBe(0);
     }),
   );

@@ -1,5 +1,5 @@
-import { assess } from '../assess';
 import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/testing/plans';
+import { assess } from '../assess';
 import type { Plan } from '../plan/schema';
 
 const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
@@ -29,7 +29,10 @@ describe('the floor', () => {
       heightM: 0.5,
       hung: true,
     } as const;
-    expect(value(fittedCoop({ fixtures: [feeder, bar()] }), 'floor.have')).toBeCloseTo(12 - Math.PI * 0.04, 9);
+    expect(value(fittedCoop({ fixtures: [feeder, bar()] }), 'floor.have')).toBeCloseTo(
+      12 - Math.PI * 0.04,
+      9,
+    );
     const outside = bank({ x: -0.4, boxD: 0.4, hungOutside: true });
     expect(value(fittedCoop({ fixtures: [outside] }), 'floor.have')).toBeCloseTo(12, 9);
   });
@@ -44,7 +47,10 @@ describe('the floor', () => {
 
 describe('the roosts', () => {
   test('1.20 m holds three heavy hens of 0.34 m, and four medium ones', () => {
-    const plan = fittedCoop({ flock: [hens(9, { massKg: 3.2 })], fixtures: [bar({ lengthM: 1.2 })] });
+    const plan = fittedCoop({
+      flock: [hens(9, { massKg: 3.2 })],
+      fixtures: [bar({ lengthM: 1.2 })],
+    });
     expect(value(plan, 'roosts.capacity')).toBe(3);
     expect(value({ ...plan, flock: [medium(9)] }, 'roosts.capacity')).toBe(4);
   });
@@ -58,8 +64,13 @@ describe('the roosts', () => {
 
   test('ducks take no bar', () => {
     const ducks = bareCoop({ flock: [hens(4, { breed: 'khaki-campbell' })], fixtures: [bar()] });
-    expect(assess(ducks, { on: DAY }).staves.find((s) => s.station === 'roosts')?.state).toBe('notApplicable');
-    const mixed = bareCoop({ flock: [medium(4), hens(9, { id: 'd', breed: 'khaki-campbell' })], fixtures: [bar({ lengthM: 1.2 })] });
+    expect(assess(ducks, { on: DAY }).staves.find((s) => s.station === 'roosts')?.state).toBe(
+      'notApplicable',
+    );
+    const mixed = bareCoop({
+      flock: [medium(4), hens(9, { id: 'd', breed: 'khaki-campbell' })],
+      fixtures: [bar({ lengthM: 1.2 })],
+    });
     expect(value(mixed, 'roosts.without')).toBe(0);
     expect(value(mixed, 'roosts.widthPerBird')).toBeCloseTo(0.3, 9);
   });
@@ -68,7 +79,11 @@ describe('the roosts', () => {
   test.each([
     ['roosts.bar.nearWall', [bar({ y: 3 - 0.379 })], [bar({ y: 3 - 0.38 })]],
     ['roosts.bar.low', [bar({ z: 0.549 })], [bar({ z: 0.55 })]],
-    ['roosts.bars.tooClose', [bar({ y: 2.5 }), bar({ id: 'b', y: 2.041 })], [bar({ y: 2.5 }), bar({ id: 'b', y: 2.04 })]],
+    [
+      'roosts.bars.tooClose',
+      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.041 })],
+      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.04 })],
+    ],
     [
       'roosts.bars.stairTooClose',
       [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.121, z: 0.8 })],
@@ -79,8 +94,16 @@ describe('the roosts', () => {
       [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.251, z: 0.8 })],
       [bar({ y: 2.5, z: 1.1 }), bar({ id: 'b', y: 2.25, z: 0.8 })],
     ],
-    ['roosts.bar.nearNests', [bar({ z: 0.849 }), bank({ lipZ: 0.7 })], [bar({ z: 0.85 }), bank({ lipZ: 0.7 })]],
-    ['roosts.bar.belowNests', [bar({ z: 0.699 }), bank({ lipZ: 0.7 })], [bar({ z: 0.7 }), bank({ lipZ: 0.7 })]],
+    [
+      'roosts.bar.nearNests',
+      [bar({ z: 0.849 }), bank({ lipZ: 0.7 })],
+      [bar({ z: 0.85 }), bank({ lipZ: 0.7 })],
+    ],
+    [
+      'roosts.bar.belowNests',
+      [bar({ z: 0.699 }), bank({ lipZ: 0.7 })],
+      [bar({ z: 0.7 }), bank({ lipZ: 0.7 })],
+    ],
     ['nests.lip.low', [bank({ lipZ: 0.549 })], [bank({ lipZ: 0.55 })]],
     ['nests.lip.high', [bank({ lipZ: 0.701 })], [bank({ lipZ: 0.7 })]],
     ['nests.box.small', [bank({ boxW: 0.299 })], [bank({ boxW: 0.3 })]],
@@ -131,9 +154,13 @@ describe('the nests', () => {
 
   test('cocks ask for none, and pullets none before the point of lay', () => {
     const cocks = bareCoop({ flock: [hens(3, { sex: 'cock' })], fixtures: [bank()] });
-    expect(assess(cocks, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe('notApplicable');
+    expect(assess(cocks, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe(
+      'notApplicable',
+    );
     const pullets = { hatchedOn: '2026-09-01', arrivesOn: '2026-11-01', leavesOn: '2026-12-31' };
     const sold = bareCoop({ flock: [hens(9, pullets)], fixtures: [bank()] });
-    expect(assess(sold, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe('notApplicable');
+    expect(assess(sold, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe(
+      'notApplicable',
+    );
   });
 });

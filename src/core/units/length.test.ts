@@ -42,7 +42,7 @@ describe('a length as typed', () => {
     ['−3 cm', 'length.negative'],
     ['two metres', 'length.unreadable'],
     ['3 furlongs', 'length.unreadable'],
-    ["6' 1/0\"", 'length.unreadable'],
+    ['6\' 1/0"', 'length.unreadable'],
     ['1e3', 'length.unreadable'],
     ['NaN', 'length.unreadable'],
     ['m', 'length.unreadable'],
@@ -83,7 +83,9 @@ describe('a length as written', () => {
           const outcome = readLength(formatLength(metres, { units }), units);
           return outcome.ok ? outcome.value : Number.NaN;
         };
-        expect(Math.abs(back('imperial') - metres)).toBeLessThanOrEqual(METRES_PER_INCH / 32 + 1e-9);
+        expect(Math.abs(back('imperial') - metres)).toBeLessThanOrEqual(
+          METRES_PER_INCH / 32 + 1e-9,
+        );
         expect(Math.abs(back('metric') - metres)).toBeLessThanOrEqual(0.005 + 1e-9);
       }),
     );

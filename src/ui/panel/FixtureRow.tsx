@@ -21,7 +21,9 @@ export function FixtureRow({
   const picked = useBench((s) => s.picked === fixture.id);
   const ref = useRef<HTMLFieldSetElement>(null);
   useEffect(() => {
-    if (picked) ref.current?.scrollIntoView({ block: 'nearest' });
+    // picked on the drawing, the row comes into view; picked by its own focus, it must not move under the pointer
+    const row = ref.current;
+    if (picked && !row?.contains(document.activeElement)) row?.scrollIntoView({ block: 'nearest' });
   }, [picked]);
   return (
     <fieldset

@@ -84,7 +84,7 @@ function Cautions({ station }: { station: StationId }) {
   return (
     <div className="mt-auto border-line border-t pt-2 text-[0.84rem] text-soft">
       <h3 className="mb-1 font-semibold text-[0.84rem] text-ink">Take care</h3>
-      <ul className="flex flex-col gap-1">
+      <ul className="flex flex-col gap-1" data-reason>
         {cautions.map((c) => (
           <li key={c}>{c}</li>
         ))}

@@ -1,0 +1,78 @@
+import { expect, test } from '@playwright/test';
+import { assess } from '@/core/assess';
+import { birdSize } from '@/core/birds/size';
+import { parsePlanText } from '@/core/plan/parse';
+import { DAY, openPlan, takeOut } from './help';
+
+test.describe('the drawing is to scale', () => {
+  for (const id of ['pell-garth', 'osk-landing']) {
+    test(`birds of ${id} are drawn at their own length and height, to 1 %`, async ({ page }) => {
+      await openPlan(page, id);
+      const parsed = parsePlanText((await takeOut(page)).text);
+      if (!parsed.ok) throw new Error('the file cannot be read');
+      const { birds, figures } = assess(parsed.value, { on: DAY });
+      for (const view of ['Front', 'Side', 'Above']) {
+        await page.getByRole('radio', { name: view }).click();
+        const scale = Number(await page.locator('svg[data-scale]').getAttribute('data-scale'));
+        const drawn = await page.locator('path[data-bird]').evaluateAll((all) =>
+          all.map((e) => {
+            const { width, height } = (e as SVGGraphicsElement).getBBox();
+            return {
+              group: e.getAttribute('data-bird'),
+              aspect: e.getAttribute('data-aspect'),
+              width,
+              height,
+            };
+          }),
+        );
+        expect(drawn).toHaveLength(birds.length);
+        for (const { group, aspect, width, height } of drawn) {
+          const size = birdSize(figures[`flock.${group}.mass`]?.value ?? 0);
+          const across = aspect === 'profile' ? size.lengthM : size.widthM;
+          const up = aspect === 'above' ? size.lengthM : size.headM;
+          expect(Math.abs(width / scale / across - 1)).toBeLessThan(0.01);
+          expect(Math.abs(height / scale / up - 1)).toBeLessThan(0.01);
+        }
+      }
+    });
+  }
+
+  test('marks on the sticks stand as far apart as their difference times the scale', async ({
+    page,
+  }) => {
+    await openPlan(page, 'pell-garth');
+    const scale = Number(await page.locator('svg[data-scale]').getAttribute('data-scale'));
+    const marks = (stick: string, axis: 'x1' | 'y1') =>
+      page.locator(`${stick} [data-mark]`).evaluateAll(
+        (all, at) =>
+          all.map((e) => ({
+            m: Number(e.getAttribute('data-mark-m')),
+            px: Number(e.querySelector('[data-tick]')?.getAttribute(at)),
+          })),
+        axis,
+      );
+    for (const [stick, axis, sign] of [
+      ['[data-stick]', 'y1', -1],
+      ['[data-foot]', 'x1', 1],
+    ] as const) {
+      const all = await marks(stick, axis);
+      expect(all.length).toBeGreaterThan(3);
+      for (const a of all) {
+        for (const b of all) expect(sign * (a.px - b.px)).toBeCloseTo((a.m - b.m) * scale, 3);
+      }
+    }
+  });
+
+  test('a bar and its mark stand at one height, and picking the row picks the drawing', async ({
+    page,
+  }) => {
+    await openPlan(page, 'pell-garth');
+    const top = await page.locator('[data-fixture="bar-1"] rect').first().getAttribute('y');
+    const mark = page.locator('[data-stick] [data-mark^="stick.bar"] [data-tick]');
+    expect(Number(await mark.getAttribute('y1'))).toBeCloseTo(Number(top), 1);
+    await page.locator('[data-row="bar-1"]').getByLabel('Length').click();
+    await expect(page.locator('[data-fixture="bar-1"]')).toHaveAttribute('data-picked', 'true');
+    await page.locator('[data-fixture="bar-2"]').click();
+    await expect(page.locator('[data-row="bar-2"]')).toHaveAttribute('data-picked', 'true');
+  });
+});

@@ -1,0 +1,102 @@
+import { expect, type Page, test } from '@playwright/test';
+import type { Unit } from '@/core/working';
+import { formatBare, formatValue } from '@/text/format';
+import { assessByCli, goTo, openPlan, takeOut, watchConsole } from './help';
+
+const STATIONS = ['flock', 'shell', 'floor', 'roosts', 'nests'];
+
+interface Shown {
+  readonly id: string;
+  readonly text: string;
+  readonly bare: boolean;
+}
+
+const shownFigures = (page: Page): Promise<Shown[]> =>
+  page.locator('[data-figure]').evaluateAll((all) =>
+    all.map((e) => ({
+      id: e.getAttribute('data-figure') ?? '',
+      text: e.textContent ?? '',
+      bare: e.hasAttribute('data-bare'),
+    })),
+  );
+
+/** Texts with a digit that stand outside figures, fields, names, days, reasons and workings. */
+const strayNumbers = (page: Page): Promise<string[]> =>
+  page.evaluate(() => {
+    const covered =
+      '[data-figure],[data-name],[data-working],[data-reason],time,input,select,textarea,title,script,style,noscript,[hidden],.sr-only';
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    const stray: string[] = [];
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const text = node.textContent ?? '';
+      if (/\d/.test(text) && !node.parentElement?.closest(covered)) stray.push(text);
+    }
+    return stray;
+  });
+
+for (const [id, units] of [
+  ['pell-garth', 'metric'],
+  ['tamar-flats', 'imperial'],
+  ['osk-landing', 'metric'],
+] as const) {
+  test(`every figure of ${id} on every station is the one the shell command gives`, async ({
+    page,
+  }) => {
+    const errors = watchConsole(page);
+    await openPlan(page, id);
+    const { figures } = assessByCli((await takeOut(page)).file);
+    let seen = 0;
+    for (const station of STATIONS) {
+      await goTo(page, station);
+      const compare = page.getByText('Compare schools');
+      if (await compare.count()) await compare.click();
+      for (const view of station === 'flock' ? [null] : ['Front', 'Side', 'Above']) {
+        if (view) await page.getByRole('radio', { name: view }).click();
+        const shown = await shownFigures(page);
+        for (const { id: figureId, text, bare } of shown) {
+          const figure = figures[figureId];
+          expect(figure, figureId).toBeDefined();
+          if (!figure) continue;
+          const format = bare ? formatBare : formatValue;
+          expect([figureId, text]).toEqual([
+            figureId,
+            format(figure.value, figure.unit as Unit, units),
+          ]);
+        }
+        seen += shown.length;
+        expect(await strayNumbers(page)).toEqual([]);
+      }
+    }
+    expect(seen).toBeGreaterThan(60);
+    expect(errors).toEqual([]);
+  });
+}
+
+test('every figure on the list of plans is the one its own screen has', async ({ page }) => {
+  await page.goto('/');
+  const card = page.locator('[data-plan="pell-garth"]');
+  await expect(card.locator('[data-sentence]')).toHaveText(
+    'This coop carries 6 birds. You plan 14. The roosts hold it back.',
+  );
+  await expect(card.locator('[data-figure="coop.carries"]')).toHaveText('6');
+  expect(await strayNumbers(page)).toEqual([]);
+});
+
+test('every figure on a screen opens its working under it, and shuts it again', async ({
+  page,
+}) => {
+  await openPlan(page, 'pell-garth');
+  for (const station of STATIONS) {
+    await goTo(page, station);
+    const figures = page.locator('[data-figure]');
+    const count = await figures.count();
+    for (let i = 0; i < count; i++) {
+      const figure = figures.nth(i);
+      const id = await figure.getAttribute('data-figure');
+      await figure.click();
+      await expect(page.locator(`[data-working="${id}"]`).first()).toContainText('Working');
+      await figure.click();
+      await expect(page.locator('[data-working]')).toHaveCount(0);
+    }
+  }
+});

@@ -1,0 +1,58 @@
+import { spawnSync } from 'node:child_process';
+import { readFileSync } from 'node:fs';
+import { expect, type Page } from '@playwright/test';
+
+/** The day on which the server under test stands. */
+export const DAY = '2026-11-24';
+
+interface CliJson {
+  readonly carries: number | null;
+  readonly planned: number;
+  readonly today: number;
+  readonly heldBackBy: readonly string[];
+  readonly staves: Record<string, { carries: number | null; verdict: string | null }>;
+  readonly figures: Record<string, { value: number; unit: string }>;
+  readonly findings: readonly { code: string }[];
+}
+
+/** The assessment of a plan file by the shell command. */
+export function assessByCli(file: string): CliJson {
+  const { status, stdout, stderr } = spawnSync(
+    process.execPath,
+    ['bin/wide-rafter.mjs', 'assess', file, '--on', DAY, '--json'],
+    { encoding: 'utf8', maxBuffer: 1 << 26 },
+  );
+  expect({ status, stderr }).toEqual({ status: 0, stderr: '' });
+  return JSON.parse(stdout) as CliJson;
+}
+
+/** Takes the open plan out as a file, by its button. */
+export async function takeOut(page: Page): Promise<{ file: string; text: string; name: string }> {
+  const downloading = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'File' }).click();
+  const download = await downloading;
+  const file = await download.path();
+  return { file, text: readFileSync(file, 'utf8'), name: download.suggestedFilename() };
+}
+
+export const openPlan = async (page: Page, id: string): Promise<void> => {
+  await page.goto(`/plans/${id}`);
+  await expect(page.locator('[data-ready]')).toBeVisible();
+};
+
+export const goTo = (page: Page, station: string): Promise<void> =>
+  page.locator(`[data-station="${station}"]`).click();
+
+/** Waits until every edit has been stored. */
+export const saved = (page: Page): Promise<void> =>
+  expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
+
+/** Fails the test on any error a browser's console shows. */
+export function watchConsole(page: Page): string[] {
+  const errors: string[] = [];
+  page.on('console', (m) => {
+    if (m.type() === 'error') errors.push(m.text());
+  });
+  page.on('pageerror', (e) => errors.push(e.message));
+  return errors;
+}

@@ -1,0 +1,90 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
+import { DAY, saved } from './help';
+
+interface Server {
+  readonly process: ChildProcess;
+  readonly output: () => string;
+  readonly ended: Promise<number | null>;
+}
+
+function start(dir: string, port: number, ...args: string[]): Server {
+  const child = spawn(process.execPath, ['scripts/serve.mjs', ...args], {
+    env: { ...process.env, WIDE_RAFTER_DATA: dir, PORT: String(port), WIDE_RAFTER_DAY: DAY },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  let text = '';
+  child.stdout?.on('data', (d) => {
+    text += d;
+  });
+  child.stderr?.on('data', (d) => {
+    text += d;
+  });
+  return { process: child, output: () => text, ended: new Promise((r) => child.once('exit', r)) };
+}
+
+const answers = (server: Server) =>
+  expect.poll(server.output, { timeout: 30_000 }).toContain('Wide Rafter is open');
+
+test('the server is killed and started again: a second one is refused, and the plan is as it was left', async ({
+  page,
+}) => {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-kill-'));
+  const [port, other] = [4393, 4394];
+  const first = start(dir, port, '--samples');
+  try {
+    await answers(first);
+    const refused = start(dir, other);
+    expect(await refused.ended).toBe(1);
+    expect(refused.output()).toContain(`in use by process ${first.process.pid}`);
+    const taken = start(mkdtempSync(join(tmpdir(), 'wide-rafter-other-')), port);
+    expect(await taken.ended).toBe(1);
+    expect(taken.output()).toContain(`Port ${port} is taken`);
+
+    await page.goto(`http://127.0.0.1:${port}/plans/pell-garth`);
+    await page.locator('[data-row="bar-1"]').getByLabel('Length').fill('1.75 m');
+    await page.locator('[data-row="bar-1"]').getByLabel('Length').press('Enter');
+    await saved(page);
+    first.process.kill('SIGKILL');
+    await first.ended;
+
+    // an edit while nobody answers is told as not saved, and saved when a server is back
+    await page.locator('[data-row="bar-2"]').getByLabel('Length').fill('1.85 m');
+    await page.locator('[data-row="bar-2"]').getByLabel('Length').press('Enter');
+    await expect(page.getByText('Not saved: the server does not answer')).toBeVisible();
+    const second = start(dir, port);
+    try {
+      await answers(second);
+      await saved(page);
+      await page.reload();
+      await expect(page.locator('[data-row="bar-1"]').getByLabel('Length')).toHaveValue('1.75 m');
+      await expect(page.locator('[data-row="bar-2"]').getByLabel('Length')).toHaveValue('1.85 m');
+    } finally {
+      second.process.kill('SIGKILL');
+      await second.ended;
+    }
+  } finally {
+    first.process.kill('SIGKILL');
+    rmSync(dir, { recursive: true, force: true });
+  }
+});
+
+test('pages carry the policy, and a write from another site is refused', async ({ request }) => {
+  const policy = (await request.get('/')).headers()['content-security-policy'] ?? '';
+  expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]+' 'strict-dynamic';/);
+  expect(policy).toContain("default-src 'self'");
+  const foreign = await request.post('/api/plans', {
+    data: '{}',
+    headers: { 'sec-fetch-site': 'cross-site' },
+  });
+  expect(foreign.status()).toBe(403);
+  const missing = await request.put('/api/plans/pell-garth', { data: '{}' });
+  expect([missing.status(), missing.headers()['content-type']]).toEqual([
+    428,
+    'application/problem+json',
+  ]);
+  expect((await request.get('/plans/nobody')).status()).toBe(404);
+});

@@ -1,0 +1,44 @@
+import { mkdtempSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { defineConfig } from '@playwright/test';
+
+// the configuration is read again in every worker: the first reading decides
+process.env.WIDE_RAFTER_E2E_DATA ??= mkdtempSync(join(tmpdir(), 'wide-rafter-e2e-'));
+process.env.WIDE_RAFTER_E2E_PORT ??= '4391';
+
+const port = process.env.WIDE_RAFTER_E2E_PORT;
+
+export default defineConfig({
+  testDir: 'e2e',
+  workers: 2,
+  timeout: 60_000,
+  forbidOnly: true,
+  reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-dev-shm-usage',
+        '--disable-gpu',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--no-first-run',
+      ],
+    },
+  },
+  webServer: {
+    command: 'node scripts/serve.mjs --samples',
+    url: `http://127.0.0.1:${port}`,
+    timeout: 180_000,
+    env: {
+      WIDE_RAFTER_DATA: process.env.WIDE_RAFTER_E2E_DATA,
+      WIDE_RAFTER_DAY: '2026-11-24',
+      PORT: port,
+    },
+  },
+});

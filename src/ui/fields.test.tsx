@@ -1,0 +1,109 @@
+import '@testing-library/jest-dom/jest-globals';
+import { expect, jest, test } from '@jest/globals';
+import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { useState } from 'react';
+import { fail, issue, type Outcome, ok } from '@/core/outcome';
+import type { UnitSystem } from '@/core/units/length';
+import { CountField, LengthField, TextField } from './forms/fields';
+
+/** A field on a value of its own, as a panel has it. */
+function Holder({
+  start,
+  units = 'metric',
+  onTake,
+}: {
+  start: number;
+  units?: UnitSystem;
+  onTake?: (m: number) => void;
+}) {
+  const [value, setValue] = useState(start);
+  const commit = (m: number): Outcome<number> => {
+    setValue(m);
+    onTake?.(m);
+    return ok(m);
+  };
+  return (
+    <LengthField label="Length" value={value} units={units} least={0.05} most={5} commit={commit} />
+  );
+}
+
+const field = () => screen.getByLabelText<HTMLInputElement>(/Length/);
+
+test('a length is echoed as it is typed, committed on Enter, and given back as it was typed', async () => {
+  const user = userEvent.setup();
+  const taken: number[] = [];
+  render(<Holder start={1.2} onTake={(m) => taken.push(m)} />);
+  expect(field()).toHaveValue('1.20 m');
+  await user.clear(field());
+  await user.type(field(), '6\' 10 1/2"');
+  expect(screen.getByText('= 2.10 m')).toBeInTheDocument();
+  await user.keyboard('{Enter}');
+  expect(taken).toEqual([2.0955]);
+  await user.tab();
+  expect(field()).toHaveValue('2.10 m');
+  await user.click(field());
+  expect(field()).toHaveValue('6\' 10 1/2"');
+  await user.tab();
+  expect(taken).toEqual([2.0955]);
+});
+
+test('what cannot be read stays in the field, with what is wrong, and commits nothing', async () => {
+  const user = userEvent.setup();
+  const taken = jest.fn<(m: number) => void>();
+  render(<Holder start={1.2} onTake={taken} />);
+  await user.clear(field());
+  await user.type(field(), '1.234,5');
+  await user.tab();
+  expect(field()).toHaveValue('1.234,5');
+  expect(screen.getByRole('alert')).toHaveTextContent('two separators');
+  expect(field()).toHaveAccessibleDescription(/two separators/);
+  expect(taken).not.toHaveBeenCalled();
+  await user.click(field());
+  await user.keyboard('{Escape}');
+  expect(field()).toHaveValue('1.20 m');
+  expect(screen.queryByRole('alert')).toBeNull();
+});
+
+test('a length beyond its bounds names them in the units shown', async () => {
+  const user = userEvent.setup();
+  render(<Holder start={1.2} units="imperial" />);
+  await user.clear(field());
+  await user.type(field(), '99 ft{Enter}');
+  expect(screen.getByRole('alert')).toHaveTextContent('from 1 15/16″ to 16′ 4 7/8″');
+});
+
+test('arrow keys step by 1 cm, ten with Shift; half an inch in imperial', () => {
+  const taken: number[] = [];
+  const { unmount } = render(<Holder start={1.2} onTake={(m) => taken.push(m)} />);
+  fireEvent.keyDown(field(), { key: 'ArrowUp' });
+  fireEvent.keyDown(field(), { key: 'ArrowDown', shiftKey: true });
+  unmount();
+  render(<Holder start={1} units="imperial" onTake={(m) => taken.push(m)} />);
+  fireEvent.keyDown(field(), { key: 'ArrowUp' });
+  expect(taken).toEqual([1.21, 1.11, 1.0127]);
+});
+
+test('a count takes whole numbers within its bounds', async () => {
+  const user = userEvent.setup();
+  const take = jest.fn((n: number): Outcome<number> => ok(n));
+  render(<CountField label="Birds" value={4} least={1} most={2000} commit={take} />);
+  const input = screen.getByLabelText(/Birds/);
+  for (const wrong of ['0', '2.5', 'six', '2001']) {
+    await user.clear(input);
+    await user.type(input, `${wrong}{Enter}`);
+    expect(screen.getByRole('alert')).toHaveTextContent('not a whole number from 1 to 2000');
+  }
+  await user.clear(input);
+  await user.type(input, '12{Enter}');
+  expect(take.mock.calls).toEqual([[12]]);
+});
+
+test('a name that cannot be taken stays, with the reason', async () => {
+  const user = userEvent.setup();
+  render(<TextField label="Name" value="Bar" commit={() => fail(issue('name.empty'))} />);
+  await user.clear(screen.getByLabelText('Name'));
+  await user.tab();
+  await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('Give it a name.'));
+  expect(screen.getByLabelText('Name')).toHaveValue('');
+});
