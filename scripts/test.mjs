@@ -1,0 +1,79 @@
+// Everything that CI holds: types, lint and format, arrows, unit tests, a production build, browser tests,
+// kills. Goes on after a failure, and ends with one line that counts.
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { join } from 'node:path';
+import { build } from './build.mjs';
+import { root } from './root.mjs';
+
+const bin = (path) => join(root, 'node_modules', path);
+const results = join(root, 'test-results');
+let passed = 0;
+let failed = 0;
+
+function run(name, args) {
+  const from = Date.now();
+  console.log(`\n── ${name}`);
+  const { status } = spawnSync(process.execPath, args, {
+    cwd: root,
+    stdio: ['ignore', 'inherit', 'inherit'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+  });
+  console.log(
+    `── ${name}: ${status === 0 ? 'ok' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(1)} s`,
+  );
+  return status === 0;
+}
+
+const count = (good) => (good ? passed++ : failed++);
+
+/** Adds a runner's own counts; a runner that failed without counting a failure counts as one. */
+function countFrom(good, file, read) {
+  const counts = existsSync(file)
+    ? read(JSON.parse(readFileSync(file, 'utf8')))
+    : { passed: 0, failed: 0 };
+  passed += counts.passed;
+  failed += counts.failed || (good ? 0 : 1);
+}
+
+rmSync(results, { recursive: true, force: true });
+count(run('types', [bin('typescript/bin/tsc'), '--noEmit']));
+count(run('lint and format', [bin('@biomejs/biome/bin/biome'), 'ci', '--colors=off', '.']));
+count(
+  run('arrows', [
+    bin('dependency-cruiser/bin/dependency-cruise.mjs'),
+    'src',
+    '--config',
+    '.dependency-cruiser.cjs',
+  ]),
+);
+
+const unitFile = join(results, 'unit.json');
+const unit = run('unit tests', [
+  '--experimental-vm-modules',
+  '--no-warnings',
+  bin('jest/bin/jest.js'),
+  '--json',
+  `--outputFile=${unitFile}`,
+  '--silent',
+]);
+countFrom(unit, unitFile, (r) => ({
+  passed: r.numPassedTests,
+  failed: r.numFailedTests + r.numRuntimeErrorTestSuites,
+}));
+
+console.log('\n── production build');
+build();
+passed++;
+
+const browserFile = join(results, 'report.json');
+const browser = run('browser tests', [bin('@playwright/test/cli.js'), 'test']);
+countFrom(browser, browserFile, ({ stats }) => ({
+  passed: stats.expected + stats.flaky,
+  failed: stats.unexpected,
+}));
+
+count(run('kills under load', ['scripts/crash.mjs', '5']));
+
+console.log(`\n${passed} passed, ${failed} failed`);
+process.exit(failed === 0 ? 0 : 1);
