@@ -1,6 +1,6 @@
 import { RULE_BOOK } from '@/core/rules/book';
 import type { RuleBook } from '@/core/rules/types';
-import { DAY, sample } from '@/testing/plans';
+import { DAY, sample } from '@/core/tests/plans';
 import { runCli, USAGE } from './run';
 
 /** Runs the command on files that stand only in this test. */

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { anyPlan, bank, bar, DAY, fittedCoop, hens, sample } from '@/testing/plans';
+import { anyPlan, bank, bar, DAY, fittedCoop, hens, sample } from '@/core/tests/plans';
 import { assess, createAssessor } from './assess';
 import type { Plan } from './plan/schema';
 import { RULE_BOOK } from './rules/book';

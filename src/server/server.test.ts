@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { DAY, sample } from '@/testing/plans';
+import { DAY, sample } from '@/core/tests/plans';
 import { problem, readText, sameOrigin } from './http';
 import { takeDirectory } from './lock';
 

@@ -1,7 +1,7 @@
 import { assess } from '@/core/assess';
 import { issue } from '@/core/outcome';
 import type { Sentence } from '@/core/sentence';
-import { DAY, sample } from '@/testing/plans';
+import { DAY, sample } from '@/core/tests/plans';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
 import { issueLine, issuePath } from './issues';

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { evaluate } from 'mathjs';
 import { assess } from '@/core/assess';
+import { anyPlan, DAY, sample } from '@/core/tests/plans';
 import { tidy } from '@/core/units/number';
 import type { Figure, PartValue } from '@/core/working';
-import { anyPlan, DAY, sample } from '@/testing/plans';
 import { formatValue } from './format';
 import { lineName, specOf, WORKINGS, workingLines } from './workings';
 

@@ -4,7 +4,7 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import { RULE_BOOK } from '@/core/rules/book';
-import { DAY, sample } from '@/testing/plans';
+import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from './figure/WorkingHost';
 import { FindingList } from './panel/FindingList';
 import { SchoolList } from './panel/Schools';

@@ -1,4 +1,4 @@
-import { sample } from '@/testing/plans';
+import { sample } from '@/core/tests/plans';
 import { nearness, pageRect, project, roofOutline } from './bench/projection';
 import { type Aspect, silhouettePath } from './bench/silhouette';
 import { railOf, todayAt } from './staves/rail';

@@ -1,4 +1,4 @@
-import { bareCoop, DAY, hens } from '@/testing/plans';
+import { bareCoop, DAY, hens } from '@/core/tests/plans';
 import { BREEDS } from './breeds.data';
 import { CLASSES, REFERENCE_HEN_KG } from './classes.data';
 import { flockByDay, inLay } from './flock';

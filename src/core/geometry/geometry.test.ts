@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { bank, bar, bareCoop, fittedCoop, sample } from '@/testing/plans';
+import { bank, bar, bareCoop, fittedCoop, sample } from '@/core/tests/plans';
 import { effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
 import { placeLabels } from './labels';
 import { roofHeightM } from './shell';

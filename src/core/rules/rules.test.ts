@@ -11,7 +11,7 @@ import { FIT } from './fit.data';
 import { SOURCES, sourceById } from './sources.data';
 
 describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_, row) => {
-  test('says its school, its reason, how well founded it is and where it comes from', () => {
+  test('says its school, its reason, how well founded it is, and its source', () => {
     expect(row.id.startsWith(`${row.topic}.`)).toBe(true);
     expect(row.school.length).toBeGreaterThan(3);
     expect(row.why.length).toBeGreaterThan(20);

@@ -1,4 +1,4 @@
-import { bareCoop, DAY, hens } from '@/testing/plans';
+import { bareCoop, DAY, hens } from '@/core/tests/plans';
 import { flockByDay } from '../birds/flock';
 import { carryOf, largestFitting, nextByWebster } from './carrying';
 import { verdictOf } from './verdict';

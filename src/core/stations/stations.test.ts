@@ -1,4 +1,4 @@
-import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/testing/plans';
+import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/core/tests/plans';
 import { assess } from '../assess';
 import type { Plan } from '../plan/schema';
 
