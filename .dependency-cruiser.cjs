@@ -1,5 +1,5 @@
 /** The arrows of ARCHITECTURE.md: app → ui, server → formats, db, text → core. */
-const TEST = '\\.(test|spec)\\.tsx?$';
+const TEST = '\\.(test|spec)\\.tsx?$|^src/core/tests/';
 const only = (from, to) => ({
   name: `${from}-only-to-${to.join('-')}`,
   severity: 'error',

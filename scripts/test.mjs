@@ -1,7 +1,7 @@
 // Everything that CI holds: types, lint and format, arrows, unit tests, a production build, browser tests,
 // kills. Goes on after a failure, and ends with one line that counts.
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, rmSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
 import { root } from './root.mjs';
@@ -37,6 +37,7 @@ function countFrom(good, file, read) {
 }
 
 rmSync(results, { recursive: true, force: true });
+mkdirSync(results);
 count(run('types', [bin('typescript/bin/tsc'), '--noEmit']));
 count(run('lint and format', [bin('@biomejs/biome/bin/biome'), 'ci', '--colors=off', '.']));
 count(

@@ -15,13 +15,14 @@ import {
   schoolFor,
 } from './stations/context';
 import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
-import { floorStation } from './stations/floor';
+import { floorStation, floorTakers } from './stations/floor';
 import { nestsStation } from './stations/nests';
+import { banksOf } from './stations/nests.boxes';
 import { roostsStation, seatFlock } from './stations/roosts';
 import { type SchoolOffer, schoolOffers } from './stations/schools';
 import { outsideFindings } from './stations/shell';
 import { type Verdict, verdictOf } from './stations/verdict';
-import type { Figure, Figures } from './working';
+import type { Figure, Figures, Items } from './working';
 
 /** A station's rail: what it carries against the plan. */
 export interface Stave {
@@ -47,6 +48,8 @@ export interface Assessment {
   readonly sentence: Sentence;
   readonly staves: readonly Stave[];
   readonly figures: Figures;
+  /** What the lists in the figures' workings have one of for each. */
+  readonly items: Items;
   readonly findings: readonly Finding[];
   /** What each school of each topic would give. */
   readonly schools: Readonly<Record<string, readonly SchoolOffer[]>>;
@@ -133,6 +136,13 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     sentence: sentenceOf(staves, carries, heldBackBy, flock.planned),
     staves,
     figures: byId(figures),
+    items: {
+      group: plan.flock.map((g) => g.id),
+      bar: seats.bars.map((b) => b.bar.id),
+      bank: banksOf(plan).map((b) => b.id),
+      taker: floorTakers(plan).map((t) => t.fixture.id),
+      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+    },
     findings: [...results.flatMap((r) => r.findings), ...outsideFindings(plan)].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,

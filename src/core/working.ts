@@ -13,7 +13,10 @@ export type Given = 'entered' | 'school' | 'found' | 'keepers' | 'breed-standard
  * it is arithmetic in plain notation (`sum`, `wholeDown`, `wholeUp`, `.*` for item by item),
  * so that a test can evaluate what the keeper reads.
  */
-export type LineSpec = { readonly unit: Unit } & (
+/** What a list has one of for each. */
+export type Each = 'group' | 'bar' | 'bank' | 'taker' | 'station';
+
+export type LineSpec = { readonly unit: Unit; readonly each?: Each } & (
   | { readonly formula: string }
   | { readonly given: Given }
 );
@@ -43,6 +46,9 @@ export interface Figure {
   /** The topic of the rule behind it, where a school was chosen. */
   readonly topic?: string;
 }
+
+/** Ids behind the items of workings' lists: one order for every list that has one for each. */
+export type Items = Readonly<Record<Each, readonly string[]>>;
 
 export type Figures = Readonly<Record<string, Figure>>;
 

@@ -5,7 +5,7 @@ import { anyPlan, DAY, sample } from '@/core/tests/plans';
 import { tidy } from '@/core/units/number';
 import type { Figure, PartValue } from '@/core/working';
 import { formatValue } from './format';
-import { lineName, specOf, WORKINGS, workingLines } from './workings';
+import { itemNames, lineName, specOf, WORKINGS, workingLines } from './workings';
 
 const listed = (x: number | number[]) => (typeof x === 'number' ? [x] : x);
 
@@ -54,7 +54,7 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
         for (const [key, line] of Object.entries(lines)) {
           const part: PartValue = figure.parts[key] ?? Number.NaN;
           const raw = typeof part === 'number' ? [part] : part;
-          const text = raw.map((n) => formatValue(n, line.unit, units)).join(', ') || '0';
+          const text = raw.map((n) => formatValue(n, line.unit, units)).join(', ') || 'none';
           const name = lineName(figure.working, key);
           expect(printed.filter((p) => p.name === name).map((p) => p.value)).toContain(text);
         }
@@ -96,5 +96,60 @@ test('a formula is told in words and in numbers', () => {
   if (!needed) throw new Error('no figure');
   expect(workingLines(needed, 'metric')[0]?.formula?.numbers).toBe(
     '4 birds × 34 cm + 4 birds × 33.3 cm + 6 birds × 32.1 cm',
+  );
+  const mean = figures['roosts.widthPerBird'];
+  if (!mean) throw new Error('no figure');
+  expect(workingLines(mean, 'metric')[0]?.formula?.numbers).toBe(
+    '(4 birds × 34 cm + 4 birds × 33.3 cm + 6 birds × 32.1 cm) ÷ (4 birds + 4 birds + 6 birds)',
+  );
+});
+
+test('the numbers of a formula, read back as arithmetic, come to its value as nearly as they are rounded', () => {
+  const { figures } = assess(sample('osk-landing'), { on: DAY });
+  const arithmetic = (text: string) =>
+    text
+      .replace(/(\d) (cm)/g, '$1 * 0.01')
+      .replace(/ (birds?|hens?( a box)?|boxes|box|kg|m²|m)\b²?/g, '')
+      .replace(/m²/g, '')
+      .replace(/×/g, '*')
+      .replace(/÷/g, '/')
+      .replace(/−/g, '-')
+      .replace(/the least of /g, 'min')
+      .replace(/the most of /g, 'max')
+      .replace(/the size of /g, 'abs')
+      .replace(/rounded down /g, 'floor')
+      .replace(/rounded up /g, 'ceil');
+  let read = 0;
+  for (const figure of Object.values(figures)) {
+    const [line] = workingLines(figure, 'metric');
+    if (!line?.formula) continue;
+    const value = evaluate(arithmetic(line.formula.numbers)) as number;
+    expect([
+      figure.id,
+      Math.abs(value - figure.value) <= 0.02 * Math.max(1, Math.abs(figure.value)),
+    ]).toEqual([figure.id, true]);
+    read++;
+  }
+  expect(read).toBeGreaterThan(30);
+});
+
+test('the items of a list are told by the names the keeper gave', () => {
+  const plan = sample('pell-garth');
+  const { figures, items } = assess(plan, { on: DAY });
+  const names = itemNames(items, plan);
+  const given = (id: string, name: string) => {
+    const figure = figures[id];
+    if (!figure) throw new Error(`no figure ${id}`);
+    return workingLines(figure, 'metric', names).find((l) => l.name === name)?.value;
+  };
+  expect(given('roosts.widthPerBird', 'width of bar for each bird')).toBe(
+    'Sussex 34 cm, Marans 33.3 cm, Barnevelder pullets 32.1 cm',
+  );
+  expect(given('floor.have', 'taken by fixtures')).toBe(
+    'Drawer boxes 0.43 m², Round fount 0.07 m², Hanging tube 0.07 m²',
+  );
+  expect(given('roosts.have', 'usable length')).toBe('Rear bar 1.20 m, Front bar 1.20 m');
+  expect(given('coop.carries', 'what each station carries')).toBe(
+    'Floor 14 birds, Roosts 6 birds, Nests 13 birds',
   );
 });

@@ -1,3 +1,5 @@
+import type { StationId } from '@/core/finding';
+import type { Plan } from '@/core/plan/schema';
 import type { FigureEvidence } from '@/core/rules/types';
 import { COOP_WORKINGS } from '@/core/stations/coop.working';
 import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
@@ -5,8 +7,18 @@ import { NESTS_WORKINGS } from '@/core/stations/nests.working';
 import { ROOSTS_WORKINGS } from '@/core/stations/roosts.working';
 import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
 import type { UnitSystem } from '@/core/units/length';
-import type { Figure, Given, LineSpec, PartValue, Unit, WorkingSpec } from '@/core/working';
+import type {
+  Each,
+  Figure,
+  Given,
+  Items,
+  LineSpec,
+  PartValue,
+  Unit,
+  WorkingSpec,
+} from '@/core/working';
 import { formatValue } from './format';
+import { STATION_NAMES } from './stations';
 
 /** Every kind of figure with how it is explained. */
 export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
@@ -97,6 +109,9 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   without: 'without a place',
 };
 
+/** What the items of lists are called, by what they are one of. */
+export type ItemNames = Readonly<Partial<Record<Each, readonly string[]>>>;
+
 export interface WorkingLine {
   readonly name: string;
   readonly value: string;
@@ -106,9 +121,15 @@ export interface WorkingLine {
 }
 
 /** A figure's working, line by line: the result first, then what it follows from, then what is given. */
-export function workingLines(figure: Figure, units: UnitSystem): WorkingLine[] {
+export function workingLines(
+  figure: Figure,
+  units: UnitSystem,
+  names: ItemNames = {},
+): WorkingLine[] {
   const spec = specOf(figure);
-  const lines = Object.entries(spec.lines).map(([key, line]) => lineText(figure, key, line, units));
+  const lines = Object.entries(spec.lines).map(([key, line]) =>
+    lineText(figure, key, line, units, names),
+  );
   return [
     ...lines.filter((l) => l.formula !== null).reverse(),
     ...lines.filter((l) => l.formula === null),
@@ -129,10 +150,16 @@ export function lineName(workingKey: string, line: string): string {
   return name;
 }
 
-function lineText(figure: Figure, key: string, line: LineSpec, units: UnitSystem): WorkingLine {
+function lineText(
+  figure: Figure,
+  key: string,
+  line: LineSpec,
+  units: UnitSystem,
+  names: ItemNames,
+): WorkingLine {
   const spec = specOf(figure);
   const name = lineName(figure.working, key);
-  const value = partText(figure.parts[key] ?? 0, line.unit, units);
+  const value = partText(figure.parts[key] ?? 0, line, units, names);
   if ('given' in line) return { name, value, formula: null, from: GIVEN_NAMES[line.given] };
   const words = pretty(
     line.formula.replace(SYMBOL, (s) => (s in spec.lines ? lineName(figure.working, s) : s)),
@@ -142,41 +169,70 @@ function lineText(figure: Figure, key: string, line: LineSpec, units: UnitSystem
 }
 
 const SYMBOL = /[A-Za-z]+/g;
+const SUM = /sum\((\w+)(?: \.\* (\w+))?\)/g;
 
+/** A formula with its symbols replaced by this coop's numbers; sums are written out. */
 function withNumbers(
   formula: string,
   figure: Figure,
   spec: WorkingSpec,
   units: UnitSystem,
 ): string {
-  const text = (key: string, i?: number): string => {
+  const unit = (key: string): Unit => spec.lines[key]?.unit ?? 'ratio';
+  const items = (key: string): readonly number[] => {
     const part = figure.parts[key] ?? 0;
-    const unit = spec.lines[key]?.unit ?? 'ratio';
-    if (i === undefined) return partText(part, unit, units);
-    return partText(typeof part === 'number' ? part : (part[i] ?? 0), unit, units);
+    return typeof part === 'number' ? [part] : part;
   };
+  const text = (key: string): string =>
+    items(key)
+      .map((n) => formatValue(n, unit(key), units))
+      .join(', ');
+  const writtenOut = (a: string, b: string | undefined): string => {
+    const terms = items(a).map((n, i) => {
+      const first = formatValue(n, unit(a), units);
+      return b === undefined
+        ? first
+        : `${first} × ${formatValue(items(b)[i] ?? 0, unit(b), units)}`;
+    });
+    return terms.length === 0 ? '0' : terms.join(' + ');
+  };
+  // sums first, kept apart from the other symbols while those are replaced
+  const sums: string[] = [];
   return formula
-    .replace(/sum\((\w+) \.\* (\w+)\)/g, (_, a: string, b: string) =>
-      items(figure.parts[a])
-        .map((_item, i) => `${text(a, i)} × ${text(b, i)}`)
-        .join(' + '),
-    )
-    .replace(/sum\((\w+)\)/g, (_, a: string) =>
-      items(figure.parts[a]).length === 0
-        ? '0'
-        : items(figure.parts[a])
-            .map((_item, i) => text(a, i))
-            .join(' + '),
-    )
-    .replace(/(?<![\d.,]\s)\b[A-Za-z]+\b/g, (s) => (s in spec.lines ? text(s) : s));
+    .replace(SUM, (whole, a: string, b?: string) => {
+      const sum = writtenOut(a, b);
+      sums.push(whole === formula || !/[+×]/.test(sum) ? sum : `(${sum})`);
+      return `#${sums.length - 1}`;
+    })
+    .replace(SYMBOL, (s) => (s in spec.lines ? text(s) : s))
+    .replace(/#(\d+)/g, (_, i: string) => sums[Number(i)] ?? '');
 }
 
-const items = (part: PartValue | undefined): readonly number[] =>
-  part === undefined ? [] : typeof part === 'number' ? [part] : part;
+/** A value, or each item of a list with what it belongs to. */
+function partText(part: PartValue, line: LineSpec, units: UnitSystem, names: ItemNames): string {
+  if (typeof part === 'number') return formatValue(part, line.unit, units);
+  if (part.length === 0) return 'none';
+  const of = line.each === undefined ? undefined : names[line.each];
+  return part
+    .map((n, i) => {
+      const text = formatValue(n, line.unit, units);
+      const name = of?.[i];
+      return name === undefined ? text : `${name} ${text}`;
+    })
+    .join(', ');
+}
 
-function partText(part: PartValue, unit: Unit, units: UnitSystem): string {
-  if (typeof part === 'number') return formatValue(part, unit, units);
-  return part.length === 0 ? '0' : part.map((p) => formatValue(p, unit, units)).join(', ');
+/** What the items of an assessment's lists are called: groups and fixtures as the keeper named them. */
+export function itemNames(items: Items, plan: Pick<Plan, 'flock' | 'fixtures'>): ItemNames {
+  const called = new Map([...plan.flock, ...plan.fixtures].map((x) => [x.id, x.name]));
+  const own = (ids: readonly string[]): string[] => ids.map((id) => called.get(id) ?? id);
+  return {
+    group: own(items.group),
+    bar: own(items.bar),
+    bank: own(items.bank),
+    taker: own(items.taker),
+    station: items.station.map((id) => STATION_NAMES[id as StationId] ?? id),
+  };
 }
 
 /** Plain notation into what a keeper reads. */

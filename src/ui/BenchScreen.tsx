@@ -2,7 +2,7 @@
 import { useEffect, useLayoutEffect } from 'react';
 import type { Plan } from '@/core/plan/schema';
 import { Bench } from './bench/Bench';
-import { Figures } from './figure/WorkingHost';
+import { Figures } from './figure/shown';
 import { FlockTable } from './flock/FlockTable';
 import { BenchHeader } from './header/BenchHeader';
 import { useBenchKeys } from './keys';
@@ -24,16 +24,16 @@ export function BenchScreen({ plan, revision, on }: { plan: Plan; revision: numb
 
 function Opened() {
   const assessment = useBench((s) => s.assessment);
-  const units = useBench((s) => s.plan?.units ?? 'metric');
-  const name = useBench((s) => s.plan?.name ?? '');
+  const plan = useBench((s) => s.plan);
+  const name = plan?.name ?? '';
   const inFlock = useBench((s) => s.station === 'flock');
   useBenchKeys();
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
   }, [name]);
-  if (!assessment) return null;
+  if (!assessment || !plan) return null;
   return (
-    <Figures assessment={assessment} units={units}>
+    <Figures assessment={assessment} plan={plan}>
       <div className="grid h-dvh grid-rows-[auto_minmax(0,1fr)]" data-ready>
         <BenchHeader />
         <main className="grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:grid-cols-1 max-lg:overflow-y-auto">

@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { assess } from '@/core/assess';
 import { RULE_BOOK } from '@/core/rules/book';
 import { DAY, sample } from '@/core/tests/plans';
-import { Figures } from './figure/WorkingHost';
+import { Figures } from './figure/shown';
 import { FindingList } from './panel/FindingList';
 import { SchoolList } from './panel/Schools';
 import { edit, openPlan, redo, undo, useBench } from './store/bench';
@@ -71,7 +71,7 @@ describe('schools', () => {
     });
     useBench.setState({ assessment });
     render(
-      <Figures assessment={assessment} units="metric">
+      <Figures assessment={assessment} plan={plan}>
         <SchoolList topic="roosts.length" offers={assessment.schools['roosts.length'] ?? []} />
       </Figures>,
     );
@@ -88,7 +88,7 @@ describe('schools', () => {
     const { assessment } = state();
     if (!assessment) throw new Error('nothing assessed');
     render(
-      <Figures assessment={assessment} units="metric">
+      <Figures assessment={assessment} plan={plan}>
         <SchoolList topic="roosts.length" offers={assessment.schools['roosts.length'] ?? []} />
       </Figures>,
     );
@@ -103,7 +103,7 @@ test('a finding tells its numbers, each with its working under it', async () => 
   const finding = assessment?.findings.find((f) => f.code === 'roosts.bar.nearWall');
   if (!assessment || !finding) throw new Error('no finding');
   render(
-    <Figures assessment={assessment} units="metric">
+    <Figures assessment={assessment} plan={plan}>
       <FindingList findings={[finding]} />
     </Figures>,
   );

@@ -4,7 +4,7 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
-import { Figures } from './figure/WorkingHost';
+import { Figures } from './figure/shown';
 import { FlockTable } from './flock/FlockTable';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
@@ -22,7 +22,7 @@ beforeAll(() => {
 /** Shows a part of the screen on the open plan, as the bench does. */
 function Shown({ children }: { children: ReactNode }) {
   return (
-    <Figures assessment={useAssessment()} units={usePlan().units}>
+    <Figures assessment={useAssessment()} plan={usePlan()}>
       {children}
     </Figures>
   );

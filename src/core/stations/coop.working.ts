@@ -6,14 +6,14 @@ export const COOP_WORKINGS = {
   'coop.carries': working({
     result: 'carries',
     lines: {
-      staves: { unit: 'birds', given: 'found' },
+      staves: { unit: 'birds', each: 'station', given: 'found' },
       carries: { unit: 'birds', formula: 'min(staves)' },
     },
   }),
   'coop.planned': working({
     result: 'planned',
     lines: {
-      living: { unit: 'birds', given: 'entered' },
+      living: { unit: 'birds', each: 'group', given: 'entered' },
       planned: { unit: 'birds', formula: 'sum(living)' },
     },
   }),

@@ -7,16 +7,16 @@ export const FLOOR_WORKINGS = {
   'floor.areaPerBird': working({
     result: 'mean',
     lines: {
-      counts: { unit: 'birds', given: 'entered' },
-      areas: { unit: 'm2', given: 'found' },
+      counts: { unit: 'birds', each: 'group', given: 'entered' },
+      areas: { unit: 'm2', each: 'group', given: 'found' },
       mean: { unit: 'm2', formula: 'sum(counts .* areas) / sum(counts)' },
     },
   }),
   'floor.needed': working({
     result: 'needed',
     lines: {
-      counts: { unit: 'birds', given: 'entered' },
-      areas: { unit: 'm2', given: 'found' },
+      counts: { unit: 'birds', each: 'group', given: 'entered' },
+      areas: { unit: 'm2', each: 'group', given: 'found' },
       needed: { unit: 'm2', formula: 'sum(counts .* areas)' },
     },
   }),
@@ -32,7 +32,7 @@ export const FLOOR_WORKINGS = {
     result: 'usable',
     lines: {
       inside: { unit: 'm2', given: 'found' },
-      taken: { unit: 'm2', given: 'found' },
+      taken: { unit: 'm2', each: 'taker', given: 'found' },
       usable: { unit: 'm2', formula: 'max(0, inside - sum(taken))' },
     },
   }),
@@ -40,8 +40,8 @@ export const FLOOR_WORKINGS = {
   'floor.capacity': working({
     result: 'carries',
     lines: {
-      fitted: { unit: 'birds', given: 'found' },
-      areas: { unit: 'm2', given: 'found' },
+      fitted: { unit: 'birds', each: 'group', given: 'found' },
+      areas: { unit: 'm2', each: 'group', given: 'found' },
       asked: { unit: 'm2', formula: 'sum(fitted .* areas)' },
       usable: { unit: 'm2', given: 'found' },
       ...capacityLines,

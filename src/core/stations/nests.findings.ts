@@ -8,7 +8,7 @@ import type { Carry } from './carrying';
 import type { StationContext } from './context';
 import { banksOf, boxFits, layingPerBird } from './nests.boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
-import { heaviestRoosterKg } from './roosts';
+import { heaviestOnBarsKg } from './roosts';
 
 interface Found {
   readonly figures: Figure[];
@@ -100,7 +100,8 @@ function boxesShort(
 
 /** Droppings from the bars fall into, or in front of, the entrances. */
 function underBars(bank: NestBank, ctx: StationContext): Found {
-  const heaviest = heaviestRoosterKg(ctx);
+  const heaviest = heaviestOnBarsKg(ctx);
+  if (heaviest === null) return NOTHING;
   const over = barsAbove(entranceSolid(bank), ctx.plan, heaviest);
   const first = over[0];
   if (!first) return NOTHING;
@@ -181,7 +182,13 @@ function boxSmall(
   if (!largest) return NOTHING;
   const [width, depth, height] = largest.class.nestBoxM;
   const ruleOf = (name: string, value: number): Figure =>
-    figure(`nests.box.needed.${name}`, 'nests.box.rule', W['nests.box.rule'], { value }, KEEPERS);
+    figure(
+      `nests.box.needed.${largest.class.id}.${name}`,
+      'nests.box.rule',
+      W['nests.box.rule'],
+      { value },
+      KEEPERS,
+    );
   const haveOf = (name: string, value: number): Figure =>
     figure(
       `nests.bank.${bank.id}.box.${name}`,

@@ -6,7 +6,7 @@ export const NESTS_WORKINGS = {
   'nests.hensInLay': working({
     result: 'hens',
     lines: {
-      laying: { unit: 'hens', given: 'found' },
+      laying: { unit: 'hens', each: 'group', given: 'found' },
       hens: { unit: 'hens', formula: 'sum(laying)' },
     },
   }),
@@ -22,17 +22,17 @@ export const NESTS_WORKINGS = {
   'nests.have': working({
     result: 'there',
     lines: {
-      boxes: { unit: 'boxes', given: 'found' },
+      boxes: { unit: 'boxes', each: 'bank', given: 'found' },
       there: { unit: 'boxes', formula: 'sum(boxes)' },
     },
   }),
   'nests.capacity': working({
     result: 'carries',
     lines: {
-      boxes: { unit: 'boxes', given: 'found' },
+      boxes: { unit: 'boxes', each: 'bank', given: 'found' },
       hensPerBox: { unit: 'hensPerBox', given: 'school' },
       served: { unit: 'ratio', formula: 'sum(boxes) * hensPerBox' },
-      fitted: { unit: 'birds', given: 'found' },
+      fitted: { unit: 'birds', each: 'group', given: 'found' },
       ...capacityLines,
     },
   }),

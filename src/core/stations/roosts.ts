@@ -1,3 +1,4 @@
+import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { barsOf, effectiveLength, notCounted } from '../geometry/bars';
 import type { Bar, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
@@ -26,14 +27,13 @@ export const roostsStation: CarryingStation = {
     };
   },
   assess: (ctx, carry, school) => {
-    const heaviest = heaviestRoosterKg(ctx);
     const barFigures = lengthFigures(ctx.plan);
     if (carry.state !== 'carries') {
       return { station: 'roosts', carry, figures: barFigures, findings: [] };
     }
     const seats = seatFlock(ctx, carry, school);
     const own = carryFigures(ctx, carry, school, seats);
-    const found = roostFindings(ctx, carry, own, heaviest);
+    const found = roostFindings(ctx, carry, own, heaviestOnBarsKg(ctx) ?? REFERENCE_HEN_KG);
     return {
       station: 'roosts',
       carry,
@@ -50,7 +50,7 @@ export interface CountedBar {
 
 /** Bars that count, in the order they fill: highest first, ties by id. */
 export function countedBars(ctx: StationContext): CountedBar[] {
-  const heaviest = heaviestRoosterKg(ctx);
+  const heaviest = heaviestOnBarsKg(ctx) ?? REFERENCE_HEN_KG;
   return barsOf(ctx.plan)
     .filter((bar) => notCounted(bar, ctx.plan, heaviest) === null)
     .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
@@ -80,10 +80,13 @@ export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchoo
   };
 }
 
-/** The heaviest bird of the flock that sleeps on bars, kg; the reference hen where none does. */
-export function heaviestRoosterKg(ctx: StationContext): number {
-  const masses = ctx.flock.groups.filter((g) => g.kind !== 'duck').map((g) => g.massKg);
-  return masses.length > 0 ? Math.max(...masses) : 2.2;
+/** The heaviest bird that sleeps on bars within the horizon, kg; null where none does. */
+export function heaviestOnBarsKg(ctx: StationContext): number | null {
+  const { groups, counts } = ctx.flock;
+  const masses = groups
+    .filter((g, i) => g.kind !== 'duck' && counts.some((day) => (day[i] ?? 0) > 0))
+    .map((g) => g.massKg);
+  return masses.length > 0 ? Math.max(...masses) : null;
 }
 
 /** Width of one bird of each group along the bar, m; 0 for ducks, which sleep on the floor. */

@@ -7,32 +7,32 @@ export const ROOSTS_WORKINGS = {
   'roosts.widthPerBird': working({
     result: 'mean',
     lines: {
-      counts: { unit: 'birds', given: 'entered' },
-      widths: { unit: 'm', given: 'found' },
+      counts: { unit: 'birds', each: 'group', given: 'entered' },
+      widths: { unit: 'm', each: 'group', given: 'found' },
       mean: { unit: 'm', formula: 'sum(counts .* widths) / sum(counts)' },
     },
   }),
   'roosts.needed': working({
     result: 'needed',
     lines: {
-      counts: { unit: 'birds', given: 'entered' },
-      widths: { unit: 'm', given: 'found' },
+      counts: { unit: 'birds', each: 'group', given: 'entered' },
+      widths: { unit: 'm', each: 'group', given: 'found' },
       needed: { unit: 'm', formula: 'sum(counts .* widths)' },
     },
   }),
   'roosts.have': working({
     result: 'there',
     lines: {
-      effective: { unit: 'm', given: 'found' },
+      effective: { unit: 'm', each: 'bar', given: 'found' },
       there: { unit: 'm', formula: 'sum(effective)' },
     },
   }),
   'roosts.capacity': working({
     result: 'carries',
     lines: {
-      effective: { unit: 'm', given: 'found' },
-      widths: { unit: 'm', given: 'found' },
-      fitted: { unit: 'birds', given: 'found' },
+      effective: { unit: 'm', each: 'bar', given: 'found' },
+      widths: { unit: 'm', each: 'group', given: 'found' },
+      fitted: { unit: 'birds', each: 'group', given: 'found' },
       ...capacityLines,
     },
   }),
@@ -40,7 +40,7 @@ export const ROOSTS_WORKINGS = {
     result: 'without',
     lines: {
       sleepers: { unit: 'birds', given: 'found' },
-      seated: { unit: 'birds', given: 'found' },
+      seated: { unit: 'birds', each: 'bar', given: 'found' },
       without: { unit: 'birds', formula: 'sleepers - sum(seated)' },
     },
   }),
@@ -58,8 +58,8 @@ export const ROOSTS_WORKINGS = {
     result: 'birds',
     lines: {
       effective: { unit: 'm', given: 'found' },
-      widths: { unit: 'm', given: 'found' },
-      seated: { unit: 'birds', given: 'found' },
+      widths: { unit: 'm', each: 'group', given: 'found' },
+      seated: { unit: 'birds', each: 'group', given: 'found' },
       used: { unit: 'm', formula: 'sum(seated .* widths)' },
       birds: { unit: 'birds', formula: 'sum(seated)' },
     },

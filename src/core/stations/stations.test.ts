@@ -152,6 +152,24 @@ describe('the nests', () => {
     expect(value(oneLarge, 'nests.capacity')).toBeGreaterThanOrEqual(8);
   });
 
+  test('where only ducks live no bar drops anything on the nests', () => {
+    const fixtures = [bar({ y: 2.5, z: 1 }), bank({ x: 1.2, y: 2.4, faces: 'front' })];
+    const flock = (breed: string) => fittedCoop({ flock: [hens(2, { breed })], fixtures });
+    expect(codes(flock('marans'))).toContain('nests.bank.underBars');
+    expect(codes(flock('aylesbury'))).not.toContain('nests.bank.underBars');
+  });
+
+  test('a heavy group that has left, or comes after the horizon, sets no distance', () => {
+    const left = hens(1, {
+      id: 'left',
+      massKg: 5,
+      arrivesOn: '2020-01-01',
+      leavesOn: '2026-01-01',
+    });
+    const plan = fittedCoop({ flock: [medium(2), left], fixtures: [bar({ y: 3 - 0.38 })] });
+    expect(codes(plan)).not.toContain('roosts.bar.nearWall');
+  });
+
   test('cocks ask for none, and pullets none before the point of lay', () => {
     const cocks = bareCoop({ flock: [hens(3, { sex: 'cock' })], fixtures: [bank()] });
     expect(assess(cocks, { on: DAY }).staves.find((s) => s.station === 'nests')?.state).toBe(

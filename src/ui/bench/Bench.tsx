@@ -98,6 +98,7 @@ function Canvas({ view }: { view: View }) {
           marks={foot}
           projection={projection}
           y={projection.v(0) + (view === 'above' ? WALL_DRAWN_M * projection.scale + 8 : 12)}
+          width={size.width}
           picked={picked}
         />
       </svg>

@@ -4,7 +4,7 @@ import type { FootMark, StickMark } from '@/core/geometry/stick';
 import { formatLength } from '@/core/units/length';
 import { MARK_NAMES } from '@/text/marks';
 import { SvgFigure } from '../figure/SvgFigure';
-import { useShown } from '../figure/WorkingHost';
+import { useShown } from '../figure/shown';
 import type { Projection } from './projection';
 
 /** Height of a line of labels, and least width kept for a label along the foot, px. */
@@ -88,18 +88,21 @@ export function FootStick({
   marks,
   projection: p,
   y,
+  width,
   picked,
 }: {
   marks: readonly FootMark[];
   projection: Projection;
   y: number;
+  /** Of the drawing, px: labels stay within it. */
+  width: number;
   picked: string | null;
 }) {
   const labels = placeLabels(
     marks.map((m) => p.u(m.m)),
     COLUMN_PX,
     p.u(0) - 40,
-    p.u(p.acrossM) + 40,
+    Math.min(p.u(p.acrossM) + 40, width - COLUMN_PX / 2),
   );
   return (
     <g data-foot>

@@ -1,6 +1,7 @@
 'use client';
 import { formatBare, formatValue } from '@/text/format';
-import { useHost, useShown } from './WorkingHost';
+import { useShown } from './shown';
+import { useHost } from './WorkingHost';
 
 /** A figure of the assessment: pressed, it opens its working under its block. */
 export function Figure({

@@ -1,7 +1,8 @@
 'use client';
 import type { KeyboardEvent, SVGProps } from 'react';
 import { formatValue } from '@/text/format';
-import { useHost, useShown } from './WorkingHost';
+import { useShown } from './shown';
+import { useHost } from './WorkingHost';
 
 /** A figure as a label in a drawing: pressed, it opens its working under the drawing. */
 export function SvgFigure({

@@ -1,26 +1,16 @@
 'use client';
 import { X } from 'lucide-react';
-import type { Assessment } from '@/core/assess';
 import { sourceById } from '@/core/rules/sources.data';
-import type { UnitSystem } from '@/core/units/length';
 import type { Figure } from '@/core/working';
 import { formatValue } from '@/text/format';
-import { EVIDENCE_NAMES, workingLines } from '@/text/workings';
+import { EVIDENCE_NAMES, itemNames, workingLines } from '@/text/workings';
+import { useShown } from './shown';
 
 /** How a figure came about: the formula in words, with this coop's numbers, its source, the other schools. */
-export function Working({
-  figure,
-  assessment,
-  units,
-  onClose,
-}: {
-  figure: Figure;
-  assessment: Assessment;
-  units: UnitSystem;
-  onClose: () => void;
-}) {
+export function Working({ figure, onClose }: { figure: Figure; onClose: () => void }) {
+  const { assessment, plan, units } = useShown();
   const source = sourceById(figure.source);
-  const lines = workingLines(figure, units);
+  const lines = workingLines(figure, units, itemNames(assessment.items, plan));
   return (
     <section
       aria-label="Working"
@@ -70,7 +60,7 @@ export function Working({
         <strong className="font-semibold">{source.title}.</strong>{' '}
         <span className="text-soft">{source.detail}</span>
       </p>
-      <OtherSchools figure={figure} assessment={assessment} units={units} />
+      <OtherSchools figure={figure} />
       {figure.working === 'roosts.widthOfBird' ? (
         <p className="mt-1 text-soft">
           No climate is set, so the rule for hot places does not apply.
@@ -81,15 +71,8 @@ export function Working({
 }
 
 /** What the station would carry by the other schools of the rule behind this figure. */
-function OtherSchools({
-  figure,
-  assessment,
-  units,
-}: {
-  figure: Figure;
-  assessment: Assessment;
-  units: UnitSystem;
-}) {
+function OtherSchools({ figure }: { figure: Figure }) {
+  const { assessment, units } = useShown();
   const offers = figure.topic === undefined ? undefined : assessment.schools[figure.topic];
   const others = offers?.filter((o) => !o.chosen) ?? [];
   if (others.length === 0) return null;

@@ -9,8 +9,8 @@ import {
   useMemo,
   useState,
 } from 'react';
-import type { Assessment } from '@/core/assess';
-import type { UnitSystem } from '@/core/units/length';
+
+import { useShown } from './shown';
 
 const Working = dynamic(() => import('./Working').then((m) => m.Working));
 
@@ -21,25 +21,6 @@ interface Host {
 }
 
 const HostContext = createContext<Host | null>(null);
-
-interface Shown {
-  readonly assessment: Assessment;
-  readonly units: UnitSystem;
-}
-
-const ShownContext = createContext<Shown | null>(null);
-
-/** The assessment whose figures are shown below, and the units they are shown in. */
-export function Figures({ assessment, units, children }: Shown & { children: ReactNode }) {
-  const value = useMemo(() => ({ assessment, units }), [assessment, units]);
-  return <ShownContext value={value}>{children}</ShownContext>;
-}
-
-export function useShown(): Shown {
-  const shown = useContext(ShownContext);
-  if (!shown) throw new Error('figures are shown only with an assessment');
-  return shown;
-}
 
 export function useHost(): Host {
   const host = useContext(HostContext);
@@ -61,7 +42,7 @@ export function WorkingHost({
 }) {
   const [open, setOpen] = useState<string | null>(null);
   const regionId = useId();
-  const { assessment, units } = useShown();
+  const { assessment } = useShown();
   const host = useMemo(
     () => ({
       open,
@@ -77,14 +58,7 @@ export function WorkingHost({
         {children}
       </div>
       <div id={regionId} className={figure ? workingClassName : undefined}>
-        {figure ? (
-          <Working
-            figure={figure}
-            assessment={assessment}
-            units={units}
-            onClose={() => setOpen(null)}
-          />
-        ) : null}
+        {figure ? <Working figure={figure} onClose={() => setOpen(null)} /> : null}
       </div>
     </HostContext>
   );

@@ -9,7 +9,8 @@ import type { Plan } from '@/core/plan/schema';
 import { Drawing } from '../bench/Drawing';
 import { project } from '../bench/projection';
 import { SentenceText } from '../figure/SentenceText';
-import { Figures, WorkingHost } from '../figure/WorkingHost';
+import { Figures } from '../figure/shown';
+import { WorkingHost } from '../figure/WorkingHost';
 
 const WIDTH = 372;
 const HEIGHT = 210;
@@ -21,7 +22,7 @@ export function PlanCard({ plan, on }: { plan: Plan; on: string }) {
   const projection = project('front', plan.shell, FRAME);
   const short = assessment.sentence.kind === 'short';
   return (
-    <Figures assessment={assessment} units={plan.units}>
+    <Figures assessment={assessment} plan={plan}>
       <article
         data-plan={plan.id}
         className="relative flex flex-col border border-line bg-raised transition-colors hover:border-chalk"

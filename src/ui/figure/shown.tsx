@@ -1,0 +1,29 @@
+'use client';
+import { createContext, type ReactNode, useContext, useMemo } from 'react';
+import type { Assessment } from '@/core/assess';
+import type { Plan } from '@/core/plan/schema';
+import type { UnitSystem } from '@/core/units/length';
+
+interface Shown {
+  readonly assessment: Assessment;
+  readonly plan: Plan;
+  readonly units: UnitSystem;
+}
+
+const ShownContext = createContext<Shown | null>(null);
+
+/** The plan and its assessment, whose figures are shown below in the plan's units. */
+export function Figures({
+  assessment,
+  plan,
+  children,
+}: Omit<Shown, 'units'> & { children: ReactNode }) {
+  const value = useMemo(() => ({ assessment, plan, units: plan.units }), [assessment, plan]);
+  return <ShownContext value={value}>{children}</ShownContext>;
+}
+
+export function useShown(): Shown {
+  const shown = useContext(ShownContext);
+  if (!shown) throw new Error('figures are shown only with an assessment');
+  return shown;
+}
