@@ -93,7 +93,7 @@ function Row({
           verdict={stave.verdict}
         />
       ) : null}
-      <p className="pointer-events-none relative mt-0.5 flex items-center gap-1.5 text-[0.8rem] text-soft">
+      <p className="pointer-events-none relative mt-0.5 flex flex-wrap items-center gap-x-1.5 text-[0.8rem] text-soft">
         <State stave={stave} worst={worst} />
       </p>
     </WorkingHost>
@@ -161,7 +161,7 @@ function Later({ stave }: { stave: Stave }) {
   const { on } = useAssessment();
   if (stave.shortFrom === null || stave.shortFrom <= on) return null;
   return (
-    <span>
+    <span className="order-last basis-full">
       from <time data-day={stave.shortFrom}>{formatComingDay(stave.shortFrom, on)}</time>
     </span>
   );

@@ -1,0 +1,235 @@
+import '@testing-library/jest-dom/jest-globals';
+import { beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { render, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { parsePlan } from '@/core/plan/parse';
+import { DAY, sample } from '@/core/tests/plans';
+
+const router = { push: jest.fn(), refresh: jest.fn() };
+jest.unstable_mockModule('next/navigation', () => ({ useRouter: () => router }));
+jest.unstable_mockModule('next/link', () => ({
+  default: ({ children, ...rest }: { children: React.ReactNode; href: string }) => (
+    <a {...rest}>{children}</a>
+  ),
+}));
+
+const { Home } = await import('./Home');
+
+interface Sent {
+  readonly url: string;
+  readonly method: string;
+  readonly body: unknown;
+}
+
+let sent: Sent[];
+let status: number;
+
+beforeEach(() => {
+  sent = [];
+  status = 201;
+  router.push.mockClear();
+  router.refresh.mockClear();
+  globalThis.fetch = (async (url: string, init: RequestInit = {}) => {
+    sent.push({
+      url,
+      method: init.method ?? 'GET',
+      body: init.body ? JSON.parse(String(init.body)) : null,
+    });
+    if (status === 0) throw new TypeError('Failed to fetch');
+    return { ok: status < 400, status, json: async () => ({ id: 'made' }) } as Response;
+  }) as typeof fetch;
+});
+
+const show = (ids: ('pell-garth' | 'tamar-flats' | 'osk-landing')[] = ['pell-garth']) =>
+  render(
+    <Home plans={ids.map((id) => ({ plan: sample(id), on: DAY }))} unreadable={[]} nonce="" />,
+  );
+
+describe('the list of plans', () => {
+  test('each has its drawing and its sentence', () => {
+    show(['pell-garth', 'tamar-flats', 'osk-landing']);
+    const cards = screen.getAllByRole('article');
+    expect(cards).toHaveLength(3);
+    expect(cards.map((c) => c.querySelector('[data-sentence]')?.textContent)).toEqual([
+      'This coop carries 6 birds. You plan 14. The roosts hold it back.',
+      'Enter the roosts and the nests to see what this coop carries.',
+      'This coop carries 16 birds. You plan 34. The floor holds it back.',
+    ]);
+    expect(
+      screen.getByRole('img', { name: 'Pell Garth, seen from the front' }),
+    ).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Pell Garth' })).toHaveAttribute(
+      'href',
+      '/plans/pell-garth',
+    );
+  });
+
+  test('without plans it says how to begin', () => {
+    show([]);
+    expect(screen.getByText('No plans yet.')).toBeInTheDocument();
+  });
+
+  test('a stored plan that cannot be read is told of, with what is wrong', () => {
+    const bad = parsePlan({ format: 'old' });
+    render(
+      <Home plans={[]} unreadable={[{ id: 'attic', issues: bad.ok ? [] : bad.issues }]} nonce="" />,
+    );
+    expect(screen.getByRole('alert')).toHaveTextContent("The stored plan attic can't be read");
+    expect(screen.getByRole('alert')).toHaveTextContent('This is not a plan file');
+  });
+
+  test('a name with markup in it is text', () => {
+    const plan = { ...sample('tamar-flats'), name: '<b>Bold</b> & "quoted"' };
+    render(<Home plans={[{ plan, on: DAY }]} unreadable={[]} nonce="" />);
+    expect(screen.getByRole('link', { name: '<b>Bold</b> & "quoted"' })).toBeInTheDocument();
+    expect(document.querySelector('b')).toBeNull();
+  });
+
+  test('a number in a sentence opens its working on the card', async () => {
+    show();
+    await userEvent.setup().click(screen.getByRole('button', { name: '6' }));
+    const working = await screen.findByRole('region', { name: 'Working' });
+    expect(working).toHaveTextContent('Floor 14 birds, Roosts 6 birds, Nests 13 birds');
+  });
+
+  test('a plan is copied at once, and removed only after asking', async () => {
+    const user = userEvent.setup();
+    show();
+    await user.click(screen.getByRole('button', { name: 'Copy Pell Garth' }));
+    expect(sent).toEqual([{ url: '/api/plans/pell-garth/copy', method: 'POST', body: null }]);
+    await user.click(screen.getByRole('button', { name: 'Remove Pell Garth' }));
+    expect(sent).toHaveLength(1);
+    await user.click(
+      within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Remove it' }),
+    );
+    expect(sent[1]).toMatchObject({ url: '/api/plans/pell-garth', method: 'DELETE' });
+    await waitFor(() => expect(router.refresh).toHaveBeenCalled());
+  });
+});
+
+describe('a new plan', () => {
+  const open = async () => {
+    const user = userEvent.setup();
+    show([]);
+    await user.click(screen.getByRole('button', { name: 'New plan' }));
+    const fill = async (label: RegExp, text: string) => {
+      await user.clear(screen.getByLabelText(label));
+      await user.type(screen.getByLabelText(label), text);
+    };
+    const start = () => user.click(screen.getByRole('button', { name: 'Start the plan' }));
+    return { user, fill, start };
+  };
+
+  test('asks for what is missing, at its field', async () => {
+    const { start } = await open();
+    await start();
+    expect(await screen.findByText('Give the coop a name.')).toBeInTheDocument();
+    expect(screen.getAllByText('Type a length, such as 120 cm.')).toHaveLength(4);
+    expect(sent).toEqual([]);
+  });
+
+  test('is stored as a good plan with the measures typed, in whatever units', async () => {
+    const { fill, start } = await open();
+    await fill(/Name/, 'Shed');
+    await fill(/Length/, '12 ft');
+    await fill(/Width/, '2,4 m');
+    await fill(/low side/, '190');
+    await fill(/high side/, '2.3 m');
+    await start();
+    await waitFor(() => expect(router.push).toHaveBeenCalledWith('/plans/made'));
+    const parsed = parsePlan(sent[0]?.body);
+    expect(parsed).toMatchObject({
+      ok: true,
+      value: {
+        name: 'Shed',
+        shell: {
+          lengthM: 3.6576,
+          widthM: 2.4,
+          roof: { kind: 'mono', lowM: 1.9, highM: 2.3, highSide: 'rear' },
+        },
+        flock: [],
+        fixtures: [],
+      },
+    });
+  });
+
+  test('under a flat roof asks for one height', async () => {
+    const { user, fill, start } = await open();
+    await user.selectOptions(screen.getByLabelText('Roof'), 'flat');
+    expect(screen.queryByLabelText(/low side/)).toBeNull();
+    await fill(/Name/, 'Box');
+    await fill(/Length/, '200');
+    await fill(/Width/, '150');
+    await fill(/Height inside/, '200');
+    await start();
+    await waitFor(() => expect(sent).toHaveLength(1));
+    expect(sent[0]?.body).toMatchObject({ shell: { roof: { kind: 'flat', lowM: 2, highM: 2 } } });
+  });
+
+  test('with a high side below the low one, or a coop of a hand’s breadth, is told so', async () => {
+    const { fill, start } = await open();
+    await fill(/Name/, 'Shed');
+    await fill(/Length/, '20 cm');
+    await fill(/Width/, '200');
+    await fill(/low side/, '200');
+    await fill(/high side/, '190');
+    await start();
+    expect(
+      await screen.findByText('That is outside what fits here: from 30 cm to 30.00 m.'),
+    ).toBeInTheDocument();
+    expect(
+      screen.getByText('The high side is lower than the low side. Swap them.'),
+    ).toBeInTheDocument();
+  });
+
+  test('keeps what was typed when the server does not answer', async () => {
+    const { fill, start } = await open();
+    status = 0;
+    await fill(/Name/, 'Shed');
+    for (const label of [/Length/, /Width/, /low side/, /high side/]) await fill(label, '200');
+    await start();
+    expect(
+      await screen.findByText(/The server does not answer, so nothing was stored/),
+    ).toBeInTheDocument();
+    expect(screen.getByLabelText(/Name/)).toHaveValue('Shed');
+  });
+});
+
+describe('bringing a file in', () => {
+  const bring = async (text: string, name = 'plan.json') => {
+    show([]);
+    const file = new File([text], name, { type: 'application/json' });
+    file.text = async () => text;
+    await userEvent.setup().upload(screen.getByLabelText('Plan file to bring in'), file);
+  };
+
+  test('a good file is stored, and opened', async () => {
+    await bring(JSON.stringify(sample('osk-landing')));
+    await waitFor(() => expect(router.push).toHaveBeenCalledWith('/plans/made'));
+    expect(sent[0]).toMatchObject({
+      url: '/api/plans',
+      method: 'POST',
+      body: sample('osk-landing'),
+    });
+  });
+
+  test('a bad one is told of at its places, and nothing is sent', async () => {
+    await bring(JSON.stringify({ ...sample('osk-landing'), colour: 'red', name: '' }), 'bad.json');
+    const dialog = await screen.findByRole('dialog');
+    expect(dialog).toHaveTextContent('bad.json was not brought in');
+    expect(dialog).toHaveTextContent('It has keys that a plan does not have: colour. Remove them.');
+    expect(dialog).toHaveTextContent('name: Give it a name.');
+    expect(sent).toEqual([]);
+  });
+
+  test('one larger than 1 MB is not even read', async () => {
+    await bring(`"${'x'.repeat(1_500_000)}"`);
+    expect(await screen.findByRole('dialog')).toHaveTextContent('It is larger than 1 MB (2 MB).');
+  });
+
+  test('a server that refuses or does not answer is told of', async () => {
+    status = 0;
+    await bring(JSON.stringify(sample('osk-landing')));
+    expect(await screen.findByRole('dialog')).toHaveTextContent('The server does not answer');
+  });
+});
