@@ -20,6 +20,8 @@ const shared = {
 };
 
 export default {
+  // the embedded database of a server under test is open until its process ends
+  forceExit: true,
   projects: [
     {
       ...shared,

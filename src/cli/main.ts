@@ -1,7 +1,8 @@
-import { readFileSync } from 'node:fs';
+import { readFileSync, statSync } from 'node:fs';
 import { runCli } from './run';
 
 process.exitCode = runCli(process.argv.slice(2), {
+  sizeOf: (file) => statSync(file).size,
   readText: (file) => readFileSync(file, 'utf8'),
   now: () => new Date(),
   out: (text) => process.stdout.write(`${text}\n`),

@@ -8,6 +8,7 @@ function run(args: string[], files: Record<string, string> = {}, book?: RuleBook
   let out = '';
   let err = '';
   const code = runCli(args, {
+    sizeOf: (file) => files[file]?.length ?? 0,
     readText: (file) => {
       const text = files[file];
       if (text === undefined) throw new Error('no such file');

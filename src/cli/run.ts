@@ -4,8 +4,8 @@ import { parsePlanText } from '@/core/plan/parse';
 import { RULE_BOOK } from '@/core/rules/book';
 import type { RuleBook } from '@/core/rules/types';
 import { dayIn, isDay } from '@/core/units/day';
+import { assessmentJson } from '@/formats/assessmentJson';
 import { issueLine } from '@/text/issues';
-import { assessmentJson } from './json';
 import { report } from './report';
 
 export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
@@ -14,8 +14,12 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
   --on     the day assessed; today in the plan's time zone if left out
   --json   every figure with its source, for other programs`;
 
+/** Largest plan file read, bytes. */
+const MOST_BYTES = 1_000_000;
+
 /** What the command touches outside itself. */
 export interface CliWorld {
+  sizeOf(file: string): number;
   readText(file: string): string;
   now(): Date;
   out(text: string): void;
@@ -41,6 +45,11 @@ export function runCli(args: readonly string[], world: CliWorld): 0 | 1 | 2 {
   const { file } = asked;
   let text: string;
   try {
+    const bytes = world.sizeOf(file);
+    if (bytes > MOST_BYTES) {
+      world.err(`${file} is ${Math.ceil(bytes / 1e6)} MB large; a plan file is at most 1 MB.`);
+      return 1;
+    }
     text = world.readText(file);
   } catch (error) {
     world.err(`${file} can't be read: ${error instanceof Error ? error.message : String(error)}`);

@@ -1,17 +1,20 @@
 import 'server-only';
-import type { Issue } from '@/core/outcome';
+import type { Issue, Outcome } from '@/core/outcome';
 import { issueLine } from '@/text/issues';
 
 /** Largest body read, bytes. */
 const MOST_BYTES = 1_000_000;
+/** Issues told of one body at most. */
+const MOST_ISSUES = 50;
 
 /** An error as RFC 9457 problem details. */
 export function problem(status: number, title: string, issues: readonly Issue[] = []): Response {
+  const told = issues.slice(0, MOST_ISSUES).map((i) => ({ ...i, text: issueLine(i) }));
   const body = {
     type: 'about:blank',
     title,
     status,
-    ...(issues.length > 0 ? { issues: issues.map((i) => ({ ...i, text: issueLine(i) })) } : {}),
+    ...(told.length > 0 ? { issues: told, issueCount: issues.length } : {}),
   };
   return Response.json(body, {
     status,
@@ -47,9 +50,31 @@ export function sameOrigin(request: Request): boolean {
   const site = request.headers.get('sec-fetch-site');
   if (site !== null) return site === 'same-origin' || site === 'none';
   const origin = request.headers.get('origin');
-  return origin === null || new URL(origin).host === request.headers.get('host');
+  if (origin === null) return true;
+  return URL.canParse(origin) && new URL(origin).host === request.headers.get('host');
 }
 
-export const FOREIGN = () => problem(403, 'This request came from another site.');
-export const TOO_LARGE = () => problem(413, 'The body is larger than 1 MB or not UTF-8 text.');
-export const NO_PLAN = () => problem(404, 'There is no plan with this id.');
+/**
+ * Reads a JSON body that a write brings, from our own pages or a program on this machine.
+ * @param parse  from text to what is wanted
+ * @returns      the value; or the answer that refuses it: 403, 413, 415 or 422
+ */
+export async function readBody<T>(
+  request: Request,
+  parse: (text: string) => Outcome<T>,
+): Promise<{ ok: true; value: T } | { ok: false; refusal: Response }> {
+  const refuse = (refusal: Response) => ({ ok: false as const, refusal });
+  if (!sameOrigin(request)) return refuse(foreign());
+  if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '')) {
+    return refuse(problem(415, 'Send the plan as application/json.'));
+  }
+  const text = await readText(request);
+  if (text === null) return refuse(problem(413, 'The body is larger than 1 MB or not UTF-8 text.'));
+  const parsed = parse(text);
+  return parsed.ok
+    ? { ok: true, value: parsed.value }
+    : refuse(problem(422, 'This is not a plan that can be taken.', parsed.issues));
+}
+
+export const foreign = (): Response => problem(403, 'This request came from another site.');
+export const noPlan = (): Response => problem(404, 'There is no plan with this id.');

@@ -22,6 +22,10 @@ const WORDS: Readonly<Record<string, Words>> = {
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
   'plan.notJson': () => 'This file is not JSON. Choose a plan file that was saved from here.',
+  'plan.notUtf8': () =>
+    'This file is not UTF-8 text (it may be UTF-16, or no text at all). Save it as UTF-8, or take it out again.',
+  'plan.brokenText': () =>
+    'It has control characters or halves of characters. Type it again in plain letters.',
   'plan.notObject': () => 'This file holds no plan. Choose a plan file that was saved from here.',
   'plan.format': (d) =>
     `This is not a plan file: its "format" should be "${d.wanted}". Choose a file that was saved from here.`,

@@ -1,7 +1,9 @@
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
+import { apiSchemas } from '@/formats/openApi';
+import { API_ROUTES, type ApiRoute } from '@/server/api';
 
 const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
 process.env.WIDE_RAFTER_DATA = dir;
@@ -26,13 +28,13 @@ const at = (id: string) => ({ params: Promise.resolve({ id }) });
 const send = (method: string, body: unknown, headers: Record<string, string> = {}) =>
   new Request(URL_, {
     method,
-    headers,
+    headers: { 'content-type': 'application/json', ...headers },
     ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
   });
 const foreign = { 'sec-fetch-site': 'cross-site' };
 
 test('the list gives ids, names and revisions', async () => {
-  const rows = await (await list.GET()).json();
+  const rows = await (await list.GET(send('GET', undefined), {})).json();
   expect(rows).toMatchObject([
     { id: 'pell-garth', name: 'Pell Garth', revision: 1 },
     { id: 'tamar-flats' },
@@ -103,7 +105,7 @@ describe('saving', () => {
 
 describe('plans come and go', () => {
   test('a plan file is stored, beside its own original under an id of its own', async () => {
-    const response = await list.POST(send('POST', sample('tamar-flats')));
+    const response = await list.POST(send('POST', sample('tamar-flats')), {});
     expect(response.status).toBe(201);
     const made = await response.json();
     expect(made).toMatchObject({ name: 'Tamar Flats, number 9 (2)', revision: 1 });
@@ -120,9 +122,9 @@ describe('plans come and go', () => {
       '{"format":"x"}',
       '{"__proto__":{"format":"wide-rafter-plan"}}',
     ]) {
-      expect((await list.POST(send('POST', body))).status).toBe(422);
+      expect((await list.POST(send('POST', body), {})).status).toBe(422);
     }
-    expect((await list.POST(send('POST', sample('tamar-flats'), foreign))).status).toBe(403);
+    expect((await list.POST(send('POST', sample('tamar-flats'), foreign), {})).status).toBe(403);
     expect((await one.DELETE(send('DELETE', undefined, foreign), at('tamar-flats'))).status).toBe(
       403,
     );
@@ -145,5 +147,93 @@ describe('plans come and go', () => {
     );
     expect(JSON.parse(await response.text())).toEqual(sample('tamar-flats'));
     expect((await file.GET(send('GET', undefined), at('nobody'))).status).toBe(404);
+  });
+});
+
+describe('beside the plans', () => {
+  test('the assessment of a plan in the body is that of the shell command, and nothing is stored', async () => {
+    const { POST } = await import('./assess/route');
+    const before = await (await list.GET(send('GET', undefined), {})).json();
+    const ask = (query: string, body: unknown, headers = {}) =>
+      POST(
+        new Request(`http://127.0.0.1:4310/api/assess${query}`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json', ...headers },
+          body: JSON.stringify(body),
+        }),
+        {},
+      );
+    const response = await ask('?on=2027-03-01', sample('pell-garth'));
+    const answer = await response.json();
+    expect(response.status).toBe(200);
+    expect(answer).toMatchObject({
+      on: '2027-03-01',
+      carries: 6,
+      planned: 14,
+      today: 8,
+      heldBackBy: ['roosts'],
+    });
+    expect(apiSchemas.assessmentSchema.safeParse(answer).success).toBe(true);
+    expect((await ask('?on=soon', sample('pell-garth'))).status).toBe(400);
+    expect((await ask('', { format: 'x' })).status).toBe(422);
+    expect((await ask('', sample('pell-garth'), { 'content-type': 'text/plain' })).status).toBe(
+      415,
+    );
+    expect(await (await list.GET(send('GET', undefined), {})).json()).toEqual(before);
+  });
+
+  test('health says that the database answers', async () => {
+    const { GET } = await import('./health/route');
+    const response = await GET(send('GET', undefined), {});
+    expect(response.status).toBe(200);
+    expect(apiSchemas.healthSchema.parse(await response.json())).toMatchObject({
+      status: 'ok',
+      database: 'ok',
+    });
+  });
+
+  test('the description names every path and method there is, and no other', async () => {
+    const { GET } = await import('./openapi.json/route');
+    const document = await (await GET(send('GET', undefined), {})).json();
+    const described = Object.entries(document.paths).map(([path, methods]) => ({
+      path,
+      methods: Object.keys(methods as object)
+        .filter((m) => m !== 'parameters')
+        .map((m) => m.toUpperCase()),
+    }));
+    const sorted = (rows: readonly ApiRoute[]) =>
+      rows.map((r) => `${r.path} ${[...r.methods].sort().join()}`).sort();
+    expect(sorted(described as ApiRoute[])).toEqual(sorted(API_ROUTES));
+    expect(document.components.schemas.Plan.properties.format).toMatchObject({
+      const: 'wide-rafter-plan',
+    });
+  });
+
+  test('errors and lists have the shapes described', async () => {
+    const rows = await (await list.GET(send('GET', undefined), {})).json();
+    expect(apiSchemas.listSchema.safeParse(rows).success).toBe(true);
+    const refused = await (await list.POST(send('POST', '{}'), {})).json();
+    expect(apiSchemas.problemSchema.safeParse(refused).success).toBe(true);
+  });
+
+  test('the log has a line a request, without ids, names or plans', async () => {
+    await one.GET(send('GET', undefined), at('osk-landing'));
+    const text = readFileSync(join(dir, 'log', 'server.log'), 'utf8');
+    const last = JSON.parse(text.trim().split('\n').at(-1) ?? '');
+    expect(last).toMatchObject({ method: 'GET', route: '/api/plans/{id}', status: 200 });
+    expect(text).not.toMatch(/osk-landing|Pell Garth|fixtures/);
+  });
+
+  test('a handler that breaks answers with problem details and shows nothing of the inside', async () => {
+    const { handle } = await import('@/server/handle');
+    const broken = handle('/api/broken', async () => {
+      throw new Error('secret path /home/keeper');
+    });
+    const response = await broken(send('GET', undefined), {});
+    expect([response.status, response.headers.get('content-type')]).toEqual([
+      500,
+      'application/problem+json',
+    ]);
+    expect(await response.text()).not.toContain('secret');
   });
 });

@@ -14,19 +14,22 @@ export function parsePlan(raw: unknown, book: RuleBook = RULE_BOOK): Outcome<Pla
   const foreign = notOurs(raw);
   if (foreign) return fail(foreign);
   const parsed = planSchema.safeParse(raw);
-  if (!parsed.success) return fail(...parsed.error.issues.map(fromZod));
+  const hidden = hiddenSchools(raw);
+  if (!parsed.success) return fail(...hidden, ...parsed.error.issues.map(fromZod));
+  if (hidden.length > 0) return fail(...hidden);
   const issues = crossChecks(parsed.data, book);
   return issues.length > 0 ? fail(...issues) : ok(parsed.data);
 }
 
 /**
  * Reads a plan from the text of a file.
- * @returns the plan, or `plan.notJson`, or the issues of `parsePlan`
+ * @returns the plan, or `plan.notUtf8` or `plan.notJson`, or the issues of `parsePlan`
  */
 export function parsePlanText(text: string, book: RuleBook = RULE_BOOK): Outcome<Plan> {
+  if (/[\0\ufffd]/.test(text.slice(0, 200))) return fail(issue('plan.notUtf8'));
   let raw: unknown;
   try {
-    raw = JSON.parse(text.replace(/^﻿/, ''));
+    raw = JSON.parse(text.replace(/^\u{FEFF}/u, ''));
   } catch {
     return fail(issue('plan.notJson'));
   }
@@ -42,6 +45,14 @@ function notOurs(raw: unknown): Issue | null {
     return issue('plan.laterVersion', { version, known: PLAN_VERSION }, ['version']);
   }
   return null;
+}
+
+/** The one key that a record's own reading would drop without a word. */
+function hiddenSchools(raw: unknown): Issue[] {
+  const { schools } = raw as { schools?: unknown };
+  return typeof schools === 'object' && schools !== null && Object.hasOwn(schools, '__proto__')
+    ? [issue('plan.unknownKeys', { keys: ['__proto__'] }, ['schools'])]
+    : [];
 }
 
 type ZodIssue = z.core.$ZodIssue;
@@ -61,6 +72,8 @@ function fromZod(zod: ZodIssue): Issue {
       return issue('plan.type', { expected: zod.expected }, path);
     case 'invalid_format':
       return issue('plan.textFormat', { expected: zod.format }, path);
+    case 'custom':
+      return issue(String(zod.params?.code ?? 'plan.invalid'), {}, path);
     default:
       return issue('plan.invalid', {}, path);
   }

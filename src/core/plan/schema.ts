@@ -12,7 +12,15 @@ const id = z
   .min(1)
   .max(64)
   .regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/);
-const name = z.string().trim().min(1).max(PLAN_LIMITS.name);
+/** Shown on screens, in files and on paper: no control characters, no halves of characters. */
+const name = z
+  .string()
+  .trim()
+  .min(1)
+  .max(PLAN_LIMITS.name)
+  .refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
+    params: { code: 'plan.brokenText' },
+  });
 const date = z.iso.date();
 /** Inside measures of a coop, m. */
 const insideM = z.number().min(0.3).max(30);

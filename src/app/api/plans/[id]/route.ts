@@ -1,9 +1,12 @@
 import { issue } from '@/core/outcome';
 import { parsePlanText } from '@/core/plan/parse';
-import { FOREIGN, NO_PLAN, problem, readText, sameOrigin, TOO_LARGE } from '@/server/http';
+import { handle } from '@/server/handle';
+import { foreign, noPlan, problem, readBody, sameOrigin } from '@/server/http';
 import { readPlan, removePlan, savePlan } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
+
+const ROUTE = '/api/plans/{id}';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
@@ -12,29 +15,26 @@ interface Context {
 const etag = (revision: number): string => `"${revision}"`;
 
 /** A plan at its latest save, with its revision as the entity tag. */
-export async function GET(_request: Request, { params }: Context): Promise<Response> {
+export const GET = handle<Context>(ROUTE, async (_request, { params }) => {
   const found = await readPlan((await params).id);
-  if (!found) return NO_PLAN();
-  if (!found.ok) return problem(500, 'The stored plan cannot be read.', found.issues);
+  if (!found) return noPlan();
+  if (!found.ok) return problem(409, 'The stored plan cannot be read.', found.issues);
   return Response.json(found.value, { headers: { etag: etag(found.value.revision) } });
-}
+});
 
 /** Saves a plan made on the revision in If-Match; 412 answers with the stored one. */
-export async function PUT(request: Request, { params }: Context): Promise<Response> {
-  if (!sameOrigin(request)) return FOREIGN();
+export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
   const { id } = await params;
-  const revision = /^"(\d+)"$/.exec(request.headers.get('if-match') ?? '')?.[1];
+  const revision = /^"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];
   if (revision === undefined) return problem(428, 'Say which revision was edited, in If-Match.');
-  const text = await readText(request);
-  if (text === null) return TOO_LARGE();
-  const parsed = parsePlanText(text);
-  if (!parsed.ok) return problem(422, 'This is not a plan that can be stored.', parsed.issues);
-  if (parsed.value.id !== id) {
+  const body = await readBody(request, parsePlanText);
+  if (!body.ok) return body.refusal;
+  if (body.value.id !== id) {
     const wrong = issue('plan.notOneOf', { allowed: [id] }, ['id']);
     return problem(422, 'The plan has another id than its address.', [wrong]);
   }
-  const result = await savePlan(parsed.value, Number(revision));
-  if (result.kind === 'missing') return NO_PLAN();
+  const result = await savePlan(body.value, Number(revision));
+  if (result.kind === 'missing') return noPlan();
   if (result.kind === 'conflict') {
     return Response.json(result.stored, {
       status: 412,
@@ -42,9 +42,10 @@ export async function PUT(request: Request, { params }: Context): Promise<Respon
     });
   }
   return Response.json({ revision: result.revision }, { headers: { etag: etag(result.revision) } });
-}
+});
 
-export async function DELETE(request: Request, { params }: Context): Promise<Response> {
-  if (!sameOrigin(request)) return FOREIGN();
-  return (await removePlan((await params).id)) ? new Response(null, { status: 204 }) : NO_PLAN();
-}
+/** Removes a plan with its saves. */
+export const DELETE = handle<Context>(ROUTE, async (request, { params }) => {
+  if (!sameOrigin(request)) return foreign();
+  return (await removePlan((await params).id)) ? new Response(null, { status: 204 }) : noPlan();
+});
