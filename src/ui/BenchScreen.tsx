@@ -1,20 +1,34 @@
 'use client';
+import { setNonce } from 'get-nonce';
 import { useEffect, useLayoutEffect } from 'react';
 import type { Plan } from '@/core/plan/schema';
 import { Bench } from './bench/Bench';
 import { Figures } from './figure/shown';
 import { FlockTable } from './flock/FlockTable';
 import { BenchHeader } from './header/BenchHeader';
-import { useBenchKeys } from './keys';
+import { KeysDialog } from './keys/KeysDialog';
+import { useBenchKeys } from './keys/useBenchKeys';
+import { PaneBar } from './PaneBar';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
 import { openPlan, useBench } from './store/bench';
 import { startSaving } from './store/saving';
 
 /** One plan, open: header, staves, the bench or the flock, and the panel. */
-export function BenchScreen({ plan, revision, on }: { plan: Plan; revision: number; on: string }) {
+export function BenchScreen({
+  plan,
+  revision,
+  on,
+  nonce,
+}: {
+  plan: Plan;
+  revision: number;
+  on: string;
+  nonce: string;
+}) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: a plan is opened once; later edits live in the store
   useLayoutEffect(() => {
+    setNonce(nonce);
     openPlan(plan, revision, on);
     return startSaving();
   }, [plan.id]);
@@ -27,6 +41,7 @@ function Opened() {
   const plan = useBench((s) => s.plan);
   const name = plan?.name ?? '';
   const inFlock = useBench((s) => s.station === 'flock');
+  const pane = useBench((s) => s.pane);
   useBenchKeys();
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
@@ -34,22 +49,43 @@ function Opened() {
   if (!assessment || !plan) return null;
   return (
     <Figures assessment={assessment} plan={plan}>
-      <div className="grid h-dvh grid-rows-[auto_minmax(0,1fr)]" data-ready>
+      <div
+        className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
+        data-ready
+      >
         <BenchHeader />
-        <main className="grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:grid-cols-1 max-lg:overflow-y-auto">
+        <main
+          data-pane={pane}
+          className="group/main grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
+        >
           <Staves />
           {inFlock ? <FlockTable /> : <Bench />}
           <StationPanel />
         </main>
+        <PaneBar />
       </div>
+      <KeysDialog />
+      <Said />
     </Figures>
+  );
+}
+
+/** What was just done, for readers of the screen. */
+function Said() {
+  const said = useBench((s) => s.said);
+  return (
+    <p className="sr-only" role="status" aria-live="polite">
+      {said}
+    </p>
   );
 }
 
 function Opening({ name }: { name: string }) {
   return (
-    <p className="p-6 text-soft">
-      Opening <span data-name>{name}</span>…
-    </p>
+    <main className="p-6 text-soft">
+      <h1 className="text-[1.1rem]">
+        Opening <span data-name>{name}</span>…
+      </h1>
+    </main>
   );
 }

@@ -17,19 +17,27 @@ const VIEWS: readonly { id: View; name: string; caption: string }[] = [
   { id: 'above', name: 'Above', caption: 'Plan, seen from above; the front is at the foot' },
 ];
 
-const margins = (view: View): Omit<Frame, 'width' | 'height'> =>
-  view === 'above'
-    ? { left: 30, right: 30, top: 24, bottom: 66 }
-    : { left: 182, right: 22, top: 30, bottom: 70 };
+/** Narrower than this a drawing has no room for every mark: only the picked fixture's are shown. */
+const NARROW_PX = 480;
+
+const margins = (view: View, narrow: boolean): Omit<Frame, 'width' | 'height'> =>
+  narrow
+    ? { left: view === 'above' ? 16 : 78, right: 16, top: 10, bottom: 40 }
+    : view === 'above'
+      ? { left: 30, right: 30, top: 24, bottom: 66 }
+      : { left: 182, right: 22, top: 30, bottom: 70 };
 
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {
   const view = useBench((s) => s.view);
   const caption = VIEWS.find((v) => v.id === view)?.caption ?? '';
   return (
-    <section aria-label="The coop, to scale" className="flex min-h-0 min-w-0 flex-col">
+    <section
+      aria-label="The coop, to scale"
+      className="flex min-h-0 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:z-[5] max-lg:h-[300px] max-lg:shrink-0 max-lg:border-line max-lg:border-b max-lg:bg-paper max-lg:group-data-[pane=staves]/main:hidden"
+    >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
-        <p className="caption">{caption}</p>
+        <p className="caption max-lg:sr-only">{caption}</p>
         <ToggleGroup.Root
           type="single"
           value={view}
@@ -41,7 +49,7 @@ export function Bench() {
             <ToggleGroup.Item
               key={v.id}
               value={v.id}
-              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
+              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] max-lg:min-h-11 max-lg:px-4 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
             >
               {v.name}
             </ToggleGroup.Item>
@@ -51,7 +59,9 @@ export function Bench() {
       <WorkingHost className="min-h-0 flex-1" workingClassName="max-h-56 overflow-auto px-4">
         <Canvas view={view} />
       </WorkingHost>
-      <PlacesLine />
+      <div className="max-lg:hidden">
+        <PlacesLine />
+      </div>
     </section>
   );
 }
@@ -66,9 +76,14 @@ function Canvas({ view }: { view: View }) {
     if (nudgePicked(event, view)) event.preventDefault();
   };
   if (!size || size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
-  const frame = { ...size, ...margins(view) };
+  const narrow = size.width < NARROW_PX;
+  const frame = { ...size, ...margins(view, narrow) };
   const projection = project(view, plan.shell, frame);
-  const foot = view === 'side' ? assessment.feet.y : assessment.feet.x;
+  const ofPicked = <M extends { fixtures: readonly string[] }>(
+    marks: readonly M[],
+  ): readonly M[] =>
+    narrow ? marks.filter((m) => picked !== null && m.fixtures.includes(picked)) : marks;
+  const foot = ofPicked(view === 'side' ? assessment.feet.y : assessment.feet.x);
   return (
     <div ref={ref} className="h-full min-h-60 overflow-hidden">
       <svg
@@ -92,7 +107,13 @@ function Canvas({ view }: { view: View }) {
           onPick={pick}
         />
         {view === 'above' ? null : (
-          <StoryStick marks={assessment.marks} projection={projection} x={18} picked={picked} />
+          <StoryStick
+            marks={ofPicked(assessment.marks)}
+            projection={projection}
+            x={narrow ? 6 : 18}
+            named={!narrow}
+            picked={picked}
+          />
         )}
         <FootStick
           marks={foot}

@@ -1,4 +1,5 @@
 'use client';
+import type { KeyboardEvent } from 'react';
 import { placeLabels } from '@/core/geometry/labels';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
 import { formatLength } from '@/core/units/length';
@@ -18,11 +19,14 @@ export function StoryStick({
   marks,
   projection: p,
   x,
+  named,
   picked,
 }: {
   marks: readonly StickMark[];
   projection: Projection;
   x: number;
+  /** Whether each height has its name beside it. */
+  named: boolean;
   picked: string | null;
 }) {
   const { units } = useShown();
@@ -36,7 +40,8 @@ export function StoryStick({
     -top + LINE_PX,
   );
   return (
-    <g data-stick>
+    // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk the marks, which are buttons
+    <g data-stick onKeyDown={walkMarks}>
       <rect
         x={x}
         y={top}
@@ -67,20 +72,42 @@ export function StoryStick({
               strokeWidth="0.8"
             />
             <SvgFigure
+              tabIndex={i === 0 ? 0 : -1}
               id={mark.id}
               label={MARK_NAMES[mark.kind]}
               x={x + 25}
               y={at + 4}
               fontSize="12"
             />
-            <text x={x + 25 + column} y={at + 4} fontSize="11.5" className="fill-soft">
-              {MARK_NAMES[mark.kind]}
-            </text>
+            {named ? (
+              <text x={x + 25 + column} y={at + 4} fontSize="11.5" className="fill-soft">
+                {MARK_NAMES[mark.kind]}
+              </text>
+            ) : null}
           </g>
         );
       })}
     </g>
   );
+}
+
+const STEPS: Readonly<Record<string, number>> = {
+  ArrowUp: 1,
+  ArrowRight: 1,
+  ArrowDown: -1,
+  ArrowLeft: -1,
+};
+
+/** One mark of a stick is in the tab order; arrow keys walk to the others. */
+function walkMarks(event: KeyboardEvent<SVGGElement>): void {
+  const step = STEPS[event.key];
+  if (step === undefined) return;
+  const marks = [...event.currentTarget.querySelectorAll<SVGElement>('[data-figure]')];
+  const at = marks.indexOf(event.target as SVGElement);
+  if (at < 0) return;
+  event.preventDefault();
+  event.stopPropagation();
+  marks[Math.max(0, Math.min(marks.length - 1, at + step))]?.focus();
 }
 
 /** The stick's twin for lengths, along the foot. */
@@ -105,7 +132,8 @@ export function FootStick({
     Math.min(p.u(p.acrossM) + 40, width - COLUMN_PX / 2),
   );
   return (
-    <g data-foot>
+    // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk the marks, which are buttons
+    <g data-foot onKeyDown={walkMarks}>
       <rect
         x={p.u(0)}
         y={y}
@@ -136,6 +164,7 @@ export function FootStick({
               strokeWidth="0.8"
             />
             <SvgFigure
+              tabIndex={i === 0 ? 0 : -1}
               id={mark.id}
               label={MARK_NAMES.along}
               x={at}

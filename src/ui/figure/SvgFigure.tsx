@@ -23,9 +23,9 @@ export function SvgFigure({
   return (
     // biome-ignore lint/a11y/useSemanticElements: a button element cannot stand in a drawing
     <text
+      tabIndex={0}
       {...rest}
       role="button"
-      tabIndex={0}
       data-figure={id}
       aria-label={`${label}: ${text}. Show the working`}
       aria-expanded={open === id}

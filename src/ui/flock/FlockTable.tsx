@@ -30,7 +30,7 @@ export function FlockTable() {
   return (
     <section
       aria-label="The flock"
-      className="flex min-h-0 min-w-0 flex-col gap-4 overflow-y-auto px-5 py-4"
+      className="flex min-h-0 min-w-0 flex-col gap-4 overflow-y-auto px-5 py-4 max-lg:shrink-0 max-lg:overflow-visible max-lg:px-4 max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-baseline justify-between">
         <h2 className="text-[1.2rem]">Who lives here, and when</h2>
@@ -79,7 +79,7 @@ function GroupRow({ group }: { group: Group }) {
       <legend className="sr-only" data-name>
         {group.name}
       </legend>
-      <div className="grid grid-cols-[minmax(0,2fr)_5rem_minmax(0,2fr)_6rem_7rem_2rem] items-start gap-x-3 gap-y-2">
+      <div className="grid grid-cols-[minmax(0,2fr)_5rem_minmax(0,2fr)_6rem_7rem_2rem] items-start gap-x-3 gap-y-2 max-lg:grid-cols-2">
         <TextField
           label="Group"
           value={group.name}
@@ -132,7 +132,7 @@ function GroupRow({ group }: { group: Group }) {
           <Trash2 size={15} aria-hidden />
         </button>
       </div>
-      <div className="mt-2 grid grid-cols-3 gap-x-3">
+      <div className="mt-2 grid grid-cols-3 gap-x-3 max-lg:grid-cols-1 max-lg:gap-y-2">
         <TextField
           label="Hatched"
           type="date"

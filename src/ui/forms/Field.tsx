@@ -20,6 +20,7 @@ export function Field({
   return (
     <div className="min-w-0">
       <label
+        id={`${id}-label`}
         htmlFor={id}
         className="flex items-baseline justify-between gap-1 text-[0.82rem] text-soft"
       >

@@ -1,4 +1,5 @@
 'use client';
+import { Minus, Plus } from 'lucide-react';
 import { type KeyboardEvent, useId, useRef, useState } from 'react';
 import type { Outcome } from '@/core/outcome';
 import { issueText } from '@/text/issues';
@@ -60,6 +61,12 @@ export function MeasureField({
     setError(first ? issueText(first) : null);
     return false;
   };
+  const step = (times: number): void => {
+    if (value === null) return;
+    const committed = commit(Math.round((value + times * measure.step) * 1e6) / 1e6);
+    if (committed.ok) settle();
+    else refuse(committed);
+  };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter' && draft !== null) {
       event.preventDefault();
@@ -69,39 +76,67 @@ export function MeasureField({
       settle();
     } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
       event.preventDefault();
-      const by = (event.key === 'ArrowUp' ? 1 : -1) * measure.step * (event.shiftKey ? 10 : 1);
-      const committed = commit(Math.round((value + by) * 1e6) / 1e6);
-      if (committed.ok) settle();
-      else refuse(committed);
+      step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
     }
   };
   const same =
     value !== null && typed.current !== null && Math.abs(typed.current.value - value) < 1e-9;
   return (
     <Field id={id} label={label} unit={measure.unit} note={echo} error={error}>
-      <input
-        id={id}
-        className="input figures"
-        // biome-ignore lint/a11y/noAutofocus: only the first field of a dialog that was just asked for
-        autoFocus={autoFocus}
-        value={draft ?? written}
-        placeholder={placeholder}
-        inputMode="text"
-        autoComplete="off"
-        aria-invalid={error !== null}
-        aria-describedby={error ? `${id}-error` : echo ? `${id}-note` : undefined}
-        onFocus={(event) => {
-          if (draft === null && same && typed.current) setDraft(typed.current.text);
-          const input = event.currentTarget;
-          requestAnimationFrame(() => input.select());
-        }}
-        onChange={(event) => setDraft(event.currentTarget.value)}
-        onBlur={() => {
-          if (draft !== null && typed.current?.text === draft && same) settle();
-          else if (draft !== null) take(draft);
-        }}
-        onKeyDown={onKeyDown}
-      />
+      <div className="flex gap-1">
+        <input
+          id={id}
+          className="input figures"
+          // biome-ignore lint/a11y/noAutofocus: only the first field of a dialog that was just asked for
+          autoFocus={autoFocus}
+          value={draft ?? written}
+          placeholder={placeholder}
+          inputMode="text"
+          autoComplete="off"
+          aria-invalid={error !== null}
+          aria-describedby={error ? `${id}-error` : echo ? `${id}-note` : undefined}
+          onFocus={(event) => {
+            if (draft === null && same && typed.current) setDraft(typed.current.text);
+            const input = event.currentTarget;
+            requestAnimationFrame(() => input.select());
+          }}
+          onChange={(event) => setDraft(event.currentTarget.value)}
+          onBlur={() => {
+            if (draft !== null && typed.current?.text === draft && same) settle();
+            else if (draft !== null) take(draft);
+          }}
+          onKeyDown={onKeyDown}
+        />
+        <Stepper field={id} sign={-1} step={step} disabled={value === null} />
+        <Stepper field={id} sign={1} step={step} disabled={value === null} />
+      </div>
     </Field>
+  );
+}
+
+/** A step up or down for a thumb; on a desk the arrow keys do the same. */
+function Stepper({
+  field,
+  sign,
+  step,
+  disabled,
+}: {
+  /** Id of the field it steps. */
+  field: string;
+  sign: 1 | -1;
+  step: (times: number) => void;
+  disabled: boolean;
+}) {
+  return (
+    <button
+      type="button"
+      className="icon-button shrink-0 border-line lg:hidden"
+      disabled={disabled}
+      aria-label={sign > 0 ? 'More' : 'Less'}
+      aria-describedby={`${field}-label`}
+      onClick={() => step(sign)}
+    >
+      {sign > 0 ? <Plus size={16} aria-hidden /> : <Minus size={16} aria-hidden />}
+    </button>
   );
 }

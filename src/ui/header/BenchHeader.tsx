@@ -1,10 +1,12 @@
 'use client';
-import { ArrowLeft, Download, Redo2, Undo2 } from 'lucide-react';
+import { ArrowLeft, Download, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
 import { planFile } from '@/formats/planFile';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
+import { useKeys } from '../keys/useBenchKeys';
 import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
+import { ThemeButton } from '../theme/ThemeButton';
 import { SavedState } from './SavedState';
 
 /** The plan's name, the one sentence, the saved state, undo and redo, units, and the way out as a file. */
@@ -27,12 +29,14 @@ export function BenchHeader() {
           <p className="caption truncate" data-name>
             {plan.name}
           </p>
-          <h1 className="text-[1.32rem]" data-sentence aria-live="polite">
+          <h1 className="text-[1.32rem] max-lg:text-[1.15rem]" data-sentence aria-live="polite">
             <SentenceText sentence={sentence} />
           </h1>
         </div>
-        <SavedState />
-        <div className="flex items-center gap-1">
+        <div className="flex items-center gap-1 max-lg:w-full max-lg:justify-end">
+          <div className="mr-2 max-lg:mr-auto">
+            <SavedState />
+          </div>
           <button
             type="button"
             className="icon-button"
@@ -52,6 +56,16 @@ export function BenchHeader() {
             title={canRedo ? `Redo: ${canRedo}` : 'Nothing to redo'}
           >
             <Redo2 size={17} aria-hidden />
+          </button>
+          <ThemeButton />
+          <button
+            type="button"
+            className="icon-button max-lg:hidden"
+            onClick={() => useKeys.setState({ open: true })}
+            aria-label="Keys"
+            title="Keys (?)"
+          >
+            <Keyboard size={17} aria-hidden />
           </button>
           <button
             type="button"

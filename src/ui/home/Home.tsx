@@ -3,6 +3,7 @@ import { setNonce } from 'get-nonce';
 import type { Issue } from '@/core/outcome';
 import type { Plan } from '@/core/plan/schema';
 import { issueLine } from '@/text/issues';
+import { ThemeButton } from '../theme/ThemeButton';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
@@ -25,7 +26,8 @@ export function Home({
           <h1 className="text-[1.9rem] leading-none">Wide Rafter</h1>
           <p className="mt-1.5 text-soft">What your coop carries, what holds it back, and why.</p>
         </div>
-        <div className="flex flex-wrap gap-2">
+        <div className="flex flex-wrap items-center gap-2">
+          <ThemeButton />
           <BringIn />
           <NewPlanDialog />
         </div>

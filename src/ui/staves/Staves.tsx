@@ -28,7 +28,7 @@ export function Staves() {
   return (
     <nav
       aria-label="Stations"
-      className="flex flex-col overflow-y-auto border-line border-r px-4 py-3"
+      className="flex flex-col overflow-y-auto border-line border-r px-4 py-3 max-lg:flex-1 max-lg:border-r-0 max-lg:group-data-[pane=coop]/main:hidden"
       onKeyDown={move}
     >
       {planned > 0 ? (
@@ -67,7 +67,7 @@ function Row({
   const worst = findings.find((f) => f.station === stave.station);
   return (
     <WorkingHost
-      className={`relative -mx-4 border-l-3 px-[13px] py-2 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
+      className={`relative -mx-4 border-l-3 px-[13px] py-2 max-lg:min-h-13 max-lg:py-3 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
       workingClassName="-mx-2"
     >
       <div className="flex items-baseline justify-between gap-2">
@@ -75,6 +75,7 @@ function Row({
           type="button"
           data-door
           data-station={stave.station}
+          tabIndex={on ? 0 : -1}
           aria-current={on ? 'page' : undefined}
           onClick={() => goTo(stave.station)}
           className="flex-1 text-left font-medium font-title text-[1.02rem] before:absolute before:inset-0 hover:text-chalk"

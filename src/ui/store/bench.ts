@@ -37,6 +37,10 @@ interface BenchState {
   /** Picked fixture's id, and picked finding's key. */
   readonly picked: string | null;
   readonly pickedFinding: string | null;
+  /** On a phone: the staves, or the station's drawing and panel. */
+  readonly pane: 'staves' | 'coop';
+  /** What was just done, for readers of the screen. */
+  readonly said: string;
 }
 
 const EMPTY: BenchState = {
@@ -51,6 +55,8 @@ const EMPTY: BenchState = {
   view: 'front',
   picked: null,
   pickedFinding: null,
+  pane: 'staves',
+  said: '',
 };
 
 /** The open plan, its edits and its assessment. */
@@ -92,7 +98,7 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   if (forward.length === 0) return ok(plan);
   const checked = parsePlan(next);
   if (!checked.ok) return checked;
-  settle(next, { past: [...past, { name, forward, back }], future: [] });
+  settle(next, { past: [...past, { name, forward, back }], future: [] }, name);
   return ok(next);
 }
 
@@ -101,7 +107,8 @@ export function undo(): string | null {
   const { plan, past, future } = useBench.getState();
   const step = past[past.length - 1];
   if (!plan || !step) return null;
-  settle(applyPatches(plan, step.back), { past: past.slice(0, -1), future: [step, ...future] });
+  const history = { past: past.slice(0, -1), future: [step, ...future] };
+  settle(applyPatches(plan, step.back), history, `Undone: ${step.name}`);
   return step.name;
 }
 
@@ -110,23 +117,25 @@ export function redo(): string | null {
   const { plan, past, future } = useBench.getState();
   const [step, ...rest] = future;
   if (!plan || !step) return null;
-  settle(applyPatches(plan, step.forward), { past: [...past, step], future: rest });
+  const history = { past: [...past, step], future: rest };
+  settle(applyPatches(plan, step.forward), history, `Done again: ${step.name}`);
   return step.name;
 }
 
-function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>): void {
+function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: string): void {
   const { on, picked } = useBench.getState();
   const stillThere = plan.fixtures.some((f) => f.id === picked);
   useBench.setState({
     ...history,
     plan,
+    said,
     assessment: assessor(plan, { on }),
     picked: stillThere ? picked : null,
   });
 }
 
 export const goTo = (station: StationId): void =>
-  useBench.setState({ station, pickedFinding: null });
+  useBench.setState({ station, pickedFinding: null, pane: 'coop' });
 
 export const pick = (picked: string | null): void => useBench.setState({ picked });
 
@@ -146,6 +155,11 @@ export function pickFinding(finding: Pick<Finding, 'key' | 'fixtures' | 'zone'>)
 }
 
 export const show = (view: View): void => useBench.setState({ view });
+
+export const turnTo = (pane: BenchState['pane']): void => useBench.setState({ pane });
+
+/** Tells readers of the screen what was done. */
+export const say = (said: string): void => useBench.setState({ said });
 
 /** The open plan. @throws Error where none is open: parts of the bench are drawn only with one. */
 export function usePlan(): Plan {

@@ -1,4 +1,5 @@
 import type { Metadata } from 'next';
+import { headers } from 'next/headers';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { dayIn } from '@/core/units/day';
@@ -38,5 +39,8 @@ export default async function PlanPage({ params }: Props) {
     );
   }
   const { plan, revision } = found.value;
-  return <BenchScreen plan={plan} revision={revision} on={dayIn(now(), plan.timeZone)} />;
+  const nonce = (await headers()).get('x-nonce') ?? '';
+  return (
+    <BenchScreen plan={plan} revision={revision} on={dayIn(now(), plan.timeZone)} nonce={nonce} />
+  );
 }

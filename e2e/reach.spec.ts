@@ -1,0 +1,263 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { goTo, openPlan, saved, takeOut, watchConsole } from './help';
+
+const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+
+/** What stands open while a page is looked over. */
+const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void> }> = {
+  'the list': { path: '/', open: async () => undefined },
+  'the list, a new plan being asked for': {
+    path: '/',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'New plan' }).click();
+      await page.getByRole('button', { name: 'Start the plan' }).click();
+    },
+  },
+  'the list, a removal being asked about': {
+    path: '/',
+    open: (page) => page.getByRole('button', { name: 'Remove Pell Garth', exact: true }).click(),
+  },
+  'the bench': { path: '/plans/pell-garth', open: async () => undefined },
+  'the bench, roosts with schools and a working open': {
+    path: '/plans/pell-garth',
+    open: async (page) => {
+      await goTo(page, 'roosts');
+      await page.getByText('Compare schools').click();
+      await page.locator('aside [data-figure="roosts.needed"]').first().click();
+      await expect(page.locator('[data-working]')).toBeVisible();
+    },
+  },
+  'the bench, nests': { path: '/plans/pell-garth', open: (page) => goTo(page, 'nests') },
+  'the bench, flock': { path: '/plans/osk-landing', open: (page) => goTo(page, 'flock') },
+  'the bench, shell': { path: '/plans/tamar-flats', open: (page) => goTo(page, 'shell') },
+  'the bench, keys listed': {
+    path: '/plans/pell-garth',
+    open: (page) => page.keyboard.press('?'),
+  },
+  'nothing there': { path: '/plans/nobody', open: async () => undefined },
+};
+
+for (const scheme of ['light', 'dark'] as const) {
+  for (const [name, viewport] of Object.entries(WIDTHS)) {
+    test(`nobody is shut out: every page and what opens on it, ${scheme}, ${name}`, async ({
+      browser,
+    }) => {
+      test.setTimeout(120_000);
+      const page = await browser.newPage({
+        colorScheme: scheme,
+        viewport,
+        reducedMotion: 'reduce',
+      });
+      const found: string[] = [];
+      for (const [what, { path, open }] of Object.entries(OPENED)) {
+        await page.goto(path);
+        if (path.startsWith('/plans/') && path !== '/plans/nobody')
+          await expect(page.locator('[data-ready]')).toBeVisible();
+        await open(page);
+        const { violations } = await new AxeBuilder({ page }).analyze();
+        for (const v of violations)
+          found.push(
+            `${what}: ${v.id}: ${v.nodes
+              .map((n) => n.html.slice(0, 160))
+              .slice(0, 3)
+              .join(' | ')}`,
+          );
+      }
+      expect(found).toEqual([]);
+      await page.close();
+    });
+  }
+}
+
+test('on a phone every target a thumb presses is 44 px or more, and nothing runs off the side', async ({
+  browser,
+}) => {
+  const page = await browser.newPage({ viewport: WIDTHS.phone });
+  for (const [path, station] of [
+    ['/', null],
+    ['/plans/pell-garth', null],
+    ['/plans/pell-garth', 'roosts'],
+    ['/plans/pell-garth', 'nests'],
+    ['/plans/osk-landing', 'flock'],
+    ['/plans/tamar-flats', 'shell'],
+  ] as const) {
+    await page.goto(path);
+    if (path !== '/') await expect(page.locator('[data-ready]')).toBeVisible();
+    if (station) await goTo(page, station);
+    const small = await page
+      .locator(
+        '.button, .icon-button, .input, [data-door], [role="radio"].border-line, nav[aria-label="Panes"] button',
+      )
+      .evaluateAll((all) =>
+        all
+          .map((e) => {
+            // a row's own press area is its ::before, as large as the row
+            const box = (
+              e.hasAttribute('data-door') ? (e.closest('li') ?? e) : e
+            ).getBoundingClientRect();
+            return { html: e.outerHTML.slice(0, 120), width: box.width, height: box.height };
+          })
+          .filter((b) => b.width > 0 && (b.height < 43.9 || b.width < 43.9)),
+      );
+    expect(small).toEqual([]);
+    const overflow = await page.evaluate(
+      () => document.documentElement.scrollWidth - window.innerWidth,
+    );
+    expect([path, station, overflow]).toEqual([path, station, 0]);
+  }
+  await page.close();
+});
+
+test('on a phone a keeper goes from the list to a changed bar', async ({ browser }) => {
+  const page = await browser.newPage({ viewport: WIDTHS.phone });
+  const errors = watchConsole(page);
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Copy Pell Garth', exact: true }).click();
+  await page.getByRole('link', { name: 'Pell Garth (copy)' }).click();
+  await expect(page.locator('[data-station="roosts"]')).toBeVisible();
+  await expect(page.locator('aside')).toBeHidden();
+  await goTo(page, 'roosts');
+  await expect(page.locator('svg[data-scale]')).toBeVisible();
+  const row = page.locator('[data-row="bar-1"]');
+  await row.getByLabel('Length').fill('2.4 m');
+  await row.getByLabel('Length').press('Enter');
+  await row.getByRole('button', { name: 'More' }).first().click();
+  await expect(row.getByLabel('Length')).toHaveValue('2.41 m');
+  await expect(page.locator('[data-stick] [data-mark]')).toHaveCount(1);
+  await saved(page);
+  await page.getByRole('button', { name: 'Staves' }).click();
+  await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('10');
+  expect(errors).toEqual([]);
+  await page.close();
+});
+
+test('without a mouse: from a new plan to its file', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.locator('[data-plan]').first()).toBeVisible();
+  const tabTo = async (name: RegExp): Promise<void> => {
+    for (let i = 0; i < 120; i++) {
+      await page.keyboard.press('Tab');
+      const label = await page.evaluate(() => {
+        const e = document.activeElement as HTMLElement | null;
+        const labels = (e as HTMLInputElement | null)?.labels;
+        return `${e?.getAttribute('aria-label') ?? ''} ${labels?.[0]?.textContent ?? ''} ${e?.textContent ?? ''}`;
+      });
+      if (name.test(label)) return;
+    }
+    throw new Error(`no way by keyboard to ${name}`);
+  };
+  const type = async (name: RegExp, text: string): Promise<void> => {
+    await tabTo(name);
+    await page.waitForTimeout(50);
+    await page.keyboard.type(text);
+    await page.keyboard.press('Enter');
+  };
+  await tabTo(/New plan/);
+  await page.keyboard.press('Enter');
+  await page.getByLabel('Name of the coop').waitFor();
+  await page.keyboard.type('By keys');
+  await tabTo(/^ Length, left/);
+  await page.keyboard.type('3 m');
+  await tabTo(/^ Width, front/);
+  await page.keyboard.type('2 m');
+  await tabTo(/low side/);
+  await page.keyboard.type('180');
+  await tabTo(/high side/);
+  await page.keyboard.type('210');
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-ready]')).toBeVisible();
+  await tabTo(/Add a group/);
+  await page.keyboard.press('Enter');
+  await type(/^ Birds/, '3');
+  await tabTo(/Remove Group/);
+  await page.keyboard.press('g');
+  await page.keyboard.press('r');
+  await page.keyboard.press('a');
+  await expect(page.locator('[data-row="bar-1"]')).toBeVisible();
+  await page.keyboard.press('g');
+  await page.keyboard.press('n');
+  await page.keyboard.press('a');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('You plan 3');
+  await page.keyboard.press('f');
+  await page.keyboard.press('v');
+  await page.keyboard.press('u');
+  await expect(page.getByRole('button', { name: /^Units: imperial/ })).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('button', { name: /^Units: metric/ })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await saved(page);
+  const downloading = page.waitForEvent('download');
+  await tabTo(/^ {2}File/);
+  await page.keyboard.press('Enter');
+  expect((await downloading).suggestedFilename()).toBe('by-keys.json');
+});
+
+test('the light is chosen by hand, and kept', async ({ page }) => {
+  await openPlan(page, 'tamar-flats');
+  const paper = () =>
+    page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
+  const day = await paper();
+  await page.getByRole('button', { name: /^Light: as the system/ }).click();
+  expect(await paper()).toBe(day);
+  await page.getByRole('button', { name: /^Light: daylight/ }).click();
+  const lamp = await paper();
+  expect(lamp).not.toBe(day);
+  await page.reload();
+  await expect(page.getByRole('button', { name: /^Light: lamp-lit/ })).toBeVisible();
+  expect(await paper()).toBe(lamp);
+});
+
+test('printed, the page has the sentence and the drawing on white, and no buttons', async ({
+  page,
+}) => {
+  await openPlan(page, 'pell-garth');
+  await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
+  expect(await page.evaluate(() => getComputedStyle(document.body).backgroundColor)).toBe(
+    'rgb(255, 255, 255)',
+  );
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.locator('svg[data-scale]')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'File' })).toBeHidden();
+});
+
+test('thirty mixed edits undone are as if never made, and done again are as they were', async ({
+  page,
+}) => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Copy Pell Garth', exact: true }).click();
+  await page.getByRole('link', { name: 'Pell Garth (copy)' }).last().click();
+  await expect(page.locator('[data-ready]')).toBeVisible();
+  const start = (await takeOut(page)).text;
+  const drawing = page.getByRole('application');
+  await goTo(page, 'roosts');
+  await page.locator('[data-fixture="bar-1"]').click();
+  await drawing.focus();
+  for (let i = 0; i < 8; i++) {
+    for (const key of ['ArrowUp', 'Shift+ArrowLeft', 'u']) await page.keyboard.press(key);
+  }
+  for (const key of ['d', 'a', 'Backspace', 'd']) await page.keyboard.press(key);
+  await goTo(page, 'floor');
+  await page.getByText('Compare schools').click();
+  await page.getByRole('radio', { name: 'shut-in winters' }).click();
+  await page.getByRole('radio', { name: 'sleeping quarters only' }).click();
+  const end = (await takeOut(page)).text;
+  const count = async (button: string): Promise<number> => {
+    let n = 0;
+    for (
+      ;
+      n < 60 && (await page.getByRole('button', { name: button, exact: true }).isEnabled());
+      n++
+    ) {
+      await page.getByRole('button', { name: button, exact: true }).click();
+    }
+    return n;
+  };
+  expect(await count('Undo')).toBe(30);
+  expect((await takeOut(page)).text).toBe(start);
+  expect(await count('Redo')).toBe(30);
+  expect((await takeOut(page)).text).toBe(end);
+  await saved(page);
+});

@@ -1,0 +1,93 @@
+import type { StationId } from '@/core/finding';
+import { newBar, newGroup, newNestBank } from '@/core/plan/defaults';
+import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
+import { edit, goTo, pickFinding, say, show, useBench, type View } from '../store/bench';
+
+/** Letter that goes to a station after `g`. */
+export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
+  flock: 'k',
+  shell: 's',
+  floor: 'f',
+  roosts: 'r',
+  nests: 'n',
+};
+
+export interface KeyLine {
+  readonly keys: string;
+  readonly does: string;
+}
+
+/** Every key of the bench, as listed under `?`. */
+export const KEY_LINES: readonly KeyLine[] = [
+  { keys: 'Ctrl Z · Ctrl Shift Z', does: 'undo, do again' },
+  { keys: 'g, then k s f r n', does: 'go to flock, shell, floor, roosts, nests' },
+  { keys: '↑ ↓', does: 'walk the stations; step a field’s value; walk the marks of a stick' },
+  {
+    keys: '← → ↑ ↓ on the drawing',
+    does: 'move the picked fixture by 1 cm or half an inch, ten times that with Shift',
+  },
+  { keys: 'a', does: 'add what the station holds: a bar, a bank of nests, a group' },
+  { keys: 'd', does: 'duplicate the picked fixture' },
+  { keys: 'Backspace', does: 'remove the picked fixture' },
+  { keys: 'v', does: 'next view: front, side, above' },
+  { keys: 'f', does: 'next finding' },
+  { keys: 'u', does: 'metric or imperial' },
+  { keys: 'w', does: 'working of the figure in focus (or Enter on it)' },
+  { keys: '?', does: 'this list' },
+];
+
+const VIEWS: readonly View[] = ['front', 'side', 'above'];
+
+const state = () => useBench.getState();
+
+function add(): void {
+  const { plan, station, on } = state();
+  if (!plan) return;
+  if (station === 'nests') addFixture(newNestBank(plan));
+  else if (station === 'flock') edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
+  else addFixture(newBar(plan));
+}
+
+function nextFinding(): void {
+  const { assessment, pickedFinding } = state();
+  const findings = assessment?.findings ?? [];
+  const at = findings.findIndex((f) => f.key === pickedFinding);
+  const next = findings[(at + 1) % Math.max(1, findings.length)];
+  if (!next) {
+    say('No findings');
+    return;
+  }
+  goTo(next.station);
+  pickFinding(next);
+}
+
+function onPicked(work: 'duplicate' | 'remove'): void {
+  const { plan, picked } = state();
+  const fixture = plan?.fixtures.find((f) => f.id === picked);
+  if (!plan || !fixture) return;
+  if (work === 'duplicate') duplicateFixture(plan, fixture);
+  else removeFixture(fixture);
+}
+
+/** What each single letter does; the bench acts on them only while no field has focus. */
+export const LETTERS: Readonly<Record<string, () => void>> = {
+  a: add,
+  d: () => onPicked('duplicate'),
+  f: nextFinding,
+  u: () =>
+    edit('Units', (d) => {
+      d.units = d.units === 'metric' ? 'imperial' : 'metric';
+    }),
+  v: () => show(VIEWS[(VIEWS.indexOf(state().view) + 1) % VIEWS.length] ?? 'front'),
+  w: () => {
+    const focused = document.activeElement;
+    if (focused instanceof Element && focused.matches('[data-figure]')) {
+      focused.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+    }
+  },
+};
+
+/** The station a letter leads to after `g`; null for any other letter. */
+export const stationOfLetter = (letter: string): StationId | null =>
+  (Object.keys(STATION_LETTERS) as StationId[]).find((id) => STATION_LETTERS[id] === letter) ??
+  null;

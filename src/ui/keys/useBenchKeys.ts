@@ -1,0 +1,65 @@
+'use client';
+import { useEffect } from 'react';
+import { create } from 'zustand';
+import { goTo, redo, undo } from '../store/bench';
+import { LETTERS, stationOfLetter } from './keys';
+
+const OFF_KEY = 'wide-rafter-letters-off';
+
+/** Whether the list of keys is open, and whether single letters act. */
+export const useKeys = create<{ open: boolean; letters: boolean }>(() => ({
+  open: false,
+  letters: true,
+}));
+
+/** Switches single letters on or off, for this browser. */
+export function setLetters(letters: boolean): void {
+  useKeys.setState({ letters });
+  localStorage.setItem(OFF_KEY, letters ? '' : '1');
+}
+
+/** Keys of the bench: undo and redo anywhere but in a field; single letters only outside fields and dialogs. */
+export function useBenchKeys(): void {
+  useEffect(() => {
+    useKeys.setState({ letters: localStorage.getItem(OFF_KEY) !== '1' });
+    let afterG = false;
+    const onKey = (event: KeyboardEvent): void => {
+      const { target } = event;
+      if (
+        target instanceof HTMLElement &&
+        target.closest('input, select, textarea, [role="dialog"]')
+      )
+        return;
+      const key = event.key.toLowerCase();
+      const control = event.ctrlKey || event.metaKey;
+      if (control && key === 'z') {
+        event.preventDefault();
+        if (event.shiftKey) redo();
+        else undo();
+      } else if (control && key === 'y') {
+        event.preventDefault();
+        redo();
+      } else if (!control && !event.altKey) {
+        const wasAfterG = afterG;
+        afterG = key === 'g';
+        letter(event, key, wasAfterG);
+      }
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, []);
+}
+
+function letter(event: KeyboardEvent, key: string, afterG: boolean): void {
+  if (key === '?') {
+    event.preventDefault();
+    useKeys.setState({ open: true });
+    return;
+  }
+  if (!useKeys.getState().letters) return;
+  const station = afterG ? stationOfLetter(key) : null;
+  const work = station ? () => goTo(station) : LETTERS[key];
+  if (!work) return;
+  event.preventDefault();
+  work();
+}
