@@ -49,7 +49,7 @@ export function Bench() {
             <ToggleGroup.Item
               key={v.id}
               value={v.id}
-              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] max-lg:min-h-11 max-lg:px-4 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
+              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-4 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
             >
               {v.name}
             </ToggleGroup.Item>

@@ -31,27 +31,28 @@ export function Working({ figure, onClose }: { figure: Figure; onClose: () => vo
         </button>
       </div>
       <dl className="mt-1">
-        {lines.map((line) => (
-          <div key={line.name} className="mt-1">
-            {line.formula ? (
-              <>
-                <dt className="text-soft">
-                  {line.name} = {line.formula.words}
-                </dt>
-                <dd className="figures break-words">
-                  {line.value} = {line.formula.numbers}
-                </dd>
-              </>
-            ) : (
-              <div className="flex flex-wrap items-baseline justify-between gap-x-3">
-                <dt className="text-soft">
-                  {line.name} <span className="text-[0.8rem]">({line.from})</span>
-                </dt>
-                <dd className="figures">{line.value}</dd>
-              </div>
-            )}
-          </div>
-        ))}
+        {lines.map((line) =>
+          line.formula ? (
+            <div key={line.name} className="mt-1">
+              <dt className="text-soft">
+                {line.name} = {line.formula.words}
+              </dt>
+              <dd className="figures break-words">
+                {line.value} = {line.formula.numbers}
+              </dd>
+            </div>
+          ) : (
+            <div
+              key={line.name}
+              className="mt-1 flex flex-wrap items-baseline justify-between gap-x-3"
+            >
+              <dt className="text-soft">
+                {line.name} <span className="text-[0.8rem]">({line.from})</span>
+              </dt>
+              <dd className="figures">{line.value}</dd>
+            </div>
+          ),
+        )}
       </dl>
       <p className="mt-2">
         <span className="border border-strong px-1 text-[0.8rem]">

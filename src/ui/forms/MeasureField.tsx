@@ -98,7 +98,10 @@ export function MeasureField({
           onFocus={(event) => {
             if (draft === null && same && typed.current) setDraft(typed.current.text);
             const input = event.currentTarget;
-            requestAnimationFrame(() => input.select());
+            // by the next frame a quick Tab may have moved on, and selecting would bring the focus back
+            requestAnimationFrame(() => {
+              if (document.activeElement === input) input.select();
+            });
           }}
           onChange={(event) => setDraft(event.currentTarget.value)}
           onBlur={() => {

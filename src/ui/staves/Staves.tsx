@@ -67,7 +67,7 @@ function Row({
   const worst = findings.find((f) => f.station === stave.station);
   return (
     <WorkingHost
-      className={`relative -mx-4 border-l-3 px-[13px] py-2 max-lg:min-h-13 max-lg:py-3 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
+      className={`relative -mx-4 border-l-3 px-[13px] py-2 max-lg:min-h-[52px] max-lg:py-3 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
       workingClassName="-mx-2"
     >
       <div className="flex items-baseline justify-between gap-2">
