@@ -1,0 +1,25 @@
+import { readFileSync } from 'node:fs';
+import { parsePlan } from '@/core/plan/parse';
+import { samplePlans } from '@/core/plan/samples.data';
+import { DAY } from '@/core/tests/plans';
+import { referenceDocs, unusedLineNames } from './referenceDocs';
+
+test.each(Object.entries(referenceDocs()))(
+  '%s is what the code says (else: npm run docs)',
+  (path, text) => {
+    expect(readFileSync(path, 'utf8')).toBe(text);
+  },
+);
+
+test('no words are left over from a working that is gone', () => {
+  expect(unusedLineNames()).toEqual([]);
+});
+
+test('the schema shipped describes what is read: every key of a plan, and no other', () => {
+  const schema = JSON.parse(readFileSync('docs/plan.schema.json', 'utf8'));
+  for (const plan of samplePlans(DAY)) {
+    expect(parsePlan(plan).ok).toBe(true);
+    expect(Object.keys(plan).sort()).toEqual([...schema.required].sort());
+  }
+  expect(schema.additionalProperties).toBe(false);
+});

@@ -1,0 +1,147 @@
+import { BREEDS } from '@/core/birds/breeds.data';
+import { CLASSES } from '@/core/birds/classes.data';
+import { RULE_BOOK, topicById } from '@/core/rules/book';
+import { FIT } from '@/core/rules/fit.data';
+import { SOURCES } from '@/core/rules/sources.data';
+import type { Given, LineSpec } from '@/core/working';
+import { FINDING_WORDS } from '@/text/findings';
+import { TOPIC_NAMES } from '@/text/topics';
+import { EVIDENCE_NAMES, LINE_NAMES, lineName, WORKINGS } from '@/text/workings';
+import { planJsonSchema } from './planSchemaJson';
+
+const MADE = 'Made from the code by `npm run docs`; CI holds it to the code.';
+
+const row = (...cells: readonly (string | number)[]): string =>
+  `| ${cells.map((c) => String(c).replaceAll('|', '\\|')).join(' | ')} |`;
+
+const table = (head: readonly string[], rows: readonly string[]): string =>
+  [row(...head), row(...head.map(() => '---')), ...rows].join('\n');
+
+/** Every reference document by its path in the project. */
+export function referenceDocs(): Record<string, string> {
+  return {
+    'docs/rules.md': rulesDoc(),
+    'docs/figures.md': figuresDoc(),
+    'docs/findings.md': findingsDoc(),
+    'docs/plan.schema.json': `${JSON.stringify(planJsonSchema(), null, 2)}\n`,
+  };
+}
+
+function rulesDoc(): string {
+  const schools = RULE_BOOK.topics.map((topic) => {
+    const rows = RULE_BOOK.rows
+      .filter((r) => r.topic === topic.id)
+      .map((r) => {
+        const { param, unit, defaultRule } = topicById(RULE_BOOK, r.topic);
+        const value = Math.round((r.params[param] ?? 0) * 10_000) / 10_000;
+        const note = r.comparisonOnly ? 'to compare' : r.id === defaultRule ? 'default' : '';
+        return row(
+          `\`${r.id}\``,
+          r.school,
+          `${value} ${unit}`,
+          r.scale,
+          EVIDENCE_NAMES[r.evidence],
+          `\`${r.source}\``,
+          note,
+          r.why,
+        );
+      });
+    return `### ${TOPIC_NAMES[topic.id] ?? topic.id}\n\n${table(['id', 'school', 'value', 'scales', 'evidence', 'source', '', 'why'], rows)}`;
+  });
+  const fit = Object.entries(FIT).map(([id, f]) =>
+    row(`\`${id}\``, `${f.valueM} m`, f.scale, EVIDENCE_NAMES[f.evidence], `\`${f.source}\``),
+  );
+  const classes = CLASSES.map((c) =>
+    row(
+      `\`${c.id}\``,
+      Number.isFinite(c.belowKg) ? `under ${c.belowKg} kg` : 'and over',
+      c.cockToHen,
+      c.layWeeks.join('–'),
+      c.nestBoxM.join(' × '),
+      c.nestLipM.join('–'),
+    ),
+  );
+  const breeds = BREEDS.map((b) => row(b.name, b.kind, `${b.henKg} kg`));
+  const sources = SOURCES.map((s) => row(`\`${s.id}\``, s.title, s.detail));
+  return [
+    '# Rules',
+    MADE,
+    'Values are SI, for a medium hen of 2.2 kg; a length scales with (m/2.2)^(1/3), an area with (m/2.2)^(2/3).',
+    '## Schools',
+    ...schools,
+    '## Distances of the fit-out',
+    table(['id', 'value', 'scales', 'evidence', 'source'], fit),
+    '## Classes of grown bird',
+    table(
+      [
+        'class',
+        'hen',
+        'cock / hen',
+        'first egg, weeks',
+        'nest box w × d × h, m',
+        'lip above litter, m',
+      ],
+      classes,
+    ),
+    '## Breeds',
+    table(['breed', 'kind', 'hen'], breeds),
+    '## Sources',
+    table(['id', 'title', 'detail'], sources),
+    '',
+  ].join('\n\n');
+}
+
+const GIVEN: Readonly<Record<Given, string>> = {
+  entered: 'entered',
+  school: 'the school chosen',
+  found: 'worked out elsewhere',
+  keepers: "keepers' rule",
+  'breed-standards': 'breed standard',
+  'wide-rafter': 'assumption',
+};
+
+function figuresDoc(): string {
+  const parts = Object.entries(WORKINGS).map(([key, spec]) => {
+    const lines = Object.entries(spec.lines as Record<string, LineSpec>).map(([name, line]) =>
+      row(
+        `\`${name}\`${name === spec.result ? ' (result)' : ''}`,
+        lineName(key, name),
+        line.unit,
+        'formula' in line ? `\`${line.formula}\`` : GIVEN[line.given],
+        line.each ? `one for each ${line.each}` : '',
+      ),
+    );
+    return `## \`${key}\`\n\n${table(['symbol', 'called', 'unit', 'formula or origin', ''], lines)}`;
+  });
+  return [
+    '# Figures',
+    MADE,
+    'How each kind of figure is worked. Formulas are plain arithmetic; `.*` multiplies item by item, `wholeDown` and `wholeUp` round to nine decimals before they floor or ceil.',
+    ...parts,
+    '',
+  ].join('\n\n');
+}
+
+function findingsDoc(): string {
+  const rows = Object.entries(FINDING_WORDS).map(([code, w]) =>
+    row(`\`${code}\``, w.title, w.text),
+  );
+  return [
+    '# Findings',
+    MADE,
+    'Every finding the program can raise. `{name}` is one of its numbers, `{fixtures}` the names of its fixtures.',
+    table(['code', 'title', 'words'], rows),
+    '',
+  ].join('\n\n');
+}
+
+/** Names of lines that no working has: words left over. */
+export function unusedLineNames(): string[] {
+  const used = new Set<string>();
+  for (const [key, spec] of Object.entries(WORKINGS)) {
+    for (const line of Object.keys(spec.lines)) {
+      used.add(LINE_NAMES[`${key}.${line}`] === undefined ? line : `${key}.${line}`);
+    }
+  }
+  return Object.keys(LINE_NAMES).filter((name) => !used.has(name));
+}
