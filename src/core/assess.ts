@@ -112,7 +112,8 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     ...results.map((r) => stave(r.station, r.carry, flock.planned)),
   ];
   const { carries, heldBackBy } = shortest(staves);
-  const offers = schoolOffers(ctx, CARRYING_STATIONS);
+  const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
+  const offers = schoolOffers(ctx, CARRYING_STATIONS, carried);
   const marks = stickMarks(plan);
   const feet = { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
   const seats = seatFlock(

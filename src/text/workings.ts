@@ -73,7 +73,6 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   laying: 'hens in lay, by group',
   least: 'least number',
   length: 'length',
-  lip: 'lip',
   'nests.bank.lip.lip': 'lip above the litter',
   'roosts.aboveNests.lip': 'highest nest entrance',
   litter: 'litter',

@@ -14,15 +14,19 @@ export const nestsStation: CarryingStation = {
   id: 'nests',
   topic: 'nests.hens',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
-  demand: (ctx, school) => ({
-    perBird: (day) => layingPerBird(ctx, day),
-    fits: (taken, day) =>
-      boxesServe(
-        ctx,
-        school,
-        taken.map((n, i) => n * (layingPerBird(ctx, day)[i] ?? 0)),
-      ),
-  }),
+  demand: (ctx, school) => {
+    const sizes = sizeClasses(ctx);
+    const laying = new Map<string, number[]>();
+    const layingOn = (day: string): number[] => {
+      const known = laying.get(day) ?? layingPerBird(ctx, day);
+      laying.set(day, known);
+      return known;
+    };
+    return {
+      perBird: layingOn,
+      fits: (taken, day) => boxesServe(sizes, school, taken, layingOn(day)),
+    };
+  },
   assess: (ctx, carry, school) => {
     const lips = banksOf(ctx.plan).map((bank) => lipFigure(bank, ctx.plan));
     if (carry.state !== 'carries') {
@@ -49,20 +53,35 @@ export function leastBoxes(school: ChosenSchool, hens: number): number {
 export const boxesNeeded = (school: ChosenSchool, hens: number): number =>
   hens === 0 ? 0 : Math.max(leastBoxes(school, hens), wholeUp(hens / school.value));
 
+/** For each group: the groups whose hens need boxes at least as large, and the boxes large enough. */
+interface SizeClass {
+  readonly needing: readonly number[];
+  readonly boxes: number;
+}
+
+function sizeClasses(ctx: StationContext): SizeClass[] {
+  const { groups } = ctx.flock;
+  const banks = banksOf(ctx.plan);
+  return groups.map((g) => ({
+    needing: groups.flatMap((other, j) => (asLarge(other.class, g.class) ? [j] : [])),
+    boxes: banks.reduce((n, b) => n + (boxFits(b, g.class) ? b.boxes : 0), 0),
+  }));
+}
+
 /**
  * Whether the boxes serve the hens, sizes respected. Sizes are nested, so it is enough that for each
  * class the boxes her size or larger serve all the hens that need at least that size.
  */
-function boxesServe(ctx: StationContext, school: ChosenSchool, hens: readonly number[]): boolean {
-  const { groups } = ctx.flock;
-  return groups.every((g, i) => {
-    if ((hens[i] ?? 0) === 0) return true;
-    const needing = groups.reduce(
-      (sum, other, j) => sum + (asLarge(other.class, g.class) ? (hens[j] ?? 0) : 0),
-      0,
-    );
-    const boxes = banksOf(ctx.plan).reduce((n, b) => n + (boxFits(b, g.class) ? b.boxes : 0), 0);
-    return boxes >= boxesNeeded(school, needing);
+function boxesServe(
+  sizes: readonly SizeClass[],
+  school: ChosenSchool,
+  taken: readonly number[],
+  laying: readonly number[],
+): boolean {
+  return sizes.every(({ needing, boxes }, i) => {
+    if ((taken[i] ?? 0) * (laying[i] ?? 0) === 0) return true;
+    const hens = needing.reduce((sum, j) => sum + (taken[j] ?? 0) * (laying[j] ?? 0), 0);
+    return boxes >= boxesNeeded(school, hens);
   });
 }
 

@@ -23,9 +23,7 @@ export interface Seating {
  */
 export function packBars(barsM: readonly number[], kinds: readonly BirdKind[]): Seating {
   const left = kinds.map((k) => k.count);
-  const order = kinds
-    .map((_, i) => i)
-    .sort((a, b) => widthOf(kinds, b) - widthOf(kinds, a) || a - b);
+  const order = fillOrder(kinds);
   let turn = 0;
   const seated = barsM.map((barM) => {
     const onBar = kinds.map(() => 0);
@@ -47,3 +45,10 @@ export function packBars(barsM: readonly number[], kinds: readonly BirdKind[]): 
 }
 
 const widthOf = (kinds: readonly BirdKind[], i: number): number => kinds[i]?.widthM ?? 0;
+
+/** Kinds by width, widest first; already in that order they are left alone. */
+function fillOrder(kinds: readonly BirdKind[]): number[] {
+  const order = kinds.map((_, i) => i);
+  const sorted = kinds.every((k, i) => i === 0 || k.widthM <= widthOf(kinds, i - 1));
+  return sorted ? order : order.sort((a, b) => widthOf(kinds, b) - widthOf(kinds, a) || a - b);
+}

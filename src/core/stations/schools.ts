@@ -19,10 +19,14 @@ export interface SchoolOffer {
   readonly carriesFigure: string | null;
 }
 
-/** Every school of every topic that a carrying station has, with what it would give. */
+/**
+ * Every school of every topic that a carrying station has, with what it would give.
+ * @param carried  what each station carries by its chosen school, worked already; null where nothing
+ */
 export function schoolOffers(
   ctx: StationContext,
   stations: readonly CarryingStation[],
+  carried: Readonly<Record<string, number | null>>,
 ): { byTopic: Record<string, SchoolOffer[]>; figures: Figure[] } {
   const figures: Figure[] = [];
   const byTopic: Record<string, SchoolOffer[]> = {};
@@ -34,7 +38,9 @@ export function schoolOffers(
     }));
     const own = chosen.id === 'custom' ? [{ row: null, school: chosen }] : [];
     byTopic[station.topic] = [...rows, ...own].map(({ row, school }) => {
-      const offer = offerOf(ctx, station, school, row, chosen.id);
+      const carries =
+        school.id === chosen.id ? (carried[station.id] ?? null) : carriesBy(ctx, station, school);
+      const offer = offerOf(ctx, station, school, row, chosen.id, carries);
       figures.push(...offer.figures);
       return offer.value;
     });
@@ -48,8 +54,8 @@ function offerOf(
   school: ChosenSchool,
   row: RuleRow | null,
   chosenId: string,
+  carries: number | null,
 ): { value: SchoolOffer; figures: Figure[] } {
-  const carries = carriesBy(ctx, station, school);
   const key = row ? school.id : `${station.topic}.custom`;
   const ruleFigure = `rule.${key}`;
   const carriesFigure = carries === null ? null : `school.${key}.carries`;

@@ -1,0 +1,150 @@
+// Measures speed on this machine: medians and 95th percentiles. Nothing here is asserted.
+//   npm run bench
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { cpus, tmpdir, totalmem } from 'node:os';
+import { join } from 'node:path';
+import { chromium, type Page } from '@playwright/test';
+import { assess, createAssessor } from '@/core/assess';
+import { samplePlans } from '@/core/plan/samples.data';
+import type { Plan } from '@/core/plan/schema';
+
+const ON = '2026-11-24';
+const PORT = 4398;
+const ADDRESS = `http://127.0.0.1:${PORT}`;
+const ARGS = [
+  '--no-sandbox',
+  '--disable-dev-shm-usage',
+  '--disable-gpu',
+  '--disable-background-networking',
+];
+
+const quantile = (xs: readonly number[], q: number): number =>
+  [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.floor(q * xs.length))] ?? Number.NaN;
+
+const figure = (x: number, digits = 2): string => x.toFixed(digits);
+
+function line(name: string, value: string, target: string): void {
+  console.log(`| ${name} | ${value} | ${target} |`);
+}
+
+function timed(times: number, work: (i: number) => void): number[] {
+  return Array.from({ length: times }, (_, i) => {
+    const from = performance.now();
+    work(i);
+    return performance.now() - from;
+  });
+}
+
+function core(): void {
+  const osk = samplePlans(ON).find((p) => p.id === 'osk-landing');
+  if (!osk) throw new Error('no sample');
+  timed(300, () => assess(osk, { on: ON }));
+  const cold = timed(1000, () => assess(osk, { on: ON }));
+  const remembering = createAssessor();
+  const edited = (i: number): Plan => ({
+    ...osk,
+    fixtures: osk.fixtures.map((f) =>
+      f.kind === 'bar' ? { ...f, lengthM: 2 + (i % 100) / 100 } : f,
+    ),
+  });
+  const edits = timed(1000, (i) => remembering(edited(i), { on: ON }));
+  line('assess of Osk Landing, median', `${figure(quantile(cold, 0.5))} ms`, '< 1 ms');
+  line('the same after an edit of a bar, median', `${figure(quantile(edits, 0.5))} ms`, '');
+}
+
+async function startServer(dir: string): Promise<{ ms: number; stop: () => Promise<void> }> {
+  const from = performance.now();
+  const child = spawn(process.execPath, ['scripts/serve.mjs', '--samples'], {
+    env: { ...process.env, WIDE_RAFTER_DATA: dir, WIDE_RAFTER_DAY: ON, PORT: String(PORT) },
+    stdio: 'ignore',
+  });
+  const ended = new Promise<void>((r) => child.once('exit', () => r()));
+  for (;;) {
+    const status = await fetch(ADDRESS).then(
+      (r) => r.status,
+      () => 0,
+    );
+    if (status === 200) break;
+    await new Promise((r) => setTimeout(r, 20));
+  }
+  const stop = async (): Promise<void> => {
+    child.kill('SIGKILL');
+    await ended;
+  };
+  return { ms: performance.now() - from, stop };
+}
+
+/** From the key that commits a length to the next frame after staves, drawing and panel have changed. */
+function editAndWait(page: Page, text: string): Promise<number> {
+  return page.evaluate(async (typed) => {
+    const input = document.querySelector<HTMLInputElement>('[data-row="bar-1"] .grid input');
+    if (!input) throw new Error('no field');
+    input.focus();
+    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
+    set?.call(input, typed);
+    input.dispatchEvent(new Event('input', { bubbles: true }));
+    await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
+    const from = performance.now();
+    input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+    await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
+    return performance.now() - from;
+  }, text);
+}
+
+async function browser(): Promise<void> {
+  const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
+  const session = await page.context().newCDPSession(page);
+  await session.send('Network.enable');
+  const scripts = new Set<string>();
+  let bytes = 0;
+  session.on('Network.responseReceived', ({ requestId, response }) => {
+    if (response.url.endsWith('.js')) scripts.add(requestId);
+  });
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    if (scripts.has(requestId)) bytes += encodedDataLength;
+  });
+  await page.goto(`${ADDRESS}/plans/osk-landing`);
+  await page.waitForLoadState('networkidle');
+  await page.locator('[data-station="roosts"]').click();
+  line(
+    'first load of a plan’s page, compressed JavaScript',
+    `${Math.round(bytes / 1000)} kB`,
+    '≤ 260 kB',
+  );
+  const edits: number[] = [];
+  for (let i = 0; i < 60; i++) edits.push(await editAndWait(page, `${200 + (i % 90)} cm`));
+  const [median, p95] = [quantile(edits.slice(10), 0.5), quantile(edits.slice(10), 0.95)];
+  line(
+    'edit in a field to all repainted, median / 95th',
+    `${figure(median, 0)} / ${figure(p95, 0)} ms`,
+    '< 50 ms (95th)',
+  );
+  await chrome.close();
+}
+
+console.log(
+  `${cpus()[0]?.model ?? 'unknown'}, ${cpus().length} cores, ${Math.round(totalmem() / 2 ** 30)} GB, Node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`,
+);
+console.log('| figure | measured | target |\n| --- | --- | --- |');
+core();
+const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
+const fresh = await startServer(dir);
+line('start to first page, new directory', `${figure(fresh.ms / 1000, 1)} s`, '≤ 7 s');
+await fresh.stop();
+const again: number[] = [];
+for (let i = 0; i < 3; i++) {
+  const server = await startServer(dir);
+  again.push(server.ms);
+  await server.stop();
+}
+line(
+  'start to first page, existing directory, median of 3',
+  `${figure(quantile(again, 0.5) / 1000, 1)} s`,
+  '≤ 2.5 s',
+);
+const server = await startServer(dir);
+await browser();
+await server.stop();
+rmSync(dir, { recursive: true, force: true });
