@@ -109,7 +109,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
     mimeType: 'application/json',
     buffer: Buffer.from(text),
   });
-  await expect(page.getByText('By hand (2)')).toBeVisible();
+  await expect(page.getByText('By hand (2)', { exact: true })).toBeVisible();
   const again = JSON.parse((await takeOut(page)).text);
   const { id, name: first, ...rest } = JSON.parse(text);
   expect(again).toMatchObject(rest);
@@ -170,6 +170,7 @@ test('two windows on one plan: the later save is offered the ways on, and nothin
   await saved(one);
   await litter(two, '12 cm');
   await expect(two.getByText('another window has changed this plan')).toBeVisible();
+  await expect(two.getByText('Theirs, beside yours: the litter changed.')).toBeVisible();
   await two.getByRole('button', { name: 'Keep mine', exact: true }).click();
   await saved(two);
   await one.reload();
@@ -201,4 +202,32 @@ test('a plan file kept on disk is read by the shell command', async ({ page }, i
   const file = info.outputPath('tamar.json');
   writeFileSync(file, (await takeOut(page)).text);
   expect(assessByCli(file)).toMatchObject({ carries: null, planned: 17, today: 0 });
+});
+
+test('a plan goes back to an earlier save, which was given a name, and forward again', async ({
+  page,
+  request,
+}) => {
+  const { id } = await (await request.post('/api/plans/pell-garth/copy')).json();
+  await openPlan(page, id);
+  await goTo(page, 'floor');
+  for (const depth of ['12 cm', '14 cm']) {
+    await set(page, 'aside', 'Litter depth', depth);
+    await saved(page);
+  }
+  await page.getByRole('button', { name: 'Earlier saves' }).click();
+  const list = page.getByRole('dialog', { name: 'Earlier saves' });
+  await list.getByLabel('Name of save 1').fill('As found');
+  await list.getByLabel('Name of save 1').press('Enter');
+  await list.getByRole('button', { name: 'Look at save 1' }).click();
+  await expect(list.getByText('Beside now: the litter changed.')).toBeVisible();
+  await list.getByRole('button', { name: 'Go back to it' }).click();
+  await expect(page.getByLabel('Litter depth')).toHaveValue('10 cm');
+  await saved(page);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByLabel('Litter depth')).toHaveValue('14 cm');
+  await saved(page);
+  await page.getByRole('button', { name: 'Earlier saves' }).click();
+  await expect(list.getByLabel('Name of save 1')).toHaveValue('As found');
+  await expect(list.getByRole('listitem')).toHaveCount(5);
 });

@@ -31,6 +31,13 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
   'the bench, nests': { path: '/plans/pell-garth', open: (page) => goTo(page, 'nests') },
   'the bench, flock': { path: '/plans/osk-landing', open: (page) => goTo(page, 'flock') },
   'the bench, shell': { path: '/plans/tamar-flats', open: (page) => goTo(page, 'shell') },
+  'the bench, earlier saves': {
+    path: '/plans/pell-garth',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'Earlier saves' }).click();
+      await expect(page.getByLabel('Name of save 1')).toBeVisible();
+    },
+  },
   'the bench, keys listed': {
     path: '/plans/pell-garth',
     open: (page) => page.keyboard.press('?'),

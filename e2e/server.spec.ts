@@ -72,6 +72,46 @@ test('the server is killed and started again: a second one is refused, and the p
   }
 });
 
+test('a plan edited while the server is down and then closed is offered on return, and saved', async ({
+  page,
+}) => {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-offer-'));
+  const port = 4395;
+  const address = `http://127.0.0.1:${port}/plans/osk-landing`;
+  let server = start(dir, port, '--samples');
+  const again = async (): Promise<void> => {
+    server = start(dir, port);
+    await answers(server);
+  };
+  const kill = async (): Promise<void> => {
+    server.process.kill('SIGKILL');
+    await server.ended;
+  };
+  try {
+    await answers(server);
+    await page.goto(address);
+    await page.locator('[data-station="floor"]').click();
+    await kill();
+    await page.getByLabel('Litter depth').fill('17 cm');
+    await page.getByLabel('Litter depth').press('Enter');
+    await expect(page.getByText('Not saved: the server does not answer')).toBeVisible();
+    await page.goto('about:blank');
+    await again();
+    await page.goto(address);
+    const offer = page.getByRole('alert').filter({ hasText: 'were never saved' });
+    await expect(offer).toContainText('They differ in: the litter changed.');
+    await offer.getByRole('button', { name: 'Take them up' }).click();
+    await saved(page);
+    await page.reload();
+    await page.locator('[data-station="floor"]').click();
+    await expect(page.getByLabel('Litter depth')).toHaveValue('17 cm');
+    await expect(offer).toHaveCount(0);
+  } finally {
+    await kill();
+    rmSync(dir, { recursive: true, force: true });
+  }
+});
+
 test('pages carry the policy, and a write from another site is refused', async ({ request }) => {
   const policy = (await request.get('/')).headers()['content-security-policy'] ?? '';
   expect(policy).toMatch(/script-src 'self' 'nonce-[\w+/=]+' 'strict-dynamic';/);

@@ -47,6 +47,21 @@ await take('floor-schools', '/plans/osk-landing', async () => {
   await page.getByText('Compare schools').click();
 });
 
+await take('bench-lamp-lit', '/plans/osk-landing', async () => {
+  await page.getByRole('button', { name: /^Light/ }).click();
+  await page.getByRole('button', { name: /^Light/ }).click();
+  await station('roosts');
+  await page.getByRole('radio', { name: 'Side' }).click();
+});
+await page.context().clearCookies();
+
+await page.setViewportSize({ width: 390, height: 844 });
+await take('phone-staves', '/plans/pell-garth');
+await take('phone-roosts', '/plans/pell-garth', async () => {
+  await station('roosts');
+  await page.locator('[data-row="bar-1"]').getByLabel('Length').focus();
+});
+
 await browser.close();
 server.kill('SIGKILL');
 rmSync(dir, { recursive: true, force: true });

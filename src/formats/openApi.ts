@@ -59,6 +59,13 @@ const healthSchema = z.object({
   plans: z.int().nullable(),
 });
 
+const saveSchema = z.object({
+  revision: z.int(),
+  savedAt: z.iso.datetime(),
+  name: z.string().nullable(),
+});
+const saveNameSchema = z.object({ name: z.string().nullable() });
+
 const schema = (s: z.ZodType): object => z.toJSONSchema(s, { target: 'draft-2020-12' });
 const json = (s: object) => ({ 'application/json': { schema: s } });
 const answer = (description: string, s?: object) => ({
@@ -168,9 +175,32 @@ export function openApiDocument(): object {
           responses: { 200: answer('The file', ref('Plan')), ...problems([...NO_PLAN]) },
         },
       },
+      '/api/plans/{id}/saves': {
+        parameters: [idParameter],
+        get: {
+          summary: 'The saves kept of a plan, newest first',
+          responses: { 200: answer('The saves', { type: 'array', items: ref('Save') }) },
+        },
+      },
+      '/api/plans/{id}/saves/{revision}': {
+        parameters: [
+          idParameter,
+          { name: 'revision', in: 'path', required: true, schema: { type: 'integer' } },
+        ],
+        get: {
+          summary: 'A plan as it was at one of its saves',
+          responses: { 200: answer('The plan', ref('Plan')), ...problems([...NO_PLAN]) },
+        },
+        put: {
+          summary: 'Names a save, so that it is kept for good; null takes the name away',
+          requestBody: { required: true, content: json(schema(saveNameSchema)) },
+          responses: { 200: answer('Named', ref('Save')), ...bad(NO_PLAN) },
+        },
+      },
     },
     components: {
       schemas: {
+        Save: schema(saveSchema),
         Plan: planJsonSchema(),
         Assessment: schema(assessmentSchema),
         Problem: schema(problemSchema),
@@ -183,6 +213,7 @@ export function openApiDocument(): object {
 }
 
 export const apiSchemas = {
+  saveSchema,
   assessmentSchema,
   problemSchema,
   listSchema,

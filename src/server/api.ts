@@ -13,6 +13,8 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/plans/{id}', methods: ['GET', 'PUT', 'DELETE'] },
   { path: '/api/plans/{id}/copy', methods: ['POST'] },
   { path: '/api/plans/{id}/file', methods: ['GET'] },
+  { path: '/api/plans/{id}/saves', methods: ['GET'] },
+  { path: '/api/plans/{id}/saves/{revision}', methods: ['GET', 'PUT'] },
 ];
 
 export type ApiAnswer =
@@ -32,7 +34,9 @@ export function answerFor(path: string, method: string): ApiAnswer {
 }
 
 const pattern = (path: string): RegExp =>
-  new RegExp(`^${path.replace(/\./g, '\\.').replace('{id}', '[^/]+')}$`);
+  new RegExp(
+    `^${path.replace(/\./g, '\\.').replace('{id}', '[^/]+').replace('{revision}', '\\d{1,9}')}$`,
+  );
 
 const OWN_NAMES = ['localhost', '127.0.0.1', '[::1]'];
 

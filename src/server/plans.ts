@@ -12,9 +12,12 @@ import {
   deletePlan,
   insertPlan,
   insertSave,
+  nameSave,
   pruneSaves,
   selectPlan,
   selectPlans,
+  selectSave,
+  selectSaves,
 } from '@/db/queries/plans';
 import { dataDir } from './settings';
 
@@ -91,6 +94,38 @@ export async function savePlan(plan: Plan, revision: number): Promise<SaveResult
   if (result !== null) return { kind: 'saved', revision: result };
   const stored = await readPlan(plan.id);
   return stored?.ok ? { kind: 'conflict', stored: stored.value } : { kind: 'missing' };
+}
+
+/** A save as the history shows it. */
+export interface SavedState {
+  readonly revision: number;
+  readonly savedAt: string;
+  readonly name: string | null;
+}
+
+/** The saves kept of a plan, newest first; empty where there is no such plan. */
+export async function listSaves(id: string): Promise<SavedState[]> {
+  const rows = await selectSaves(await db(), id);
+  return rows.map(({ revision, savedAt, name }) => ({
+    revision,
+    name,
+    savedAt: savedAt.toISOString(),
+  }));
+}
+
+/** A plan as it was at one of its saves; null where that save is not kept. */
+export async function readSave(id: string, revision: number): Promise<Outcome<Plan> | null> {
+  const document = await selectSave(await db(), id, revision);
+  return document === undefined ? null : parsePlan(document);
+}
+
+/** Names a save, so that it is kept for good; null takes the name away. */
+export async function renameSave(
+  id: string,
+  revision: number,
+  name: string | null,
+): Promise<boolean> {
+  return nameSave(await db(), id, revision, name);
 }
 
 export async function removePlan(id: string): Promise<boolean> {

@@ -83,9 +83,9 @@ function Said() {
 function Opening({ name }: { name: string }) {
   return (
     <main className="p-6 text-soft">
-      <h1 className="text-[1.1rem]">
+      <p>
         Opening <span data-name>{name}</span>…
-      </h1>
+      </p>
     </main>
   );
 }

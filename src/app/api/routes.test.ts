@@ -237,3 +237,29 @@ describe('beside the plans', () => {
     expect(await response.text()).not.toContain('secret');
   });
 });
+
+describe('earlier saves', () => {
+  const context = (revision: number) => ({
+    params: Promise.resolve({ id: 'osk-landing', revision: String(revision) }),
+  });
+
+  test('are listed newest first, read as they were, and named so that they are kept', async () => {
+    const saves = await import('./plans/[id]/saves/route');
+    const save = await import('./plans/[id]/saves/[revision]/route');
+    const plan = sample('osk-landing');
+    await one.PUT(send('PUT', { ...plan, name: 'Second' }, { 'if-match': '"1"' }), at(plan.id));
+    const rows = await (await saves.GET(send('GET', undefined), at(plan.id))).json();
+    expect(rows.map((r: { revision: number }) => r.revision)).toEqual([2, 1]);
+    for (const row of rows) expect(apiSchemas.saveSchema.safeParse(row).success).toBe(true);
+    expect(await (await save.GET(send('GET', undefined), context(1))).json()).toEqual(plan);
+    const named = await save.PUT(send('PUT', { name: ' Before winter ' }), context(1));
+    expect(await named.json()).toMatchObject({ revision: 1, name: 'Before winter' });
+    expect((await save.PUT(send('PUT', { name: null }), context(1))).status).toBe(200);
+    for (const wrong of ['{', { name: '' }, { name: 'x\u0000' }, { name: 'a', more: 1 }, {}]) {
+      expect((await save.PUT(send('PUT', wrong), context(1))).status).toBe(422);
+    }
+    expect((await save.GET(send('GET', undefined), context(99))).status).toBe(404);
+    expect((await save.PUT(send('PUT', { name: 'x' }), context(99))).status).toBe(404);
+    expect((await save.PUT(send('PUT', { name: 'x' }, foreign), context(1))).status).toBe(403);
+  });
+});

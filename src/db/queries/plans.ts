@@ -83,3 +83,51 @@ export async function pruneSaves(db: Db, id: string, keep: number): Promise<void
 export async function deletePlan(db: Db, id: string): Promise<boolean> {
   return (await db.query('delete from plans where id = $1 returning id', [id])).length > 0;
 }
+
+/** A save as the history lists it. */
+export interface SaveRow {
+  readonly revision: number;
+  readonly savedAt: Date;
+  readonly name: string | null;
+}
+
+const saveRow = z.object({
+  revision: z.number().int(),
+  saved_at: z.date(),
+  name: z.string().nullable(),
+});
+
+/** The saves kept of a plan, newest first. */
+export async function selectSaves(db: Db, id: string): Promise<SaveRow[]> {
+  const rows = await db.query(
+    'select revision, saved_at, name from plan_saves where plan_id = $1 order by revision desc',
+    [id],
+  );
+  return rows.map((row) => {
+    const { revision, saved_at, name } = saveRow.parse(row);
+    return { revision, savedAt: saved_at, name };
+  });
+}
+
+/** The document of one save, not yet trusted; undefined where there is none. */
+export async function selectSave(db: Db, id: string, revision: number): Promise<unknown> {
+  const [row] = await db.query(
+    'select document from plan_saves where plan_id = $1 and revision = $2',
+    [id, revision],
+  );
+  return row === undefined ? undefined : z.object({ document: z.unknown() }).parse(row).document;
+}
+
+/** Names a save, or takes its name away; false where there is no such save. */
+export async function nameSave(
+  db: Db,
+  id: string,
+  revision: number,
+  name: string | null,
+): Promise<boolean> {
+  const rows = await db.query(
+    'update plan_saves set name = $3 where plan_id = $1 and revision = $2 returning revision',
+    [id, revision, name],
+  );
+  return rows.length > 0;
+}

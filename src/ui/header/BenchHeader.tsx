@@ -4,10 +4,11 @@ import Link from 'next/link';
 import { planFile } from '@/formats/planFile';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
+import { HistoryDialog } from '../history/HistoryDialog';
 import { useKeys } from '../keys/useBenchKeys';
 import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
-import { SavedState } from './SavedState';
+import { OfferedEdits, SavedState } from './SavedState';
 
 /** The plan's name, the one sentence, the saved state, undo and redo, units, and the way out as a file. */
 export function BenchHeader() {
@@ -57,6 +58,7 @@ export function BenchHeader() {
           >
             <Redo2 size={17} aria-hidden />
           </button>
+          <HistoryDialog />
           <ThemeButton />
           <button
             type="button"
@@ -90,6 +92,7 @@ export function BenchHeader() {
           </button>
         </div>
       </WorkingHost>
+      <OfferedEdits />
     </header>
   );
 }

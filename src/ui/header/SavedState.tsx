@@ -1,8 +1,11 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { useBench } from '../store/bench';
-import { keepMine, keepMineAsCopy, takeTheirs } from '../store/saving';
+import { planDifferences } from '@/core/plan/differences';
+import type { Plan } from '@/core/plan/schema';
+import { differencesText } from '@/text/differences';
+import { takeUpOffered, useBench, usePlan } from '../store/bench';
+import { keepMine, keepMineAsCopy, letOfferedGo, takeTheirs } from '../store/saving';
 
 /** Saved, Saving, or Not saved and why; where another window saved first, the three ways on. */
 export function SavedState() {
@@ -10,8 +13,11 @@ export function SavedState() {
   const router = useRouter();
   if (save.kind === 'conflict') {
     return (
-      <div role="alert" className="flex flex-wrap items-center gap-2 text-[0.87rem] text-oxide">
-        <span>Not saved: another window has changed this plan.</span>
+      <div role="alert" className="flex flex-wrap items-center gap-2 text-[0.87rem]">
+        <span className="max-w-96">
+          <strong className="text-oxide">Not saved: another window has changed this plan.</strong>{' '}
+          <Differs theirs={save.theirs} />
+        </span>
         <button type="button" className="button" onClick={keepMine}>
           Keep mine
         </button>
@@ -51,5 +57,45 @@ export function SavedState() {
         </>
       )}
     </p>
+  );
+}
+
+/** In what the other window's plan differs from this one, by name. */
+function Differs({ theirs }: { theirs: Plan }) {
+  const plan = usePlan();
+  return (
+    <span data-name>Theirs, beside yours: {differencesText(planDifferences(plan, theirs))}.</span>
+  );
+}
+
+/** Edits that an earlier visit could not save, offered on return. */
+export function OfferedEdits() {
+  const offered = useBench((s) => s.offered);
+  const plan = usePlan();
+  if (!offered) return null;
+  return (
+    <div
+      role="alert"
+      className="flex flex-wrap items-center gap-x-4 gap-y-2 border-chalk border-l-3 bg-raised px-4 py-2 text-[0.9rem]"
+    >
+      <p className="min-w-0 flex-1">
+        <strong>
+          Edits of <time dateTime={offered.when}>{new Date(offered.when).toLocaleString()}</time>{' '}
+          were never saved.
+        </strong>{' '}
+        <span data-name>
+          They differ in: {differencesText(planDifferences(plan, offered.plan))}.
+        </span>
+        {offered.stale
+          ? ' The plan has been saved from elsewhere since; taking them up puts them over that.'
+          : ''}
+      </p>
+      <button type="button" className="button button-primary" onClick={takeUpOffered}>
+        Take them up
+      </button>
+      <button type="button" className="button" onClick={letOfferedGo}>
+        Let them go
+      </button>
+    </div>
   );
 }

@@ -22,6 +22,14 @@ export type SaveState =
   | { readonly kind: 'notSaved'; readonly why: string }
   | { readonly kind: 'conflict'; readonly theirs: Plan; readonly revision: number };
 
+/** Edits kept in the browser since an earlier visit. */
+export interface Offered {
+  readonly plan: Plan;
+  readonly when: string;
+  /** Whether the stored plan has been saved by others since. */
+  readonly stale: boolean;
+}
+
 export type View = 'front' | 'side' | 'above';
 
 interface BenchState {
@@ -30,6 +38,8 @@ interface BenchState {
   readonly assessment: Assessment | null;
   readonly revision: number;
   readonly save: SaveState;
+  /** Edits of an earlier visit that were never acknowledged, offered. */
+  readonly offered: Offered | null;
   readonly past: readonly Step[];
   readonly future: readonly Step[];
   readonly station: StationId;
@@ -49,6 +59,7 @@ const EMPTY: BenchState = {
   assessment: null,
   revision: 0,
   save: { kind: 'saved' },
+  offered: null,
   past: [],
   future: [],
   station: 'roosts',
@@ -100,6 +111,14 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   if (!checked.ok) return checked;
   settle(next, { past: [...past, { name, forward, back }], future: [] }, name);
   return ok(next);
+}
+
+/** Takes up the edits offered, as one undoable edit. */
+export function takeUpOffered(): void {
+  const { offered } = useBench.getState();
+  if (!offered) return;
+  useBench.setState({ offered: null });
+  edit('Take up unsaved edits', (draft) => void Object.assign(draft, offered.plan));
 }
 
 /** Takes back the last edit; its name, or null where there is none. */

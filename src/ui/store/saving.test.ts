@@ -1,4 +1,5 @@
 /** @jest-environment jsdom */
+import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { DAY, sample } from '@/core/tests/plans';
 import { edit, openPlan, undo, useBench } from './bench';
@@ -167,6 +168,7 @@ describe('another window saved first', () => {
     takeTheirs();
     await jest.advanceTimersByTimeAsync(5000);
     expect(useBench.getState()).toMatchObject({ plan: { name: 'theirs' }, revision: 7 });
+    expect(save()).toEqual({ kind: 'saved' });
     expect(sent).toHaveLength(1);
   });
 

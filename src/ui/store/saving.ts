@@ -1,6 +1,8 @@
 'use client';
+import { planDifferences } from '@/core/plan/differences';
 import type { Plan } from '@/core/plan/schema';
 import { openPlan, useBench } from './bench';
+import { forgetUnsaved, keepUnsaved, unsavedOf } from './unsaved';
 
 const SETTLE_MS = 400;
 const RETRY_MS = 3000;
@@ -12,12 +14,15 @@ let saved: Plan | null = null;
 /** Saves the open plan by itself after every edit; returns the way to stop. */
 export function startSaving(): () => void {
   saved = useBench.getState().plan;
+  if (saved) void offerUnsaved(saved);
   const stop = useBench.subscribe((state, before) => {
     if (state.plan === before.plan || state.plan === null) return;
     if (state.plan.id !== before.plan?.id) {
       saved = state.plan;
       return;
     }
+    if (state.plan === saved) return;
+    void keepUnsaved(state.plan, state.revision);
     if (state.save.kind !== 'conflict') useBench.setState({ save: { kind: 'saving' } });
     schedule(SETTLE_MS);
   });
@@ -30,6 +35,23 @@ export function startSaving(): () => void {
     window.removeEventListener('online', leaving);
     void saveNow(true);
   };
+}
+
+/** Offers what an earlier visit left unacknowledged, if it differs from what is stored. */
+async function offerUnsaved(stored: Plan): Promise<void> {
+  const kept = await unsavedOf(stored.id);
+  const { plan, revision } = useBench.getState();
+  if (!kept || plan !== stored) return;
+  if (planDifferences(stored, kept.plan).length === 0) return forgetUnsaved(stored.id);
+  const { when, plan: edited } = kept;
+  useBench.setState({ offered: { plan: edited, when, stale: kept.revision !== revision } });
+}
+
+/** Lets the offered edits go for good. */
+export function letOfferedGo(): void {
+  const { plan } = useBench.getState();
+  useBench.setState({ offered: null });
+  if (plan) void forgetUnsaved(plan.id);
 }
 
 function schedule(ms: number): void {
@@ -76,6 +98,7 @@ async function send(plan: Plan, revision: number, keepalive: boolean): Promise<v
     const { revision: next } = (await response.json()) as { revision: number };
     saved = plan;
     const still = useBench.getState().plan === plan;
+    if (still) void forgetUnsaved(plan.id);
     useBench.setState({ revision: next, save: { kind: still ? 'saved' : 'saving' } });
     if (!still) schedule(SETTLE_MS);
   }
@@ -98,8 +121,9 @@ export function keepMine(): void {
 export function takeTheirs(): void {
   const { save, on, station } = useBench.getState();
   if (save.kind !== 'conflict') return;
-  openPlan(save.theirs, save.revision, on);
   saved = save.theirs;
+  openPlan(save.theirs, save.revision, on);
+  void forgetUnsaved(save.theirs.id);
   useBench.setState({ station });
 }
 

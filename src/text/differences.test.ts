@@ -1,0 +1,39 @@
+import fc from 'fast-check';
+import { planDifferences } from '@/core/plan/differences';
+import { anyPlan, bar, sample } from '@/core/tests/plans';
+import { differencesText } from './differences';
+
+const plan = sample('pell-garth');
+const told = (to: typeof plan) => differencesText(planDifferences(plan, to));
+
+test('plans that are the same differ in nothing, in whatever order their keys stand', () => {
+  fc.assert(
+    fc.property(anyPlan, (p) => {
+      expect(planDifferences(p, structuredClone(p))).toEqual([]);
+      const turned = Object.fromEntries(Object.entries(p).reverse()) as typeof p;
+      expect(planDifferences(p, turned)).toEqual([]);
+    }),
+    { numRuns: 20 },
+  );
+});
+
+test('what differs is named as the keeper named it', () => {
+  expect(told(plan)).toBe('nothing');
+  const [first, ...rest] = plan.fixtures;
+  if (first?.kind !== 'bar') throw new Error('the first fixture is a bar');
+  expect(told({ ...plan, fixtures: [{ ...first, lengthM: 2 }, ...rest] })).toBe('Rear bar changed');
+  expect(told({ ...plan, fixtures: [...plan.fixtures, bar({ id: 'bar-9', name: 'Perch' })] })).toBe(
+    'Perch added',
+  );
+  expect(told({ ...plan, fixtures: rest })).toBe('Rear bar removed');
+  expect(
+    told({ ...plan, flock: plan.flock.slice(1), litter: { school: 'thin', depthM: 0.05 } }),
+  ).toBe('Sussex removed, the litter changed');
+  expect(
+    told({ ...plan, schools: { 'floor.area': { custom: 1 } }, horizonYears: 3, units: 'imperial' }),
+  ).toBe('the units changed, the schools changed, the settings changed');
+});
+
+test('many differences are counted after the first six', () => {
+  expect(told({ ...plan, flock: [], fixtures: [] })).toMatch(/ and 3 more$/);
+});

@@ -1,0 +1,23 @@
+import type { Difference } from '@/core/plan/differences';
+
+const PARTS: Readonly<Record<Difference['part'], string>> = {
+  fixture: 'a fixture',
+  group: 'a group',
+  shell: 'the shell',
+  litter: 'the litter',
+  schools: 'the schools',
+  name: 'the name',
+  units: 'the units',
+  other: 'the settings',
+};
+
+/** Differences told at most; the rest are counted. */
+const MOST = 6;
+
+/** In what one plan differs from another: "Rear bar changed, Bar 3 added, the shell changed". */
+export function differencesText(differences: readonly Difference[]): string {
+  if (differences.length === 0) return 'nothing';
+  const told = differences.slice(0, MOST).map((d) => `${d.name ?? PARTS[d.part]} ${d.change}`);
+  const more = differences.length - told.length;
+  return more > 0 ? `${told.join(', ')} and ${more} more` : told.join(', ');
+}
