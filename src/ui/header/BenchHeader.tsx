@@ -34,7 +34,7 @@ export function BenchHeader() {
             <SentenceText sentence={sentence} />
           </h1>
         </div>
-        <div className="flex items-center gap-1 max-lg:w-full max-lg:justify-end">
+        <div className="flex items-center gap-1 max-lg:w-full max-lg:flex-wrap max-lg:justify-end max-lg:gap-0">
           <div className="mr-2 max-lg:mr-auto">
             <SavedState />
           </div>
@@ -88,7 +88,7 @@ export function BenchHeader() {
             onClick={() => takeOut(planFile(plan))}
             title="Take the plan out as a file"
           >
-            <Download size={15} aria-hidden /> File
+            <Download size={15} aria-hidden /> <span className="max-sm:sr-only">File</span>
           </button>
         </div>
       </WorkingHost>

@@ -119,11 +119,11 @@ function BarRow({ bar }: { bar: Bar }) {
           })
         }
       />
-      <details className="group col-span-2 text-[0.9rem]">
+      <details className="group col-span-full text-[0.9rem]">
         <summary className="w-fit text-[0.84rem] text-chalk hover:underline">
           Section, use, direction, ends
         </summary>
-        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5">
+        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
           <ChoiceField
             label="Section"
             value={bar.section.shape}

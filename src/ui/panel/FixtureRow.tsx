@@ -67,7 +67,7 @@ export function FixtureRow({
           <Trash2 size={15} aria-hidden />
         </button>
       </div>
-      <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5">{children}</div>
+      <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">{children}</div>
       <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">{summary}</WorkingHost>
     </fieldset>
   );

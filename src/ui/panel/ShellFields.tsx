@@ -42,7 +42,7 @@ export function ShellFields() {
           usable.
         </p>
       </WorkingHost>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
         <LengthField
           label="Length, left to right"
           value={shell.lengthM}
