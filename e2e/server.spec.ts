@@ -128,3 +128,13 @@ test('pages carry the policy, and a write from another site is refused', async (
   ]);
   expect((await request.get('/plans/nobody')).status()).toBe(404);
 });
+
+test('what cannot even be read as a request is refused, not broken on', async ({ request }) => {
+  const answers = await Promise.all([
+    request.get('/api/plans/p%ll-garth'),
+    request.get('/plans/%zz'),
+    request.fetch('/api/plans', { method: 'PURGE' }),
+  ]);
+  expect(answers.map((a) => a.status())).toEqual([400, 400, 405]);
+  for (const a of answers) expect(a.headers()['content-type']).toBe('application/problem+json');
+});

@@ -8,6 +8,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { build } from './build.mjs';
+import { guardServers } from './guard.mjs';
 import { root } from './root.mjs';
 
 const HOST = '127.0.0.1';
@@ -38,6 +39,7 @@ process.env.PORT = String(port);
 process.env.NODE_ENV = 'production';
 process.env.NEXT_TELEMETRY_DISABLED = '1';
 process.argv = [process.argv[0], 'next', 'start', '-p', String(port), '-H', HOST];
+guardServers();
 void announce();
 await import(pathToFileURL(join(root, 'node_modules/next/dist/bin/next')).href);
 
