@@ -73,12 +73,19 @@ function birdFigures(flock: FlockByDay, i: number): Figure[] {
   const breed = breedById(group.breed);
   const size = birdSize(mass);
   const { length, back, headToBack } = SIZE_COEFFICIENTS;
-  const massBasis =
+  const id = `flock.${group.id}.mass`;
+  const massFigure =
     group.massKg === null && breed
-      ? ({ evidence: 'published', source: 'breed-standards' } as const)
-      : ENTERED;
+      ? figure(
+          id,
+          'flock.mass.standard',
+          W['flock.mass.standard'],
+          { breedHen: breed.henKg, timesHen: mass / breed.henKg, standard: mass },
+          { evidence: 'published', source: 'breed-standards' },
+        )
+      : figure(id, 'flock.mass', W['flock.mass'], { value: mass }, ENTERED);
   return [
-    figure(`flock.${group.id}.mass`, 'flock.mass', W['flock.mass'], { value: mass }, massBasis),
+    massFigure,
     figure(
       `flock.${group.id}.length`,
       'flock.length',

@@ -26,6 +26,14 @@ export const COOP_WORKINGS = {
     },
   }),
   'flock.mass': plainSpec('kg', 'entered'),
+  'flock.mass.standard': working({
+    result: 'standard',
+    lines: {
+      breedHen: { unit: 'kg', given: 'breed-standards' },
+      timesHen: { unit: 'ratio', given: 'keepers' },
+      standard: { unit: 'kg', formula: 'breedHen * timesHen' },
+    },
+  }),
   'flock.length': working({
     result: 'size',
     lines: {
