@@ -1,6 +1,8 @@
 import type { NextConfig } from 'next';
 
 const config: NextConfig = {
+  // what nobody has asked for yet is not loaded before the first page
+  experimental: { preloadEntriesOnStart: false },
   serverExternalPackages: ['@electric-sql/pglite'],
   poweredByHeader: false,
   devIndicators: false,

@@ -56,3 +56,12 @@ export function watchConsole(page: Page): string[] {
   page.on('pageerror', (e) => errors.push(e.message));
   return errors;
 }
+
+/** Presses "New plan" until its dialog is open: a press before the page has come alive is lost. */
+export const askForNewPlan = (page: Page): Promise<void> =>
+  expect(async () => {
+    await page.getByRole('button', { name: 'New plan' }).click();
+    await expect(page.getByRole('button', { name: 'Start the plan' })).toBeVisible({
+      timeout: 2000,
+    });
+  }).toPass({ timeout: 30_000 });

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { assessByCli, goTo, openPlan, saved, takeOut, watchConsole } from './help';
+import { askForNewPlan, assessByCli, goTo, openPlan, saved, takeOut, watchConsole } from './help';
 
 const set = async (page: Page, scope: string, label: string, text: string): Promise<void> => {
   const field = page.locator(scope).getByLabel(label, { exact: false }).first();
@@ -16,7 +16,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await expect(page.locator('[data-plan]').first()).toBeVisible();
 
   // a new plan; what is missing is told at its field, and lengths are read in either system
-  await page.getByRole('button', { name: 'New plan' }).click();
+  await askForNewPlan(page);
   await page.getByRole('button', { name: 'Start the plan' }).click();
   await expect(page.getByText('Give the coop a name.')).toBeVisible();
   await page.getByLabel('Name of the coop').fill('By hand');

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openPlan, saved, takeOut, watchConsole } from './help';
+import { askForNewPlan, goTo, openPlan, saved, takeOut, watchConsole } from './help';
 
 const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
@@ -10,7 +10,7 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
   'the list, a new plan being asked for': {
     path: '/',
     open: async (page) => {
-      await page.getByRole('button', { name: 'New plan' }).click();
+      await askForNewPlan(page);
       await page.getByRole('button', { name: 'Start the plan' }).click();
     },
   },

@@ -1,33 +1,9 @@
-import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { DAY, saved } from './help';
-
-interface Server {
-  readonly process: ChildProcess;
-  readonly output: () => string;
-  readonly ended: Promise<number | null>;
-}
-
-function start(dir: string, port: number, ...args: string[]): Server {
-  const child = spawn(process.execPath, ['scripts/serve.mjs', ...args], {
-    env: { ...process.env, WIDE_RAFTER_DATA: dir, PORT: String(port), WIDE_RAFTER_DAY: DAY },
-    stdio: ['ignore', 'pipe', 'pipe'],
-  });
-  let text = '';
-  child.stdout?.on('data', (d) => {
-    text += d;
-  });
-  child.stderr?.on('data', (d) => {
-    text += d;
-  });
-  return { process: child, output: () => text, ended: new Promise((r) => child.once('exit', r)) };
-}
-
-const answers = (server: Server) =>
-  expect.poll(server.output, { timeout: 30_000 }).toContain('Wide Rafter is open');
+import { saved } from './help';
+import { answers, start } from './ownServer';
 
 test('the server is killed and started again: a second one is refused, and the plan is as it was left', async ({
   page,

@@ -3,10 +3,12 @@
 //   node scripts/serve.mjs --samples  npm run demo: an empty data directory is filled with the sample plans
 //   … --fresh                         a new data directory
 import { mkdtempSync } from 'node:fs';
+import { readFile } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import { setFlagsFromString } from 'node:v8';
 import { build } from './build.mjs';
 import { guardServers } from './guard.mjs';
 import { root } from './root.mjs';
@@ -40,12 +42,22 @@ process.env.NODE_ENV = 'production';
 process.env.NEXT_TELEMETRY_DISABLED = '1';
 process.argv = [process.argv[0], 'next', 'start', '-p', String(port), '-H', HOST];
 guardServers();
+compileDatabase();
 void announce();
 await import(pathToFileURL(join(root, 'node_modules/next/dist/bin/next')).href);
 
 function stop(message) {
   console.error(message);
   process.exit(1);
+}
+
+/** Compiles the embedded database on the other cores while the server itself is loaded; `src/db/client` takes it up. */
+function compileDatabase() {
+  setFlagsFromString('--no-wasm-lazy-compilation');
+  const file = join(root, 'node_modules/@electric-sql/pglite/dist/pglite.wasm');
+  const compiled = readFile(file).then((bytes) => WebAssembly.compile(bytes));
+  // where it fails, the database compiles itself and tells what is wrong
+  globalThis[Symbol.for('wide-rafter.database-module')] = compiled.catch(() => undefined);
 }
 
 function portFree() {

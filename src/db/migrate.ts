@@ -3,6 +3,9 @@ import { readdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import type { Db } from './db';
 
+/** The database was made by another version of the program: nothing is wrong with it. */
+export class MigrationMismatch extends Error {}
+
 export interface Migration {
   readonly name: string;
   readonly sql: string;
@@ -11,7 +14,7 @@ export interface Migration {
 
 /**
  * Runs the migrations not yet recorded, in the order of their numbers, each in a transaction.
- * @throws Error where a migration that has run was changed since, or is missing from the files
+ * @throws MigrationMismatch where a migration that has run was changed since, or is missing from the files
  */
 export async function migrate(db: Db, dir: string): Promise<void> {
   await db.exec(`create table if not exists migrations (
@@ -23,13 +26,15 @@ export async function migrate(db: Db, dir: string): Promise<void> {
   const files = await readMigrations(dir);
   const missing = [...done.keys()].find((name) => !files.some((f) => f.name === name));
   if (missing !== undefined) {
-    throw new Error(`the database was made by a newer program: it knows the migration ${missing}`);
+    throw new MigrationMismatch(
+      `the database was made by a newer program: it knows the migration ${missing}`,
+    );
   }
   for (const file of files) {
     const recorded = done.get(file.name);
     if (recorded === file.checksum) continue;
     if (recorded !== undefined)
-      throw new Error(`the migration ${file.name} was changed after it had run`);
+      throw new MigrationMismatch(`the migration ${file.name} was changed after it had run`);
     await db.transaction(async (tx) => {
       await tx.exec(file.sql);
       await tx.query('insert into migrations (name, checksum) values ($1, $2)', [

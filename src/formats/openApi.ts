@@ -110,6 +110,18 @@ export function openApiDocument(): object {
           responses: { 200: answer('Well', ref('Health')), 503: answer('Failing', ref('Health')) },
         },
       },
+      '/api/backup': {
+        get: {
+          summary: 'Everything stored, as one file for `npm run restore`',
+          responses: {
+            200: {
+              description: 'A gzipped tar',
+              content: { 'application/gzip': { schema: { type: 'string', format: 'binary' } } },
+            },
+            ...problems([403, 'From another site']),
+          },
+        },
+      },
       '/api/assess': {
         post: {
           summary: 'Assesses a plan; nothing is stored',

@@ -7,6 +7,7 @@ export interface ApiRoute {
 
 export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/health', methods: ['GET'] },
+  { path: '/api/backup', methods: ['GET'] },
   { path: '/api/assess', methods: ['POST'] },
   { path: '/api/openapi.json', methods: ['GET'] },
   { path: '/api/plans', methods: ['GET', 'POST'] },

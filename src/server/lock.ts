@@ -24,19 +24,21 @@ export class DirectoryHeld extends Error {
 /**
  * Takes a data directory for this process; gone with the process, however it ends.
  * Two processes on one directory would lose saves silently.
+ * @returns lets it go again before the process ends
  * @throws DirectoryHeld where another process has it
  */
-export async function takeDirectory(dir: string, address: string): Promise<void> {
+export async function takeDirectory(dir: string, address: string): Promise<() => void> {
   mkdirSync(dir, { recursive: true });
   const real = realpathSync(dir);
   const file = join(real, 'holder.json');
-  if (process.platform === 'linux') await takeSocket(real, file);
-  else takeFile(real, file);
+  const release =
+    process.platform === 'linux' ? await takeSocket(real, file) : takeFile(real, file);
   writeFileSync(file, JSON.stringify({ pid: process.pid, address } satisfies Holder));
+  return release;
 }
 
 /** An abstract socket refuses at once while its holder lives and is free at once after a kill. */
-function takeSocket(real: string, file: string): Promise<void> {
+function takeSocket(real: string, file: string): Promise<() => void> {
   const hash = createHash('sha256').update(real).digest('hex').slice(0, 40);
   return new Promise((resolve, reject) => {
     const server = createServer((socket) => socket.destroy());
@@ -45,13 +47,13 @@ function takeSocket(real: string, file: string): Promise<void> {
     );
     server.listen(`\0wide-rafter-${hash}`, () => {
       server.unref();
-      resolve();
+      resolve(() => void server.close());
     });
   });
 }
 
 /** Elsewhere: a file made exclusively, taken over where its process is gone. */
-function takeFile(real: string, file: string): void {
+function takeFile(real: string, file: string): () => void {
   const claim = `${file}.lock`;
   try {
     writeFileSync(claim, String(process.pid), { flag: 'wx' });
@@ -61,6 +63,7 @@ function takeFile(real: string, file: string): void {
     rmSync(claim);
     writeFileSync(claim, String(process.pid), { flag: 'wx' });
   }
+  return () => rmSync(claim, { force: true });
 }
 
 function alive(pid: number): boolean {

@@ -109,7 +109,10 @@ test('a directory is held by one process, refused with its id, and free once tha
     const ended = new Promise((resolve) => other.once('exit', resolve));
     other.kill('SIGKILL');
     await ended;
-    await expect(takeDirectory(held, 'http://here')).resolves.toBeUndefined();
+    const release = await takeDirectory(held, 'http://here');
+    await expect(takeDirectory(held, 'http://here')).rejects.toThrow(`by process ${process.pid}`);
+    release();
+    (await takeDirectory(held, 'http://here'))();
   } finally {
     other.kill('SIGKILL');
     rmSync(held, { recursive: true });

@@ -40,6 +40,12 @@ export async function countPlans(db: Db): Promise<number> {
   return z.object({ plans: z.number() }).parse(row).plans;
 }
 
+/** When the newest save of any plan was made, ISO; null without plans. */
+export async function lastSavedAt(db: Db): Promise<string | null> {
+  const [row] = await db.query('select max(saved_at) as last from plan_saves');
+  return z.object({ last: z.date().nullable() }).parse(row).last?.toISOString() ?? null;
+}
+
 /** Inserts a plan's row at revision 1; false where the id is taken. */
 export async function insertPlan(db: Db, id: string): Promise<boolean> {
   const rows = await db.query(

@@ -1,0 +1,19 @@
+import { dayIn } from '@/core/units/day';
+import { dumpAll } from '@/server/backup';
+import { handle } from '@/server/handle';
+import { foreign, sameOrigin } from '@/server/http';
+import { now } from '@/server/settings';
+
+export const dynamic = 'force-dynamic';
+
+/** Everything stored, as one file. */
+export const GET = handle('/api/backup', async (request: Request) => {
+  if (!sameOrigin(request)) return foreign();
+  return new Response(await dumpAll(), {
+    headers: {
+      'content-type': 'application/gzip',
+      'content-disposition': `attachment; filename="wide-rafter-${dayIn(now(), 'UTC')}.tar.gz"`,
+      'cache-control': 'no-store',
+    },
+  });
+});
