@@ -268,3 +268,53 @@ test('thirty mixed edits undone are as if never made, and done again are as they
   expect((await takeOut(page)).text).toBe(end);
   await saved(page);
 });
+
+test('who asks for less motion gets none', async ({ browser }) => {
+  const moving = async (reducedMotion: 'reduce' | 'no-preference'): Promise<number> => {
+    const page = await browser.newPage({ reducedMotion });
+    await openPlan(page, 'pell-garth');
+    const longest = await page.evaluate(() =>
+      Math.max(
+        ...[...document.querySelectorAll('*')].flatMap((e) =>
+          [e, '::before', '::after'].flatMap((part) => {
+            const style = getComputedStyle(e, typeof part === 'string' ? part : null);
+            return `${style.transitionDuration},${style.animationDuration}`
+              .split(',')
+              .map((s) => Number.parseFloat(s) || 0);
+          }),
+        ),
+      ),
+    );
+    await page.close();
+    return longest;
+  };
+  expect(await moving('no-preference')).toBeGreaterThan(0.1);
+  expect(await moving('reduce')).toBeLessThan(0.001);
+});
+
+test('within the staves and the sticks arrows go from one to the next, and what is done is said', async ({
+  page,
+}) => {
+  await openPlan(page, 'pell-garth');
+  const focused = (attribute: string): Promise<string | null> =>
+    page.evaluate(
+      (a) => document.activeElement?.closest(`[${a}]`)?.getAttribute(a) ?? null,
+      attribute,
+    );
+  await page.locator('[data-station="floor"]').focus();
+  await page.keyboard.press('ArrowDown');
+  expect(await focused('data-station')).toBe('roosts');
+  await page.keyboard.press('End');
+  expect(await focused('data-station')).toBe('nests');
+  await page.keyboard.press('Home');
+  expect(await focused('data-station')).toBe('flock');
+  const said = page.locator('p[role="status"]');
+  await goTo(page, 'roosts');
+  await page.locator('[data-fixture="bar-2"]').click();
+  await page.getByRole('application').focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(said).not.toBeEmpty();
+  await page.keyboard.press('Control+z');
+  await expect(said).toContainText('Undone');
+  await saved(page);
+});

@@ -73,6 +73,7 @@ let saves = 0;
 let lost = 0;
 let killed = false;
 let server = start();
+process.on('exit', () => server.child.kill('SIGKILL'));
 await opened(server);
 for (let round = 1; round <= rounds; round++) {
   killed = false;

@@ -25,7 +25,7 @@ beforeAll(async () => {
   await db.close();
 }, 60_000);
 
-afterAll(() => rm(home, { recursive: true }));
+afterAll(() => rm(home, { recursive: true }), 60_000);
 
 /** A data directory of its own with one plan in it. */
 async function directory(name: string): Promise<string> {
