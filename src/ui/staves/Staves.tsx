@@ -17,13 +17,12 @@ export function Staves() {
   const { staves, planned, today } = assessment;
   const station = useBench((s) => s.station);
   const move = (event: KeyboardEvent<HTMLElement>): void => {
-    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-    if (step === 0) return;
     const doors = [...event.currentTarget.querySelectorAll<HTMLElement>('[data-door]')];
     const at = doors.indexOf(document.activeElement as HTMLElement);
-    if (at < 0) return;
+    const next = { ArrowDown: at + 1, ArrowUp: at - 1, Home: 0, End: -1 }[event.key];
+    if (at < 0 || next === undefined) return;
     event.preventDefault();
-    doors[(at + step + doors.length) % doors.length]?.focus();
+    doors.at(next % doors.length)?.focus();
   };
   return (
     <nav
