@@ -17,7 +17,9 @@ module.exports = {
       name: 'core-stays-pure',
       severity: 'error',
       from: { path: '^src/core/', pathNot: TEST },
-      to: { pathNot: '^src/core/|^node_modules/(zod|date-fns|fraction\\.js|immer)/' },
+      to: {
+        pathNot: '^src/core/|^node_modules/(zod|date-fns|fraction\\.js|immer|pure-rand|suncalc)/',
+      },
     },
     only('text', ['core']),
     only('formats', ['core', 'text']),

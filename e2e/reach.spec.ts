@@ -308,7 +308,7 @@ test('within the staves and the sticks arrows go from one to the next, and what 
   expect(await focused('data-station')).toBe('nests');
   await page.keyboard.press('Home');
   expect(await focused('data-station')).toBe('flock');
-  const said = page.locator('p[role="status"]');
+  const said = page.locator('p.sr-only[role="status"]');
   await goTo(page, 'roosts');
   await page.locator('[data-fixture="bar-2"]').click();
   await page.getByRole('application').focus();

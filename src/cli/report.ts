@@ -44,6 +44,7 @@ function findingText(plan: Plan, finding: Assessment['findings'][number]): strin
     .map((piece) => {
       if (piece.kind === 'words') return piece.text;
       if (piece.kind === 'fixtures') return piece.names;
+      if (piece.kind === 'day') return formatDay(piece.day);
       const number = finding.numbers[piece.name];
       if (!number) return '';
       const format = piece.bare ? formatBare : formatValue;

@@ -32,6 +32,7 @@ describe('the samples', () => {
         'roosts.bar.nearWall',
         'roosts.bars.tooClose',
         'nests.lip.low',
+        'flock.feed.mixed',
       ]),
     );
   });

@@ -1,5 +1,4 @@
-import { type FlockByDay, flockByDay } from './birds/flock';
-
+import { createFlockWorker, dayOf, type FlockByDay, flockByDay } from './birds/flock';
 import { byWorst, type Finding, type StationId } from './finding';
 import { type PlacedBird, placeBirds } from './geometry/perched';
 import { type FootMark, footMarks, type StickMark, stickMarks } from './geometry/stick';
@@ -7,7 +6,7 @@ import type { Plan } from './plan/schema';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
 import type { Sentence } from './sentence';
-import { carryOf } from './stations/carrying';
+import { carryOf, shortFrom } from './stations/carrying';
 import {
   type CarryingStation,
   type StationCarry,
@@ -15,6 +14,8 @@ import {
   schoolFor,
 } from './stations/context';
 import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
+import { type DemandRow, flockFigures } from './stations/flock';
+import { flockFindings } from './stations/flock.findings';
 import { floorStation, floorTakers } from './stations/floor';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
@@ -56,6 +57,9 @@ export interface Assessment {
   readonly chosen: Readonly<Record<string, ChosenSchool>>;
   /** Days of the horizon on which the flock changes, with the figure of its birds; the first is `on`. */
   readonly days: readonly { readonly day: string; readonly figure: string }[];
+  /** The flock by day, and what it asks for today and at most. */
+  readonly flock: FlockByDay;
+  readonly demand: readonly DemandRow[];
   readonly birds: readonly PlacedBird[];
   readonly marks: readonly StickMark[];
   /** Lengths along the foot: from the left wall, and from the front wall. */
@@ -80,36 +84,62 @@ export const CARRYING_STATIONS: readonly CarryingStation[] = [
  * @example     assess(plan, { on: '2027-03-01' }).carries
  */
 export function assess(plan: Plan, { on, book = RULE_BOOK }: AssessOptions): Assessment {
-  return assessFlock(plan, flockByDay(plan, on), on, book);
+  return assessFlock(plan, flockByDay(plan, on), on, book, createMemo());
 }
 
 /**
- * `assess` with a memory of its own: an edit that touches no group does not work the flock again.
+ * `assess` with a memory of its own: an edit that touches no group does not work the flock again,
+ * and one that touches a group works that group alone.
  * @returns a function that gives what `assess` gives, for a plan edited by replacing changed parts only
  */
 export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
-  let last: { flock: Plan['flock']; years: number; on: string; value: FlockByDay } | null = null;
-  return (plan, { on, book = RULE_BOOK }) => {
-    if (last?.flock !== plan.flock || last.years !== plan.horizonYears || last.on !== on) {
-      last = { flock: plan.flock, years: plan.horizonYears, on, value: flockByDay(plan, on) };
+  const worker = createFlockWorker();
+  const memo = createMemo();
+  return (plan, { on, book = RULE_BOOK }) => assessFlock(plan, worker(plan, on), on, book, memo);
+}
+
+/** What hangs on the flock, the schools and the limits alone, kept while those stay. */
+type Memo = (ctx: StationContext) => {
+  readonly ofFlock: ReturnType<typeof flockFigures>;
+  readonly together: ReturnType<typeof flockFindings>;
+};
+
+function createMemo(): Memo {
+  let last: { ctx: StationContext; value: ReturnType<Memo> } | null = null;
+  return (ctx) => {
+    const same =
+      last !== null &&
+      last.ctx.flock === ctx.flock &&
+      last.ctx.book === ctx.book &&
+      last.ctx.plan.schools === ctx.plan.schools &&
+      last.ctx.plan.limits === ctx.plan.limits;
+    if (last === null || !same) {
+      last = { ctx, value: { ofFlock: flockFigures(ctx), together: flockFindings(ctx) } };
     }
-    return assessFlock(plan, last.value, on, book);
+    return last.value;
   };
 }
 
-function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook): Assessment {
+function assessFlock(
+  plan: Plan,
+  flock: FlockByDay,
+  on: string,
+  book: RuleBook,
+  memo: Memo,
+): Assessment {
   const schools = Object.fromEntries(
     book.topics.map((t) => [t.id, chosenSchool(book, plan.schools, t.id)]),
   );
   const ctx: StationContext = { plan, flock, book, schools };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolFor(ctx, station.topic);
-    return station.assess(ctx, carryOfStation(ctx, station, school), school);
+    const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
+    return { ...result, shortOn: shortFrom(flock, station.demand(ctx, school)) };
   });
   const staves: Stave[] = [
     carriesNothing('flock'),
     carriesNothing('shell'),
-    ...results.map((r) => stave(r.station, r.carry, flock.planned)),
+    ...results.map((r) => stave(r.station, r.carry, r.shortOn, flock)),
   ];
   const { carries, heldBackBy } = shortest(staves);
   const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
@@ -121,8 +151,11 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     carryOfResult(results, 'roosts'),
     schoolFor(ctx, roostsStation.topic),
   );
+  const { ofFlock, together } = memo(ctx);
   const figures = [
-    ...coopFigures(plan, flock, carries, staves),
+    ...coopFigures(flock, seats.d, carries, staves),
+    ...ofFlock.figures,
+    ...together.figures,
     ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
     ...results.flatMap((r) => r.figures),
     ...offers.figures,
@@ -138,16 +171,25 @@ function assessFlock(plan: Plan, flock: FlockByDay, on: string, book: RuleBook):
     staves,
     figures: byId(figures),
     items: {
-      group: plan.flock.map((g) => g.id),
+      group: flock.lots.map((lot) => lot.id),
       bar: seats.bars.map((b) => b.bar.id),
       bank: banksOf(plan).map((b) => b.id),
       taker: floorTakers(plan).map((t) => t.fixture.id),
       station: staves.filter((s) => s.carries !== null).map((s) => s.station),
     },
-    findings: [...results.flatMap((r) => r.findings), ...outsideFindings(plan)].sort(byWorst),
+    findings: [
+      ...results.flatMap((r) => r.findings),
+      ...together.findings,
+      ...outsideFindings(plan),
+    ].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,
-    days: flock.days.map((day) => ({ day, figure: flockDayFigure(day) })),
+    days: flock.changes.map((d) => ({
+      day: dayOf(flock, d),
+      figure: flockDayFigure(dayOf(flock, d)),
+    })),
+    flock,
+    demand: ofFlock.demand,
     birds: placeBirds(plan, flock, seats),
     marks,
     feet,
@@ -180,16 +222,21 @@ const carriesNothing = (station: StationId): Stave => ({
   shortFrom: null,
 });
 
-function stave(station: StationId, carry: StationCarry, planned: number): Stave {
+function stave(
+  station: StationId,
+  carry: StationCarry,
+  shortOn: number | null,
+  flock: FlockByDay,
+): Stave {
   if (carry.state !== 'carries') return { ...carriesNothing(station), state: carry.state };
-  const { carries, setOn, shortFrom } = carry;
+  const { carries, setOn } = carry;
   return {
     station,
     state: 'carries',
     carries,
-    verdict: verdictOf(carries, planned),
-    setOn,
-    shortFrom,
+    verdict: verdictOf(carries, flock.planned),
+    setOn: dayOf(flock, setOn),
+    shortFrom: shortOn === null ? null : dayOf(flock, shortOn),
   };
 }
 

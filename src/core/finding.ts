@@ -34,6 +34,8 @@ export interface Finding {
   readonly fixtures: readonly string[];
   readonly numbers: Readonly<Record<string, FindingNumber>>;
   readonly zone: Solid | null;
+  /** From which day, where it is not so from the first. */
+  readonly from?: string | null;
 }
 
 export const findingKey = (code: string, fixtures: readonly string[]): string =>

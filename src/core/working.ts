@@ -1,12 +1,38 @@
 import type { FigureEvidence } from './rules/types';
 
-export type Unit = 'm' | 'm2' | 'kg' | 'birds' | 'hens' | 'boxes' | 'bars' | 'hensPerBox' | 'ratio';
+export type Unit =
+  | 'm'
+  | 'm2'
+  | 'kg'
+  | 'birds'
+  | 'hens'
+  | 'boxes'
+  | 'bars'
+  | 'hensPerBox'
+  | 'ratio'
+  | 'celsius'
+  | 'days'
+  | 'eggsDay'
+  | 'kgDay'
+  | 'gramsDay'
+  | 'litresDay'
+  | 'watts'
+  | 'kcalDay'
+  | 'kcalKg'
+  | 'kcalGram';
 
 /** A named intermediate: one number, or one a group, bar or bank in the order of the plan. */
 export type PartValue = number | readonly number[];
 
 /** Where a line's value comes from when no formula gives it. */
-export type Given = 'entered' | 'school' | 'found' | 'keepers' | 'breed-standards' | 'wide-rafter';
+export type Given =
+  | 'entered'
+  | 'school'
+  | 'found'
+  | 'keepers'
+  | 'breed-standards'
+  | 'nrc-1994'
+  | 'wide-rafter';
 
 /**
  * How one intermediate is explained. `formula` names other lines of the same working;

@@ -24,17 +24,24 @@ export function assessmentJson(a: Assessment) {
           },
         ]),
     ),
+    demand: Object.fromEntries(
+      a.demand.map(({ measure, todayFigure, most }) => [
+        measure,
+        { today: todayFigure, most: most?.figure ?? null, day: most?.day ?? null },
+      ]),
+    ),
     figures: Object.fromEntries(
       Object.values(a.figures).map(({ id, value, unit, evidence, source }) => [
         id,
         { value, unit, evidence, source },
       ]),
     ),
-    findings: a.findings.map(({ code, severity, fixtures, numbers }) => ({
+    findings: a.findings.map(({ code, severity, fixtures, numbers, from }) => ({
       code,
       severity,
       fixtures,
       numbers,
+      ...(from ? { from } : {}),
     })),
     schools: Object.fromEntries(
       Object.entries(a.schools).map(([topic, offers]) => [

@@ -36,6 +36,14 @@ const assessmentSchema = z.object({
     z.string(),
     z.object({ carries: z.int().nullable(), verdict: z.string().nullable() }),
   ),
+  demand: z.record(
+    z.string(),
+    z.object({
+      today: z.string(),
+      most: z.string().nullable(),
+      day: z.iso.date().nullable(),
+    }),
+  ),
   figures: z.record(z.string(), figureSchema),
   findings: z.array(
     z.object({
@@ -46,6 +54,7 @@ const assessmentSchema = z.object({
         z.string(),
         z.object({ value: z.number(), unit: z.string(), figure: z.string() }),
       ),
+      from: z.iso.date().optional(),
     }),
   ),
   schools: z.record(z.string(), z.array(z.object({ id: z.string(), carries: z.int().nullable() }))),

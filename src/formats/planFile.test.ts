@@ -35,6 +35,6 @@ test('what is wrong with a file is told in sentences that say what to do', () =>
   expect(lines).toContain('It has keys that a plan does not have: colour. Remove them.');
   expect(lines).toContain('name: Give it a name.');
   expect(lines).toContain('horizonYears: It is too large or too many: 5 is the most.');
-  expect(lines.some((l) => l.startsWith('flock[0].breed: It must be one of: '))).toBe(true);
+  expect(lines.some((l) => l.startsWith('flock[0].sex: It must be one of: '))).toBe(true);
   for (const line of lines) expect(line.length).toBeGreaterThan(15);
 });

@@ -97,6 +97,7 @@ const GIVEN: Readonly<Record<Given, string>> = {
   found: 'worked out elsewhere',
   keepers: "keepers' rule",
   'breed-standards': 'breed standard',
+  'nrc-1994': 'published (NRC 1994)',
   'wide-rafter': 'assumption',
 };
 

@@ -1,7 +1,7 @@
 import type { Finding, Severity } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
 
-/** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names. */
+/** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day. */
 interface FindingWords {
   readonly title: string;
   readonly text: string;
@@ -15,6 +15,46 @@ export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
 
 /** What happens to birds or keeper, and how far off it is. */
 export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
+  'flock.cocks.tooMany': {
+    title: 'Too many cocks',
+    text: 'From {from}, {ratio} to a cock; {least|bare} to {most} is usual. Hens are trodden bare and hurt, and cocks fight.',
+  },
+  'flock.cocks.tooFew': {
+    title: 'Many hens to a cock',
+    text: 'From {from}, {ratio} to a cock; {least|bare} to {most} is usual. Not every egg will be fertile; to eat them it does not matter.',
+  },
+  'flock.cocks.undecided': {
+    title: 'Where will the cocks go?',
+    text: 'Half of unsexed chicks are cocks: {cocks|bare} here. Say when they are sorted out and how many stay; until then they take room, feed and bar.',
+  },
+  'flock.feed.mixed': {
+    title: 'One feed for all of them',
+    text: 'From {from}, {others} not in lay live with {laying} in lay. Layer feed harms the kidneys of young birds and of cocks: give all of them grower or all-flock feed (at most 1.2 % calcium) and shell in a dish apart, until the youngest lays.',
+  },
+  'flock.ducks.withHens': {
+    title: 'Ducks beside hens',
+    text: 'From {from}, {ducks|bare} ducks live with {hens|bare} hens. Ducks splash the litter wet and sleep on the floor: water over a tray or outdoors, a box on the floor for them, and no drake without ducks of his own.',
+  },
+  'flock.limit.birds': {
+    title: 'More birds than your local rule allows',
+    text: 'From {from} there are {planned}; you entered {allowed} as the most. Local rules decide.',
+  },
+  'flock.limit.permit': {
+    title: 'A permit is asked for',
+    text: 'From {from} there are {planned}; you entered that a permit is asked for from {allowed} on.',
+  },
+  'flock.limit.cocks': {
+    title: 'More cocks than your local rule allows',
+    text: 'From {from} there are {cocks|bare} cocks; you entered {allowed} as the most.',
+  },
+  'flock.limit.setback': {
+    title: 'Too near the boundary',
+    text: 'The coop stands {stands} away; you entered {needed} as the least.',
+  },
+  'flock.limit.housing': {
+    title: 'Birds kept in by order',
+    text: 'While a housing order holds, birds are in all day: choose the school shut-in winters for the floor, and roof the run against wild birds.',
+  },
   'floor.area.short': {
     title: 'Too little floor',
     text: 'The planned flock asks for {needed} and {there} is free: short by {missing}. Crowded birds peck one another and the litter stays wet.',
@@ -93,7 +133,8 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
 export type FindingPiece =
   | { readonly kind: 'words'; readonly text: string }
   | { readonly kind: 'number'; readonly name: string; readonly bare: boolean }
-  | { readonly kind: 'fixtures'; readonly names: string };
+  | { readonly kind: 'fixtures'; readonly names: string }
+  | { readonly kind: 'day'; readonly day: string };
 
 export const findingTitle = (finding: Finding): string => wordsOf(finding).title;
 
@@ -105,6 +146,7 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
     .map((part): FindingPiece => {
       const [, name, bare] = /^\{(\w+)(\|bare)?\}$/.exec(part) ?? [];
       if (name === undefined) return { kind: 'words', text: part };
+      if (name === 'from') return { kind: 'day', day: finding.from ?? '' };
       return name === 'fixtures'
         ? { kind: 'fixtures', names: fixtureNames(finding.fixtures, plan) }
         : { kind: 'number', name, bare: bare !== undefined };

@@ -1,7 +1,14 @@
 import { formatArea } from '@/core/units/area';
+import {
+  KILOGRAMS_PER_OUNCE,
+  KILOGRAMS_PER_POUND,
+  LITRES_PER_GALLON,
+  WATTS_PER_BTU_HOUR,
+} from '@/core/units/factors.data';
 import type { UnitSystem } from '@/core/units/length';
 import { formatLength } from '@/core/units/length';
 import { formatMass } from '@/core/units/mass';
+import { formatTemperature } from '@/core/units/temperature';
 import type { Unit } from '@/core/working';
 
 const COUNTED: Partial<Record<Unit, readonly [one: string, many: string]>> = {
@@ -17,6 +24,45 @@ const FRACTION_NAMES: readonly (readonly [number, string])[] = [
   [2 / 3, '2/3'],
 ];
 
+/** Three figures that mean something: 0.118, 1.62, 26.4, 320. */
+const threeFigures = (value: number): string =>
+  value === 0 ? '0' : String(Number(value.toPrecision(3))).replace('-', '−');
+
+const METRIC = 'metric';
+
+/** Amounts a day, temperatures and powers, in either system. */
+const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>> = {
+  celsius: formatTemperature,
+  days: (v) => `${threeFigures(v)} ${v === 1 ? 'day' : 'days'}`,
+  eggsDay: (v) => `${threeFigures(v)} eggs a day`,
+  kgDay: (v, units) => {
+    if (units === METRIC) {
+      return v < 1 ? `${Math.round(v * 1000)} g a day` : `${threeFigures(v)} kg a day`;
+    }
+    return v < KILOGRAMS_PER_POUND
+      ? `${threeFigures(v / KILOGRAMS_PER_OUNCE)} oz a day`
+      : `${threeFigures(v / KILOGRAMS_PER_POUND)} lb a day`;
+  },
+  gramsDay: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} g a day`
+      : `${threeFigures(v / 1000 / KILOGRAMS_PER_OUNCE)} oz a day`,
+  litresDay: (v, units) => {
+    if (units === METRIC) return `${threeFigures(v)} L a day`;
+    const gallons = v / LITRES_PER_GALLON;
+    return gallons < 1
+      ? `${threeFigures(gallons * 4)} qt a day`
+      : `${threeFigures(gallons)} gal a day`;
+  },
+  watts: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} W`
+      : `${threeFigures(v / WATTS_PER_BTU_HOUR)} Btu an hour`,
+  kcalDay: (v) => `${Math.round(v)} kcal a day`,
+  kcalKg: (v) => `${Math.round(v)} kcal a kg`,
+  kcalGram: (v) => `${threeFigures(v)} kcal a g`,
+};
+
 /**
  * The text of a figure as a keeper reads it.
  * @param value  SI, in the unit named
@@ -26,6 +72,8 @@ export function formatValue(value: number, unit: Unit, units: UnitSystem): strin
   if (unit === 'm') return formatLength(value, { units });
   if (unit === 'm2') return formatArea(value, units);
   if (unit === 'kg') return formatMass(value, units);
+  const rate = RATES[unit];
+  if (rate) return rate(value, units);
   const words = COUNTED[unit];
   if (!words) return formatPlain(value);
   return `${formatPlain(value)} ${value === 1 ? words[0] : words[1]}`;

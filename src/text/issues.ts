@@ -55,6 +55,13 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.unknownTopic': (d) => `No school is chosen for that here. Known: ${list(d.known)}.`,
   'plan.unknownSchool': (d) => `This program does not know that school. Known: ${list(d.known)}.`,
   'plan.customOutOfRange': (d) => `The value must lie between ${d.least} and ${d.most}.`,
+  'plan.breedTaken': (d) => `The catalogue has a breed "${d.id}" already. Give yours another id.`,
+  'plan.unknownBreed': (d) =>
+    `This program knows no breed "${d.typed}". Choose one of the catalogue, or add it to ownBreeds.`,
+  'plan.tooManyCocksKept': (d) =>
+    `Half of the unsexed birds are taken for cocks: keep ${d.most} of them at most.`,
+  'plan.normalsOrder': (d) =>
+    `Month ${d.month}: the mean must lie between the mean minimum and the mean maximum.`,
   'plan.timeZone': (d) => `"${d.typed}" is not a time zone. Write one such as Europe/London.`,
 };
 

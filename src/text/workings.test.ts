@@ -87,8 +87,8 @@ test('a formula is told in words and in numbers', () => {
     name: 'for this bird',
     value: '34 cm',
     formula: {
-      words: 'rule for the reference hen × (mass ÷ reference hen)^power',
-      numbers: '30 cm × (3.2 kg ÷ 2.2 kg)^(1/3)',
+      words: 'rule for the reference hen × (mass ÷ reference hen)^power × times, in a hot place',
+      numbers: '30 cm × (3.2 kg ÷ 2.2 kg)^(1/3) × 1',
     },
     from: null,
   });
@@ -109,7 +109,9 @@ test('the numbers of a formula, read back as arithmetic, come to its value as ne
   const arithmetic = (text: string) =>
     text
       .replace(/(\d) (cm)/g, '$1 * 0.01')
-      .replace(/ (birds?|hens?( a box)?|boxes|box|kg|m²|m)\b²?/g, '')
+      .replace(/ g a day/g, ' * 0.001')
+      .replace(/ (kg|L|kcal|eggs) a (day|kg|g)/g, '')
+      .replace(/ (birds?|hens?( a box)?|boxes|box|days?|°C|W|kg|m²|m)(?![a-z])²?/g, '')
       .replace(/m²/g, '')
       .replace(/×/g, '*')
       .replace(/÷/g, '/')

@@ -2,6 +2,7 @@ import type { StationId } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
 import type { FigureEvidence } from '@/core/rules/types';
 import { COOP_WORKINGS } from '@/core/stations/coop.working';
+import { FLOCK_WORKINGS } from '@/core/stations/flock.working';
 import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
 import { NESTS_WORKINGS } from '@/core/stations/nests.working';
 import { ROOSTS_WORKINGS } from '@/core/stations/roosts.working';
@@ -23,6 +24,7 @@ import { STATION_NAMES } from './stations';
 /** Every kind of figure with how it is explained. */
 export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...COOP_WORKINGS,
+  ...FLOCK_WORKINGS,
   ...FLOOR_WORKINGS,
   ...ROOSTS_WORKINGS,
   ...NESTS_WORKINGS,
@@ -43,33 +45,52 @@ const GIVEN_NAMES: Readonly<Record<Given, string>> = {
   found: 'worked out',
   keepers: "keepers' rule",
   'breed-standards': 'breed standard',
+  'nrc-1994': 'published',
   'wide-rafter': 'assumption',
 };
 
 /** What each symbol is called: `<working>.<line>` where a line needs its own words, else `<line>`. */
 export const LINE_NAMES: Readonly<Record<string, string>> = {
   above: 'height above the entrance',
+  adult: 'full grown',
+  age: 'age',
   apart: 'distance between them',
   areas: 'area for each bird',
   asked: 'area these birds ask for',
   bar: "the bar's place",
+  best: 'best of the breed',
   birds: 'birds on this bar',
   breedHen: 'a hen of the breed',
   boxes: 'boxes in each bank',
+  byAge: 'for age',
+  byBrood: 'for broodiness',
+  byLight: 'for hours of light',
+  byMoult: 'for the moult',
   'nests.needed.boxes': 'boxes needed',
   carries: 'carries',
+  cocks: 'cocks',
   coefficient: 'coefficient',
   counts: 'birds in each group',
   effective: 'usable length',
+  eggMass: 'egg mass',
+  eggs: 'eggs',
+  energy: 'energy asked for',
+  energyOfFeed: 'energy of the feed',
   entrance: 'top of the lip',
   farLoss: 'lost at the far end',
+  fastest: 'age of fastest growth',
+  feed: 'feed',
+  felt: 'warmth felt',
   fitted: 'birds that fit, by group',
   fitting: 'birds that fit',
+  gain: 'growth',
   gap: 'bar to wall',
   headToBack: 'head to back',
   height: 'above the litter',
   hens: 'hens in lay',
   hensPerBox: 'hens a box',
+  hot: 'times, in a hot place',
+  kind: 'times, of her kind',
   inside: 'floor inside the walls',
   laying: 'hens in lay, by group',
   least: 'least number',
@@ -77,6 +98,7 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   'nests.bank.lip.lip': 'lip above the litter',
   'roosts.aboveNests.lip': 'highest nest entrance',
   litter: 'litter',
+  live: 'live mass',
   living: 'birds in each group',
   mass: 'mass',
   mean: 'average for one bird',
@@ -85,9 +107,15 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   needed: 'needed',
   one: 'one bar',
   other: 'the other',
+  partsOfFeed: 'parts of water to feed',
+  perBird: 'for one bird of each',
+  perGramGained: 'for a gram of growth',
+  place: 'temperature where she lives',
   planned: 'planned',
   power: 'power',
   present: 'birds living there that day',
+  rate: 'rate of growth a day',
+  ratio: 'hens to a cock',
   reference: 'reference hen',
   room: 'room for more',
   rule: 'rule for the reference hen',
@@ -102,10 +130,13 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   taken: 'taken by fixtures',
   timesHen: "times a hen's mass",
   there: 'there',
+  total: 'in all',
   usable: 'usable floor',
   used: 'length these birds use',
   value: 'value',
   wall: 'the wall',
+  warm: 'times, for warmth',
+  water: 'water',
   width: 'width',
   widths: 'width of bar for each bird',
   without: 'without a place',
@@ -147,7 +178,10 @@ export function specOf(figure: Pick<Figure, 'id' | 'working'>): WorkingSpec {
 
 /** What a symbol of a working is called. */
 export function lineName(workingKey: string, line: string): string {
-  const name = LINE_NAMES[`${workingKey}.${line}`] ?? LINE_NAMES[line];
+  const name =
+    LINE_NAMES[`${workingKey}.${line}`] ??
+    (workingKey.startsWith('demand.') && line === 'birds' ? 'birds of each group' : undefined) ??
+    LINE_NAMES[line];
   if (name === undefined) throw new Error(`no words for ${line} in ${workingKey}`);
   return name;
 }
@@ -229,12 +263,20 @@ export function itemNames(items: Items, plan: Pick<Plan, 'flock' | 'fixtures'>):
   const called = new Map([...plan.flock, ...plan.fixtures].map((x) => [x.id, x.name]));
   const own = (ids: readonly string[]): string[] => ids.map((id) => called.get(id) ?? id);
   return {
-    group: own(items.group),
+    group: items.group.map((id) => lotName(id, called)),
     bar: own(items.bar),
     bank: own(items.bank),
     taker: own(items.taker),
     station: items.station.map((id) => STATION_NAMES[id as StationId] ?? id),
   };
+}
+
+/** A lot is called as its group is; the cocks of an unsexed group say so. */
+function lotName(id: string, called: ReadonlyMap<string, string>): string {
+  const whole = called.get(id);
+  if (whole !== undefined) return whole;
+  const group = called.get(id.replace(/\.cocks$/, ''));
+  return group === undefined ? id : `${group}, cocks`;
 }
 
 /** Plain notation into what a keeper reads. */

@@ -8,11 +8,12 @@ export type BirdClass =
   | 'heavy'
   | 'giant'
   | 'lightDuck'
-  | 'heavyDuck';
+  | 'heavyDuck'
+  | 'meat';
 
 export interface ClassRow {
   readonly id: BirdClass;
-  readonly kind: 'chicken' | 'duck';
+  readonly kind: 'chicken' | 'duck' | 'meat';
   /** Adult hen's mass below which she belongs here, kg (Infinity for the last of a kind). */
   readonly belowKg: number;
   readonly cockToHen: number;
@@ -91,5 +92,14 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [22, 26],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0, 0.3],
+  },
+  {
+    id: 'meat',
+    kind: 'meat',
+    belowKg: Number.POSITIVE_INFINITY,
+    cockToHen: 1.15,
+    layWeeks: [26, 30],
+    nestBoxM: [0.36, 0.4, 0.4],
+    nestLipM: [0.3, 0.6],
   },
 ];

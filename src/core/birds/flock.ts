@@ -1,76 +1,216 @@
-import { addDays, addYears, formatISO, parseISO } from 'date-fns';
+import { type Climate, dayOfYear, workClimate } from '../air/weather/climate';
 import type { Group, Plan } from '../plan/schema';
-import type { ClassRow } from './classes.data';
-import { breedById, grownBird } from './size';
+import { dayNumber, isoDay } from '../units/day';
+import { REFERENCE_HEN_KG } from './classes.data';
+import { grownOn, type Horizon, type LotDays, lotDays } from './daily';
+import { type Lot, lotsOf } from './lots';
 
-/** A group with what the stations ask of it worked out once. */
-export interface FlockGroup {
-  readonly group: Group;
-  readonly kind: 'chicken' | 'duck';
-  readonly class: ClassRow;
-  /** One grown bird, kg. */
-  readonly massKg: number;
-  /** First day on which its hens are in lay; null for cocks. */
-  readonly laysFrom: string | null;
+/** What a flock adds up to on a day. */
+export const MEASURES = [
+  'head',
+  'area',
+  'length',
+  'roosting',
+  'inLay',
+  'massKg',
+  'eggs',
+  'feedKg',
+  'waterL',
+  'heatW',
+  'vapourKgDay',
+] as const;
+export type Measure = (typeof MEASURES)[number];
+
+/** The largest total of a measure, and the day of the horizon (its index) on which it is first met. */
+export interface Peak {
+  readonly d: number;
+  readonly value: number;
 }
 
-/** The flock over the horizon, as counts a group on each day on which anything changes. */
+/** The flock over the horizon, a value a day: what every station is sized by. */
 export interface FlockByDay {
-  readonly groups: readonly FlockGroup[];
-  /** ISO days, rising; the first is the assessment's day. */
-  readonly days: readonly string[];
-  /** Birds of each group living in the coop on each of those days. */
-  readonly counts: readonly (readonly number[])[];
+  readonly lots: readonly Lot[];
+  readonly columns: readonly LotDays[];
+  readonly horizon: Horizon;
+  readonly climate: Climate | null;
+  readonly totals: Readonly<Record<Measure, Float64Array>>;
+  /** Null where nobody asks for it on any day. */
+  readonly peaks: Readonly<Record<Measure, Peak | null>>;
   readonly planned: number;
   /** First day on which the planned number lives in the coop; null without birds. */
   readonly plannedOn: string | null;
   readonly today: number;
+  /** Days (indices) on which the number living in the coop changes; the first is 0. */
+  readonly changes: readonly number[];
+  /** Days on which a station's demand can change: those, points of lay, and every week while birds grow. */
+  readonly steps: readonly number[];
+}
+
+export type FlockPlan = Pick<Plan, 'flock' | 'horizonYears' | 'climate' | 'ownBreeds'>;
+
+/** Works the flock by day, keeping what a changed group or place does not touch. */
+export function createFlockWorker(): (plan: FlockPlan, on: string) => FlockByDay {
+  let climate: { of: Plan['climate']; worked: Climate | null } | null = null;
+  let frame: { on: string; years: number; horizon: Horizon } | null = null;
+  let known = new Map<Group, { lots: Lot[]; columns: LotDays[] }>();
+  let ownBreeds: Plan['ownBreeds'] | null = null;
+  let flock: { of: Plan['flock']; value: FlockByDay } | null = null;
+  return (plan, on) => {
+    const sameClimate = climate !== null && climate.of === plan.climate;
+    const sameFrame = frame?.on === on && frame.years === plan.horizonYears;
+    if (!sameClimate) climate = { of: plan.climate, worked: workClimate(plan.climate) };
+    if (!sameFrame) {
+      frame = { on, years: plan.horizonYears, horizon: horizonOf(on, plan.horizonYears) };
+    }
+    const rest = sameClimate && sameFrame && ownBreeds === plan.ownBreeds;
+    if (rest && flock?.of === plan.flock) return flock.value;
+    ownBreeds = plan.ownBreeds;
+    const before = rest ? known : new Map<Group, never>();
+    const where = climate?.worked ?? null;
+    const horizon = frame?.horizon ?? horizonOf(on, plan.horizonYears);
+    known = new Map(
+      plan.flock.map((group) => {
+        const kept = before.get(group);
+        if (kept) return [group, kept];
+        const lots = lotsOf(group, plan.ownBreeds);
+        return [group, { lots, columns: lots.map((lot) => lotDays(lot, horizon, where)) }];
+      }),
+    );
+    const value = addUp([...known.values()], horizon, where);
+    flock = { of: plan.flock, value };
+    return value;
+  };
 }
 
 /**
- * Who lives in the coop when. A bird counts from its arrival, at adult mass, to the day it leaves;
- * a pullet is in lay from the earliest point of lay of her class.
- * @param plan  the plan; its horizon runs from `on` for `horizonYears`
+ * Who lives in the coop when, what they weigh, lay, eat, drink and give off.
+ * @param plan  the plan; its horizon runs from `on` for `horizonYears`, both days counted
  * @param on    the assessment's day, YYYY-MM-DD
  */
-export function flockByDay(plan: Pick<Plan, 'flock' | 'horizonYears'>, on: string): FlockByDay {
-  const groups = plan.flock.map(describe);
-  const end = isoDay(addYears(parseISO(on), plan.horizonYears));
-  const days = daysOfChange(groups, on, end);
-  const counts = days.map((day) => groups.map((g) => (lives(g.group, day) ? g.group.count : 0)));
-  const totals = counts.map((c) => c.reduce((a, b) => a + b, 0));
-  const planned = Math.max(...totals);
-  const first = planned > 0 ? days[totals.indexOf(planned)] : undefined;
-  return { groups, days, counts, planned, plannedOn: first ?? null, today: totals[0] ?? 0 };
+export const flockByDay = (plan: FlockPlan, on: string): FlockByDay =>
+  createFlockWorker()(plan, on);
+
+/** Birds of each lot living in the coop on a day of the horizon. */
+export const livingOn = (flock: Pick<FlockByDay, 'columns'>, d: number): number[] =>
+  flock.columns.map((c) => c.living[d] ?? 0);
+
+/** Mass of one bird of a lot on a day, kg; of a lot that is not here that day, her adult mass. */
+export const massThen = (
+  flock: Pick<FlockByDay, 'columns' | 'lots'>,
+  lot: number,
+  d: number,
+): number => flock.columns[lot]?.massKg[d] || (flock.lots[lot]?.massKg ?? REFERENCE_HEN_KG);
+
+/** The ISO day of a day of the horizon. */
+export const dayOf = (flock: Pick<FlockByDay, 'horizon'>, d: number): string =>
+  isoDay(flock.horizon.first + d);
+
+function horizonOf(on: string, years: number): Horizon {
+  const first = dayNumber(on);
+  const start = new Date(`${on}T00:00:00Z`);
+  const end = Date.UTC(start.getUTCFullYear() + years, start.getUTCMonth(), start.getUTCDate());
+  const length = end / 86_400_000 - first + 1;
+  const days = Int16Array.from({ length }, (_, d) => dayOfYear(isoDay(first + d)));
+  return { first, length, dayOfYear: days };
 }
 
-export const inLay = (g: FlockGroup, day: string): boolean =>
-  g.laysFrom !== null && day >= g.laysFrom;
-
-const isoDay = (date: Date): string => formatISO(date, { representation: 'date' });
-
-function describe(group: Group): FlockGroup {
-  const breed = breedById(group.breed);
-  if (!breed) throw new Error(`no breed has the id ${group.breed}`);
-  const bird = grownBird(breed, group.sex, group.massKg);
-  return { group, kind: breed.kind, laysFrom: laysFrom(group, bird.class), ...bird };
+function addUp(
+  groups: readonly { lots: readonly Lot[]; columns: readonly LotDays[] }[],
+  horizon: Horizon,
+  climate: Climate | null,
+): FlockByDay {
+  const lots = groups.flatMap((g) => g.lots);
+  const columns = groups.flatMap((g) => g.columns);
+  const totals = Object.fromEntries(
+    MEASURES.map((m) => [m, new Float64Array(horizon.length)]),
+  ) as Record<Measure, Float64Array>;
+  for (const column of columns) addColumn(totals, column, horizon.length);
+  const { head } = totals;
+  const peaks = Object.fromEntries(
+    MEASURES.map((m) => [m, peakOf(totals[m], head)]),
+  ) as FlockByDay['peaks'];
+  const changes = changesOf(columns, horizon.length);
+  return {
+    lots,
+    columns,
+    horizon,
+    climate,
+    totals,
+    peaks,
+    planned: peaks.head?.value ?? 0,
+    plannedOn: peaks.head ? isoDay(horizon.first + peaks.head.d) : null,
+    today: head[0] ?? 0,
+    changes,
+    steps: stepsOf(lots, changes, horizon),
+  };
 }
 
-function laysFrom(group: Group, birdClass: ClassRow): string | null {
-  if (group.sex === 'cock') return null;
-  if (group.hatchedOn === null) return group.arrivesOn;
-  const pointOfLay = isoDay(addDays(parseISO(group.hatchedOn), 7 * birdClass.layWeeks[0]));
-  return later(pointOfLay, group.arrivesOn);
+function addColumn(totals: Record<Measure, Float64Array>, c: LotDays, length: number): void {
+  for (let d = 0; d < length; d++) {
+    const here = at(c.here, d);
+    if (here === 0) continue;
+    const living = at(c.living, d);
+    const width = at(c.lengthFactor, d);
+    totals.eggs[d] = at(totals.eggs, d) + here * at(c.eggs, d);
+    totals.feedKg[d] = at(totals.feedKg, d) + here * at(c.feedKg, d);
+    totals.waterL[d] = at(totals.waterL, d) + here * at(c.waterL, d);
+    if (living === 0) continue;
+    totals.head[d] = at(totals.head, d) + living;
+    totals.area[d] = at(totals.area, d) + living * at(c.areaFactor, d);
+    totals.length[d] = at(totals.length, d) + living * width;
+    totals.roosting[d] = at(totals.roosting, d) + (width > 0 ? living : 0);
+    totals.inLay[d] = at(totals.inLay, d) + living * at(c.inLay, d);
+    totals.massKg[d] = at(totals.massKg, d) + living * at(c.massKg, d);
+    totals.heatW[d] = at(totals.heatW, d) + living * at(c.heatW, d);
+    totals.vapourKgDay[d] = at(totals.vapourKgDay, d) + living * at(c.vapourKgDay, d);
+  }
 }
 
-const later = (a: string, b: string): string => (a < b ? b : a);
+/** Within the horizon every row is there. */
+const at = (column: Float64Array, d: number): number => column[d] as number;
 
-const lives = (g: Group, day: string): boolean =>
-  day >= g.arrivesOn && (g.leavesOn === null || day < g.leavesOn);
+/** The first day of the largest total; of equal totals the one with most birds. */
+function peakOf(total: Float64Array, head: Float64Array): Peak | null {
+  let best: Peak | null = null;
+  for (let d = 0; d < total.length; d++) {
+    const value = total[d] ?? 0;
+    if (value <= 0) continue;
+    const ahead = best === null ? 1 : value - best.value || (head[d] ?? 0) - (head[best.d] ?? 0);
+    if (ahead > 0) best = { d, value };
+  }
+  return best;
+}
 
-/** Between these days nothing changes, so they stand for the whole horizon. */
-function daysOfChange(groups: readonly FlockGroup[], on: string, end: string): string[] {
-  const changes = groups.flatMap((g) => [g.group.arrivesOn, g.group.leavesOn, g.laysFrom]);
-  const inHorizon = changes.filter((d): d is string => d !== null && d > on && d <= end);
-  return [...new Set([on, ...inHorizon])].sort();
+function changesOf(columns: readonly LotDays[], length: number): number[] {
+  const days = [0];
+  for (let d = 1; d < length; d++) {
+    for (const c of columns) {
+      if (c.living[d] !== c.living[d - 1]) {
+        days.push(d);
+        break;
+      }
+    }
+  }
+  return days;
+}
+
+function stepsOf(lots: readonly Lot[], changes: readonly number[], horizon: Horizon): number[] {
+  const days = new Set(changes);
+  const within = (dayNo: number | null): number | null => {
+    const d = dayNo === null ? -1 : dayNo - horizon.first;
+    return d >= 0 && d < horizon.length ? d : null;
+  };
+  const add = (dayNo: number | null): void => {
+    const d = within(dayNo);
+    if (d !== null) days.add(d);
+  };
+  for (const lot of lots) {
+    add(lot.laysFrom);
+    if (lot.hatchedOn !== null) add(lot.hatchedOn + 56);
+    const grown = grownOn(lot);
+    add(grown);
+    if (grown === null) continue;
+    for (let dayNo = Math.max(lot.arrivesOn, horizon.first); dayNo < grown; dayNo += 7) add(dayNo);
+  }
+  return [...days].sort((a, b) => a - b);
 }

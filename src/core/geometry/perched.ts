@@ -1,11 +1,11 @@
-import type { FlockByDay } from '../birds/flock';
+import { type FlockByDay, massThen } from '../birds/flock';
 import { birdSize } from '../birds/size';
 import type { Plan } from '../plan/schema';
 import type { FlockSeats } from '../stations/roosts';
 
 /** A bird as she is drawn: where her feet are and how big she is, m. */
 export interface PlacedBird {
-  readonly groupId: string;
+  readonly lotId: string;
   /** The bar she sits on; null for one without a place, standing on the litter. */
   readonly barId: string | null;
   readonly x: number;
@@ -38,7 +38,7 @@ export function placeBirds(plan: Plan, flock: FlockByDay, seats: FlockSeats): Pl
       along += width;
       const at = (bar.axis === 'x' ? bar.x : bar.y) + (fromFar ? bar.lengthM - centre : centre);
       const [x, y] = bar.axis === 'x' ? [at, bar.y] : [bar.x, at];
-      return bird(flock, kind, { barId: bar.id, x, y, z: bar.z, across: bar.axis });
+      return bird(flock, seats, kind, { barId: bar.id, x, y, z: bar.z, across: bar.axis });
     });
   });
   return [...perched, ...standing(plan, flock, seats)];
@@ -50,7 +50,7 @@ function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[
   const { lengthM, widthM } = plan.shell;
   return left.map((kind, i) => {
     const share = (i + 0.5) / left.length;
-    return bird(flock, kind, {
+    return bird(flock, seats, kind, {
       barId: null,
       x: lengthM * share,
       y: widthM * (0.16 + 0.12 * (i % 3)),
@@ -62,14 +62,15 @@ function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[
 
 function bird(
   flock: FlockByDay,
+  seats: Pick<FlockSeats, 'd'>,
   kind: number,
   at: Pick<PlacedBird, 'barId' | 'x' | 'y' | 'z' | 'across'>,
 ): PlacedBird {
-  const group = flock.groups[kind];
-  if (!group) throw new Error(`the flock has no group ${kind}`);
-  const size = birdSize(group.massKg);
+  const lot = flock.lots[kind];
+  if (!lot) throw new Error(`the flock has no lot ${kind}`);
+  const size = birdSize(massThen(flock, kind, seats.d));
   return {
-    groupId: group.group.id,
+    lotId: lot.id,
     lengthM: size.lengthM,
     widthM: size.widthM,
     heightM: size.headM,

@@ -25,7 +25,15 @@ export function newPlan(start: PlanStart): Plan {
     schools: {},
     keeper: { statureM: 1.68 },
     litter: { school: 'deep', depthM: 0.1 },
-    limits: {},
+    limits: {
+      mostBirds: null,
+      permitFrom: null,
+      cocksAllowed: null,
+      setbackM: null,
+      standsM: null,
+      housingOrder: false,
+    },
+    ownBreeds: [],
     shell: {
       lengthM: start.lengthM,
       widthM: start.widthM,
@@ -47,6 +55,9 @@ export function freeNumber(stem: string, taken: readonly { readonly id: string }
   return n;
 }
 
+/** What a group has until the keeper says otherwise. */
+export const GROUP_DEFAULTS = { raisedHere: false, sorted: null, figures: {} } as const;
+
 /** A further group of six hens, arriving on the day given. */
 export function newGroup(plan: Plan, arrivesOn: string): Group {
   const n = freeNumber('group', plan.flock);
@@ -60,6 +71,7 @@ export function newGroup(plan: Plan, arrivesOn: string): Group {
     hatchedOn: null,
     arrivesOn,
     leavesOn: null,
+    ...GROUP_DEFAULTS,
   };
 }
 

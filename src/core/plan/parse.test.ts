@@ -43,7 +43,7 @@ test.each([
   [
     'a breed nobody knows',
     { ...pell, flock: [hens(1, { breed: 'griffin' })] },
-    ['plan.notOneOf @ flock.0.breed'],
+    ['plan.unknownBreed @ flock.0.breed'],
   ],
   [
     'a day that is none',

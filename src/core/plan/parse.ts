@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { breedById } from '../birds/size';
 import { fail, type Issue, issue, type Outcome, ok } from '../outcome';
 import { RULE_BOOK } from '../rules/book';
 import type { RuleBook } from '../rules/types';
@@ -83,7 +84,10 @@ function crossChecks(plan: Plan, book: RuleBook): Issue[] {
   return [
     ...duplicateIds(plan.flock, 'flock'),
     ...duplicateIds(plan.fixtures, 'fixtures'),
+    ...duplicateIds(plan.ownBreeds, 'ownBreeds'),
+    ...breeds(plan),
     ...tooManyBirds(plan),
+    ...normalsOrder(plan),
     ...dateOrder(plan),
     ...roofHeights(plan),
     ...schools(plan, book),
@@ -118,6 +122,42 @@ function dateOrder(plan: Plan): Issue[] {
       ? [issue('plan.arrivesBeforeHatch', { hatched: g.hatchedOn }, ['flock', i, 'arrivesOn'])]
       : []),
   ]);
+}
+
+/** Own breeds must not hide the catalogue's, and every group's breed must be one of either. */
+function breeds(plan: Plan): Issue[] {
+  const own = new Set(plan.ownBreeds.map((b) => b.id));
+  return [
+    ...plan.ownBreeds.flatMap((b, i) =>
+      breedById(b.id) ? [issue('plan.breedTaken', { id: b.id }, ['ownBreeds', i, 'id'])] : [],
+    ),
+    ...plan.flock.flatMap((g, i) =>
+      own.has(g.breed) || breedById(g.breed)
+        ? []
+        : [issue('plan.unknownBreed', { typed: g.breed }, ['flock', i, 'breed'])],
+    ),
+    ...plan.flock.flatMap((g, i) =>
+      g.sorted !== null && g.sorted.cocksKept > Math.floor(g.count / 2)
+        ? [
+            issue('plan.tooManyCocksKept', { most: Math.floor(g.count / 2) }, [
+              'flock',
+              i,
+              'sorted',
+              'cocksKept',
+            ]),
+          ]
+        : [],
+    ),
+  ];
+}
+
+function normalsOrder({ climate }: Plan): Issue[] {
+  if (climate?.source.kind !== 'normals') return [];
+  return climate.source.months.flatMap((m, i) =>
+    m.minC <= m.meanC && m.meanC <= m.maxC
+      ? []
+      : [issue('plan.normalsOrder', { month: i + 1 }, ['climate', 'source', 'months', i])],
+  );
 }
 
 function roofHeights({ shell: { roof } }: Plan): Issue[] {

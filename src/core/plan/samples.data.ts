@@ -1,7 +1,8 @@
 import { addDays, addMonths, addWeeks, formatISO, parseISO } from 'date-fns';
+import { climateById } from '../air/weather/climate';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/factors.data';
-import { newPlan } from './defaults';
-import type { Bar, Fixture, Group, Plan } from './schema';
+import { GROUP_DEFAULTS, newPlan } from './defaults';
+import type { Bar, Fixture, Group, Plan, PlanClimate } from './schema';
 
 const iso = (date: Date): string => formatISO(date, { representation: 'date' });
 const monthsBefore = (on: string, months: number): string => iso(addMonths(parseISO(on), -months));
@@ -13,12 +14,23 @@ function next(on: string, monthDay: string): string {
   return thisYear > on ? thisYear : `${year + 1}-${monthDay}`;
 }
 
-const hens = (group: Omit<Group, 'sex' | 'massKg' | 'leavesOn'>): Group => ({
+type Defaulted = 'sex' | 'massKg' | 'leavesOn' | keyof typeof GROUP_DEFAULTS;
+
+const hens = (group: Omit<Group, Defaulted> & Partial<Pick<Group, Defaulted>>): Group => ({
   sex: 'hen',
   massKg: null,
   leavesOn: null,
+  ...GROUP_DEFAULTS,
   ...group,
 });
+
+/** One of the shipped places as a plan has it. */
+function placeOf(id: string, exposure: PlanClimate['exposure']): PlanClimate {
+  const row = climateById(id);
+  if (!row) throw new Error(`no climate has the id ${id}`);
+  const { latitudeDeg, altitudeM } = row;
+  return { source: { kind: 'shipped', id }, latitudeDeg, altitudeM, exposure };
+}
 
 const flatBar = (bar: Pick<Bar, 'id' | 'name' | 'x' | 'y' | 'z' | 'lengthM'>): Bar => ({
   kind: 'bar',
@@ -96,6 +108,7 @@ function pellGarth(on: string): Plan {
   ];
   return {
     ...start,
+    climate: placeOf('wet-upland', 'open'),
     shell: { ...start.shell, wallBuild: 'masonry200' },
     flock: [
       hens({
@@ -145,6 +158,7 @@ function tamarFlats(on: string): Plan {
   };
   return {
     ...start,
+    climate: placeOf('hot-desert', 'garden'),
     shell: { ...start.shell, wallBuild: 'sheetMetal' },
     flock: [
       hens({ id: 'leghorn', name: 'Leghorn pullets', breed: 'leghorn', count: 8, ...dates }),
@@ -172,6 +186,7 @@ function oskLanding(on: string): Plan {
   const pulletsHatch = next(on, '05-10');
   return {
     ...start,
+    climate: placeOf('cold-continental', 'garden'),
     schools: { 'floor.area': 'floor.area.shutInWinters' },
     litter: { school: 'deep', depthM: 0.2 },
     flock: [
@@ -185,6 +200,7 @@ function oskLanding(on: string): Plan {
         count: 12,
         hatchedOn: pulletsHatch,
         arrivesOn: iso(addWeeks(parseISO(pulletsHatch), 10)),
+        raisedHere: true,
       }),
     ],
     fixtures: [

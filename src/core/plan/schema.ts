@@ -1,11 +1,18 @@
 import { z } from 'zod';
-import { BREEDS } from '../birds/breeds.data';
+import { CLIMATES } from '../air/weather/climates.data';
+import { COMBS, EGG_COLOURS, FLIGHTS, GROWTHS } from '../birds/breeds.data';
 
 export const PLAN_FORMAT = 'wide-rafter-plan';
 export const PLAN_VERSION = 1;
 
 /** Most of each that a plan may hold. */
-export const PLAN_LIMITS = { fixtures: 200, groups: 100, birds: 2000, name: 80 } as const;
+export const PLAN_LIMITS = {
+  fixtures: 200,
+  groups: 100,
+  birds: 2000,
+  ownBreeds: 50,
+  name: 80,
+} as const;
 
 const id = z
   .string()
@@ -61,17 +68,63 @@ const shell = z.strictObject({
   roofBuild: z.enum(BUILDS),
 });
 
+const score = z.int().min(1).max(5);
+const eggsYear = z.int().min(0).max(365);
+/** One egg, kg. */
+const eggKg = z.number().min(0.015).max(0.15);
+
+/** A keeper's own breed, beside the catalogue. */
+const ownBreed = z.strictObject({
+  id,
+  name,
+  kind: z.enum(['chicken', 'duck', 'meat']),
+  growth: z.enum(GROWTHS),
+  henKg: z.number().min(0.2).max(15),
+  eggsYear,
+  eggKg,
+  eggColour: z.enum(EGG_COLOURS),
+  comb: z.enum(COMBS),
+  flight: z.enum(FLIGHTS),
+  broodiness: score,
+  coldHardy: score,
+  heatHardy: score,
+});
+
+/** The keeper's own figures for a group, where they differ from the breed's. */
+const groupFigures = z.strictObject({
+  eggsYear: eggsYear.optional(),
+  eggKg: eggKg.optional(),
+  /** Age at the first egg, weeks. */
+  layWeek: z.int().min(14).max(52).optional(),
+  comb: z.enum(COMBS).optional(),
+  flight: z.enum(FLIGHTS).optional(),
+  broodiness: score.optional(),
+  coldHardy: score.optional(),
+  heatHardy: score.optional(),
+});
+
 const group = z.strictObject({
   id,
   name,
-  breed: z.enum(BREEDS.map((b) => b.id)),
+  /** A breed of the catalogue, or one of the plan's own. */
+  breed: z.string().min(1).max(64),
   /** One grown bird of this group, kg; null takes the breed's. */
   massKg: z.number().min(0.2).max(15).nullable(),
   count: z.int().min(1).max(PLAN_LIMITS.birds),
-  sex: z.enum(['hen', 'cock']),
+  /** Unsexed chicks are half cocks until they are sorted. */
+  sex: z.enum(['hen', 'cock', 'unsexed']),
   hatchedOn: date.nullable(),
+  /** From when they live in the coop. */
   arrivesOn: date,
   leavesOn: date.nullable(),
+  /** Whether they are reared here from the hatch, in a brooder, until they move to the coop. */
+  raisedHere: z.boolean().default(false),
+  /** When the cocks of an unsexed group are taken out, and how many of them stay; null: not decided. */
+  sorted: z
+    .strictObject({ on: date, cocksKept: z.int().min(0).max(PLAN_LIMITS.birds) })
+    .nullable()
+    .default(null),
+  figures: groupFigures.default({}),
 });
 
 const section = z.strictObject({
@@ -146,6 +199,51 @@ const drinker = z.strictObject({ kind: z.literal('drinker'), type: z.enum(['foun
 
 const fixture = z.discriminatedUnion('kind', [bar, nestBank, windowFixture, door, feeder, drinker]);
 
+const celsius = z.number().min(-70).max(60);
+
+/** One month's normals, as climate tables give them. */
+const monthNormals = z.strictObject({
+  meanC: celsius,
+  minC: celsius,
+  maxC: celsius,
+  rh: z.number().min(0).max(1),
+  windMS: z.number().min(0).max(40),
+  rainMm: z.number().min(0).max(3000),
+  rainDays: z.number().min(0).max(31),
+  sunHours: z.number().min(0).max(24),
+});
+
+const climate = z.strictObject({
+  source: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('shipped'), id: z.enum(CLIMATES.map((c) => c.id)) }),
+    z.strictObject({
+      kind: z.literal('normals'),
+      name,
+      /** January first. */
+      months: z.array(monthNormals).length(12),
+    }),
+  ]),
+  /** North positive. */
+  latitudeDeg: z.number().min(-90).max(90),
+  altitudeM: z.number().min(-450).max(6000),
+  exposure: z.enum(['open', 'garden', 'courtyard']),
+});
+
+const atMostBirds = z.int().min(0).max(PLAN_LIMITS.birds).nullable().default(null);
+
+/** What the local rules allow, as the keeper has found them; null: no rule known. */
+const limits = z.strictObject({
+  mostBirds: atMostBirds,
+  /** A permit is asked for from so many birds on. */
+  permitFrom: atMostBirds,
+  cocksAllowed: atMostBirds,
+  /** Least distance to the boundary or a dwelling, m, and what it is here. */
+  setbackM: z.number().min(0).max(500).nullable().default(null),
+  standsM: z.number().min(0).max(500).nullable().default(null),
+  /** A housing order: birds must be kept in. */
+  housingOrder: z.boolean().default(false),
+});
+
 /** The plan file, version 1: JSON, SI, axes x left to right, y front to rear, z up from the bare floor. */
 export const planSchema = z.strictObject({
   format: z.literal(PLAN_FORMAT),
@@ -153,8 +251,8 @@ export const planSchema = z.strictObject({
   id,
   name,
   units: z.enum(['metric', 'imperial']),
-  /** Not worked yet: hot and cold rules then do not apply, and the working says so. */
-  climate: z.null(),
+  /** Null: rules for hot and cold places then do not apply, and the working says so. */
+  climate: climate.nullable(),
   timeZone: z.string().min(1).max(64),
   horizonYears: z.int().min(1).max(5),
   schools: z.record(
@@ -166,7 +264,8 @@ export const planSchema = z.strictObject({
     school: z.enum(['deep', 'thin', 'sand', 'board', 'mesh']),
     depthM: z.number().min(0).max(0.6),
   }),
-  limits: z.strictObject({}),
+  limits,
+  ownBreeds: z.array(ownBreed).max(PLAN_LIMITS.ownBreeds).default([]),
   shell,
   flock: z.array(group).max(PLAN_LIMITS.groups),
   fixtures: z.array(fixture).max(PLAN_LIMITS.fixtures),
@@ -177,6 +276,12 @@ export type Shell = Plan['shell'];
 export type Roof = Shell['roof'];
 export type Side = z.infer<typeof side>;
 export type Group = z.infer<typeof group>;
+export type GroupFigures = Group['figures'];
+export type OwnBreed = z.infer<typeof ownBreed>;
+export type Limits = z.infer<typeof limits>;
+export type PlanClimate = z.infer<typeof climate>;
+/** A plan as a file may have it: what has a default may be left out. */
+export type PlanInput = z.input<typeof planSchema>;
 export type Fixture = z.infer<typeof fixture>;
 export type Bar = z.infer<typeof bar>;
 export type NestBank = z.infer<typeof nestBank>;

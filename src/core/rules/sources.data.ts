@@ -30,6 +30,16 @@ export const SOURCES: readonly Source[] = [
       'Adult weights as given in breed standards, rounded. A keeper who has a scale should enter her own.',
   },
   {
+    id: 'cigr-2002',
+    title: 'CIGR, Climatization of animal houses, 4th report, 2002',
+    detail: 'Heat and moisture given off by poultry at house level. Flocks differ by a tenth.',
+  },
+  {
+    id: 'nrc-1994',
+    title: 'NRC, Nutrient Requirements of Poultry, 1994',
+    detail: 'Metabolisable energy that laying hens ask for, by mass, temperature, growth and eggs.',
+  },
+  {
     id: 'plan',
     title: 'This plan',
     detail: 'Entered by the keeper, or counted from what was entered.',

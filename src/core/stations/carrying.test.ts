@@ -1,6 +1,6 @@
 import { bareCoop, DAY, hens } from '@/core/tests/plans';
-import { flockByDay } from '../birds/flock';
-import { carryOf, largestFitting, nextByWebster } from './carrying';
+import { dayOf, flockByDay } from '../birds/flock';
+import { carryOf, largestFitting, nextByWebster, shortFrom } from './carrying';
 import { verdictOf } from './verdict';
 
 /** The order in which birds enter a flock, worked with the function under test. */
@@ -54,6 +54,7 @@ describe('the largest flock that fits', () => {
 
 describe('what a station carries', () => {
   const demandOfHens = (most: number, perHen = 1) => ({
+    measure: 'head' as const,
     perBird: () => [perHen, perHen],
     fits: (taken: readonly number[]) => (taken[0] ?? 0) + (taken[1] ?? 0) <= most,
   });
@@ -62,29 +63,30 @@ describe('what a station carries', () => {
     const groups = [hens(4, { id: 'a' }), hens(6, { id: 'b', arrivesOn: '2027-06-10' })];
     const flock = flockByDay(bareCoop({ flock: groups }), DAY);
     const carry = carryOf(flock, demandOfHens(7));
-    expect(carry).toMatchObject({
-      carries: 7,
-      setOn: '2027-06-10',
-      present: 10,
-      shortFrom: '2027-06-10',
-    });
+    expect(carry).toMatchObject({ carries: 7, present: 10 });
+    expect(carry.state === 'carries' && dayOf(flock, carry.setOn)).toBe('2027-06-10');
+    expect(dayOf(flock, shortFrom(flock, demandOfHens(7)) ?? 0)).toBe('2027-06-10');
+    expect(shortFrom(flock, demandOfHens(10))).toBeNull();
   });
 
   test('a station nobody asks anything of carries nothing', () => {
     const flock = flockByDay(bareCoop({ flock: [hens(4)] }), DAY);
-    expect(carryOf(flock, { perBird: () => [0], fits: () => true }).state).toBe('notApplicable');
-    const empty = flockByDay(bareCoop(), DAY);
-    expect(carryOf(empty, { perBird: () => [], fits: () => true }).state).toBe('notApplicable');
+    const laying = { measure: 'inLay' as const, perBird: () => [0], fits: () => true };
+    const cocks = flockByDay(bareCoop({ flock: [hens(4, { sex: 'cock' })] }), DAY);
+    expect(carryOf(cocks, laying).state).toBe('notApplicable');
+    expect(carryOf(flock, laying).state).toBe('carries');
+    expect(carryOf(flockByDay(bareCoop(), DAY), laying).state).toBe('notApplicable');
   });
 
   test('set by a day with fewer birds than planned, it reaches the plan exactly when that day fits', () => {
     // twelve light birds leave on the day on which four heavy ones come: those four ask most
     const groups = [
-      hens(12, { id: 'light', leavesOn: '2027-03-01' }),
-      hens(4, { id: 'heavy', arrivesOn: '2027-03-01' }),
+      hens(12, { id: 'light', massKg: 0.5, leavesOn: '2027-03-01' }),
+      hens(4, { id: 'heavy', massKg: 14, arrivesOn: '2027-03-01' }),
     ];
     const flock = flockByDay(bareCoop({ flock: groups }), DAY);
     const demand = (most: number) => ({
+      measure: 'area' as const,
       perBird: () => [1, 5],
       fits: (taken: readonly number[]) => (taken[0] ?? 0) + 5 * (taken[1] ?? 0) <= most,
     });

@@ -1,15 +1,17 @@
-import type { FlockByDay } from '../birds/flock';
+import { type FlockByDay, livingOn, type Measure } from '../birds/flock';
 import { wholeDown } from '../units/number';
 
 /** No station is said to carry more. */
 export const MOST_CARRIED = 500;
 
-/** What a station asks: the demand of one bird of each group on a day, and whether a flock fits. */
+/** What a station asks: the demand of one bird of each lot on a day, and whether a flock fits. */
 export interface StationDemand {
-  /** Demand of one bird of each group, in the station's own unit; 0 where it asks nothing. */
-  perBird(day: string): readonly number[];
-  /** Whether so many birds of each group fit, on that day. */
-  fits(taken: readonly number[], day: string): boolean;
+  /** What the setting day is found by: the flock's total of this. */
+  readonly measure: Measure;
+  /** Demand of one bird of each lot, in the station's own unit; 0 where it asks nothing. @param d day of the horizon */
+  perBird(d: number): readonly number[];
+  /** Whether so many birds of each lot fit, on that day. */
+  fits(taken: readonly number[], d: number): boolean;
 }
 
 export type Carry =
@@ -17,14 +19,13 @@ export type Carry =
   | {
       readonly state: 'carries';
       readonly carries: number;
-      /** The day that sets the station, its flock and the largest flock of it that fits. */
-      readonly setOn: string;
+      /** The day of the horizon that sets the station, its flock and the largest flock of it that fits. */
+      readonly setOn: number;
       readonly flock: readonly number[];
       readonly taken: readonly number[];
       /** Birds in the largest flock that fits, and birds living there on the setting day. */
       readonly fitting: number;
       readonly present: number;
-      readonly shortFrom: string | null;
     };
 
 /**
@@ -89,16 +90,30 @@ export function largestFitting(
  * flock in proportion, so that it reaches `planned` exactly when the setting day's flock fits.
  */
 export function carryOf(flock: FlockByDay, demand: StationDemand): Carry {
-  const setting = settingDay(flock, demand);
-  if (setting === null) return { state: 'notApplicable' };
-  const { day: setOn, counts } = setting;
+  const peak = flock.peaks[demand.measure];
+  if (peak === null) return { state: 'notApplicable' };
+  const setOn = peak.d;
+  const counts = livingOn(flock, setOn);
   const taken = largestFitting(counts, demand.perBird(setOn), (t) => demand.fits(t, setOn));
   const fitting = total(taken);
   const present = total(counts);
   const carries = Math.min(MOST_CARRIED, wholeDown((fitting * flock.planned) / present));
-  const short = flock.days.findIndex((day, d) => !demand.fits(flock.counts[d] ?? [], day));
-  const shortFrom = short < 0 ? null : (flock.days[short] ?? null);
-  return { state: 'carries', carries, setOn, flock: counts, taken, fitting, present, shortFrom };
+  return { state: 'carries', carries, setOn, flock: counts, taken, fitting, present };
+}
+
+/**
+ * First day of the horizon on which a station falls short; null where it never does.
+ * Looked for where demand can change, and then day by day back to the day before that still fits.
+ */
+export function shortFrom(flock: FlockByDay, demand: StationDemand): number | null {
+  const fits = (d: number): boolean => demand.fits(livingOn(flock, d), d);
+  const at = flock.steps.findIndex((d) => !fits(d));
+  const found = flock.steps[at];
+  if (found === undefined) return null;
+  const before = flock.steps[at - 1] ?? found;
+  let first = found;
+  while (first - 1 > before && !fits(first - 1)) first--;
+  return first;
 }
 
 /** Σ count × demand of one bird. */
@@ -106,17 +121,3 @@ export const demandOf = (counts: readonly number[], perBird: readonly number[]):
   counts.reduce((sum, count, i) => sum + count * (perBird[i] ?? 0), 0);
 
 const total = (counts: readonly number[]): number => counts.reduce((a, b) => a + b, 0);
-
-function settingDay(flock: FlockByDay, demand: StationDemand) {
-  let best: { day: string; counts: readonly number[]; asked: number; birds: number } | null = null;
-  flock.days.forEach((day, d) => {
-    const counts = flock.counts[d] ?? [];
-    const asked = demandOf(counts, demand.perBird(day));
-    const birds = total(counts);
-    if (asked <= 0) return;
-    if (!best || asked > best.asked || (asked === best.asked && birds > best.birds)) {
-      best = { day, counts, asked, birds };
-    }
-  });
-  return best as { day: string; counts: readonly number[] } | null;
-}

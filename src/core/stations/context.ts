@@ -45,3 +45,12 @@ export function schoolFor(ctx: StationContext, topic: string): ChosenSchool {
   if (!school) throw new Error(`no school has been chosen for ${topic}`);
   return school;
 }
+
+/** Remembers the last day worked: a flock is grown bird by bird on one day. */
+export function byDay(work: (d: number) => number[]): (d: number) => number[] {
+  let last: { d: number; value: number[] } | null = null;
+  return (d) => {
+    if (last?.d !== d) last = { d, value: work(d) };
+    return last.value;
+  };
+}

@@ -1,5 +1,5 @@
-import type { FlockByDay } from '../birds/flock';
-import { birdSize, breedById, SIZE_COEFFICIENTS } from '../birds/size';
+import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
+import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
 import type { Plan } from '../plan/schema';
 import { ASSUMED, ENTERED, type Figure, figure } from '../working';
@@ -12,42 +12,24 @@ interface Rail {
   readonly carries: number | null;
 }
 
-/** Figures of the whole coop and of each group's bird. */
+/** Figures of the whole coop and of each lot's bird. */
 export function coopFigures(
-  plan: Plan,
   flock: FlockByDay,
+  drawnOn: number,
   carries: number | null,
   staves: readonly Rail[],
 ): Figure[] {
-  const { planned, plannedOn } = flock;
-  const at = plannedOn === null ? 0 : flock.days.indexOf(plannedOn);
+  const { planned, peaks } = flock;
+  const livingFigure = (id: string, d: number | null): Figure => {
+    const living = d === null ? flock.lots.map(() => 0) : livingOn(flock, d);
+    const birds = living.reduce((a, b) => a + b, 0);
+    return figure(id, 'coop.planned', W['coop.planned'], { living, planned: birds }, ENTERED);
+  };
   const figures = [
-    figure(
-      'coop.planned',
-      'coop.planned',
-      W['coop.planned'],
-      { living: flock.counts[at] ?? [], planned },
-      ENTERED,
-    ),
-    figure(
-      'coop.today',
-      'coop.planned',
-      W['coop.planned'],
-      { living: flock.counts[0] ?? [], planned: flock.today },
-      ENTERED,
-    ),
-    ...flock.days.map((day, d) => {
-      const living = flock.counts[d] ?? [];
-      const birds = living.reduce((a, b) => a + b, 0);
-      return figure(
-        flockDayFigure(day),
-        'coop.planned',
-        W['coop.planned'],
-        { living, planned: birds },
-        ENTERED,
-      );
-    }),
-    ...plan.flock.flatMap((_, i) => birdFigures(flock, i)),
+    livingFigure('coop.planned', peaks.head?.d ?? null),
+    livingFigure('coop.today', 0),
+    ...flock.changes.map((d) => livingFigure(flockDayFigure(dayOf(flock, d)), d)),
+    ...flock.lots.flatMap((_, i) => birdFigures(flock, i, drawnOn)),
   ];
   if (carries !== null) {
     const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
@@ -66,35 +48,36 @@ export function coopFigures(
   return figures;
 }
 
-function birdFigures(flock: FlockByDay, i: number): Figure[] {
-  const bird = flock.groups[i];
-  if (!bird) return [];
-  const { group, massKg: mass } = bird;
-  const breed = breedById(group.breed);
+/** A grown bird of a lot, and how big one is drawn on the day that the drawing shows. */
+function birdFigures(flock: FlockByDay, i: number, drawnOn: number): Figure[] {
+  const lot = flock.lots[i];
+  if (!lot) return [];
+  const { group, breed, massKg: grown } = lot;
+  const mass = massThen(flock, i, drawnOn);
   const size = birdSize(mass);
   const { length, back, headToBack } = SIZE_COEFFICIENTS;
-  const id = `flock.${group.id}.mass`;
+  const id = `flock.${lot.id}.mass`;
   const massFigure =
-    group.massKg === null && breed
+    group.massKg === null
       ? figure(
           id,
           'flock.mass.standard',
           W['flock.mass.standard'],
-          { breedHen: breed.henKg, timesHen: mass / breed.henKg, standard: mass },
+          { breedHen: breed.henKg, timesHen: grown / breed.henKg, standard: grown },
           { evidence: 'published', source: 'breed-standards' },
         )
-      : figure(id, 'flock.mass', W['flock.mass'], { value: mass }, ENTERED);
+      : figure(id, 'flock.mass', W['flock.mass'], { value: grown }, ENTERED);
   return [
     massFigure,
     figure(
-      `flock.${group.id}.length`,
+      `flock.${lot.id}.length`,
       'flock.length',
       W['flock.length'],
       { coefficient: length, mass, size: size.lengthM },
       ASSUMED,
     ),
     figure(
-      `flock.${group.id}.height`,
+      `flock.${lot.id}.height`,
       'flock.height',
       W['flock.height'],
       { coefficient: back, headToBack, mass, size: size.headM },

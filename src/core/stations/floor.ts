@@ -1,3 +1,4 @@
+import { massThen } from '../birds/flock';
 import { type Finding, findingKey } from '../finding';
 import { footprintInsideM2, solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../plan/schema';
@@ -6,7 +7,7 @@ import { FIT } from '../rules/fit.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { demandOf } from './carrying';
-import { basisOf, type CarryingStation, type StationContext } from './context';
+import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { FLOOR_WORKINGS as W } from './floor.working';
 import { scaledParts } from './shared.working';
 
@@ -16,9 +17,13 @@ export const floorStation: CarryingStation = {
   topic: 'floor.area',
   entered: () => true,
   demand: (ctx, school) => {
-    const areas = areasOf(ctx, school);
     const usable = usableFloorM2(ctx.plan);
-    return { perBird: () => areas, fits: (taken) => atMost(demandOf(taken, areas), usable) };
+    const areasOn = byDay((d) => areasOf(ctx, school, d));
+    return {
+      measure: school.scale === 'none' ? 'head' : 'area',
+      perBird: areasOn,
+      fits: (taken, d) => atMost(demandOf(taken, areasOn(d)), usable),
+    };
   },
   assess: (ctx, carry, school) => {
     const figures = roomFigures(ctx.plan);
@@ -26,15 +31,16 @@ export const floorStation: CarryingStation = {
       return { station: 'floor', carry, figures, findings: [] };
     }
     const basis = basisOf(school);
-    const areas = areasOf(ctx, school);
+    const areas = areasOf(ctx, school, carry.setOn);
     const usable = usableFloorM2(ctx.plan);
     const counts = carry.flock;
     const needed = demandOf(counts, areas);
-    ctx.flock.groups.forEach(({ group, massKg }, i) => {
-      const parts = scaledParts(school.value, massKg, school.scale, areas[i] ?? 0);
+    ctx.flock.lots.forEach((lot, i) => {
+      const mass = massThen(ctx.flock, i, carry.setOn);
+      const parts = scaledParts(school.value, mass, school.scale, areas[i] ?? 0);
       figures.push(
         figure(
-          `floor.areaPerBird.${group.id}`,
+          `floor.areaPerBird.${lot.id}`,
           'floor.areaOfBird',
           W['floor.areaOfBird'],
           parts,
@@ -124,8 +130,8 @@ function takenM2(fixture: Fixture, plan: Plan): number {
   return fixture.kind === 'nestBank' ? box : box * (Math.PI / 4);
 }
 
-const areasOf = (ctx: StationContext, school: ChosenSchool): number[] =>
-  ctx.flock.groups.map((g) => scaleToBird(school.value, g.massKg, school.scale));
+const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[] =>
+  ctx.flock.lots.map((_, i) => scaleToBird(school.value, massThen(ctx.flock, i, d), school.scale));
 
 /** What the room gives, whoever lives in it. */
 function roomFigures(plan: Plan): Figure[] {

@@ -1,5 +1,4 @@
 import type { ClassRow } from '../birds/classes.data';
-import { inLay } from '../birds/flock';
 import type { NestBank, Plan } from '../plan/schema';
 import { atMost } from '../units/number';
 import type { StationContext } from './context';
@@ -13,6 +12,6 @@ export function boxFits(bank: NestBank, birdClass: ClassRow): boolean {
   return atMost(width, bank.boxW) && atMost(depth, bank.boxD) && atMost(height, bank.boxH);
 }
 
-/** 1 for each group whose hens are in lay on the day, else 0. */
-export const layingPerBird = (ctx: StationContext, day: string): number[] =>
-  ctx.flock.groups.map((g) => (inLay(g, day) ? 1 : 0));
+/** 1 for each lot whose hens are in lay on a day of the horizon, else 0. */
+export const layingPerBird = (ctx: StationContext, d: number): number[] =>
+  ctx.flock.columns.map((c) => c.inLay[d] ?? 0);

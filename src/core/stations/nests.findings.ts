@@ -123,7 +123,7 @@ function lipHeight(
   carry: Extract<Carry, { state: 'carries' }>,
 ): Found {
   const perBird = layingPerBird(ctx, carry.setOn);
-  const laying = ctx.flock.groups.filter(
+  const laying = ctx.flock.lots.filter(
     (_, i) => (perBird[i] ?? 0) > 0 && (carry.flock[i] ?? 0) > 0,
   );
   const least = Math.min(...laying.map((g) => g.class.nestLipM[0]));
@@ -172,7 +172,7 @@ function boxSmall(
   carry: Extract<Carry, { state: 'carries' }>,
 ): Found {
   const perBird = layingPerBird(ctx, carry.setOn);
-  const tooBig = ctx.flock.groups.filter(
+  const tooBig = ctx.flock.lots.filter(
     (g, i) => (perBird[i] ?? 0) > 0 && (carry.flock[i] ?? 0) > 0 && !boxFits(bank, g.class),
   );
   const largest = tooBig.reduce<(typeof tooBig)[number] | null>(

@@ -4,7 +4,7 @@ import type { ChosenSchool } from '../rules/book';
 import { wholeUp } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
-import { basisOf, type CarryingStation, type StationContext } from './context';
+import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { banksOf, boxFits, layingPerBird } from './nests.boxes';
 import { nestFindings } from './nests.findings';
 import { NESTS_WORKINGS as W } from './nests.working';
@@ -16,15 +16,11 @@ export const nestsStation: CarryingStation = {
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
   demand: (ctx, school) => {
     const sizes = sizeClasses(ctx);
-    const laying = new Map<string, number[]>();
-    const layingOn = (day: string): number[] => {
-      const known = laying.get(day) ?? layingPerBird(ctx, day);
-      laying.set(day, known);
-      return known;
-    };
+    const layingOn = byDay((d) => layingPerBird(ctx, d));
     return {
+      measure: 'inLay',
       perBird: layingOn,
-      fits: (taken, day) => boxesServe(sizes, school, taken, layingOn(day)),
+      fits: (taken, d) => boxesServe(sizes, school, taken, layingOn(d)),
     };
   },
   assess: (ctx, carry, school) => {
@@ -60,10 +56,10 @@ interface SizeClass {
 }
 
 function sizeClasses(ctx: StationContext): SizeClass[] {
-  const { groups } = ctx.flock;
+  const { lots } = ctx.flock;
   const banks = banksOf(ctx.plan);
-  return groups.map((g) => ({
-    needing: groups.flatMap((other, j) => (asLarge(other.class, g.class) ? [j] : [])),
+  return lots.map((g) => ({
+    needing: lots.flatMap((other, j) => (asLarge(other.class, g.class) ? [j] : [])),
     boxes: banks.reduce((n, b) => n + (boxFits(b, g.class) ? b.boxes : 0), 0),
   }));
 }
@@ -90,7 +86,7 @@ const asLarge = (a: ClassRow, b: ClassRow): boolean =>
 
 /** Boxes of each bank that at least one class of this flock's laying hens can use. */
 function countedBoxes(ctx: StationContext, laying: readonly number[]): number[] {
-  const classes = ctx.flock.groups.filter((_, i) => (laying[i] ?? 0) > 0).map((g) => g.class);
+  const classes = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) > 0).map((g) => g.class);
   return banksOf(ctx.plan).map((b) => (classes.some((c) => boxFits(b, c)) ? b.boxes : 0));
 }
 

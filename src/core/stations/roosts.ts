@@ -1,10 +1,12 @@
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import { livingOn, massThen } from '../birds/flock';
 import { barsOf, effectiveLength, notCounted } from '../geometry/bars';
 import type { Bar, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { atMost } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
-import { basisOf, type CarryingStation, type StationContext } from './context';
+import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { type BirdKind, packBars, type Seating } from './packing';
 import { roostFindings } from './roosts.findings';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
@@ -16,14 +18,17 @@ export const roostsStation: CarryingStation = {
   topic: 'roosts.length',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'bar'),
   demand: (ctx, school) => {
-    const widths = widthsOf(ctx, school);
+    const widthsOn = byDay((d) => widthsOf(ctx, school, d));
     const bars = countedBars(ctx).map((b) => b.effectiveM);
     return {
-      perBird: () => widths,
-      fits: (taken) =>
-        packBars(bars, kindsOf(taken, widths)).left.every(
+      measure: school.scale === 'none' ? 'roosting' : 'length',
+      perBird: widthsOn,
+      fits: (taken, d) => {
+        const widths = widthsOn(d);
+        return packBars(bars, kindsOf(taken, widths)).left.every(
           (birds, i) => birds === 0 || widths[i] === 0,
-        ),
+        );
+      },
     };
   },
   assess: (ctx, carry, school) => {
@@ -59,14 +64,17 @@ export function countedBars(ctx: StationContext): CountedBar[] {
 
 /** Who sits where when the planned flock goes up on the setting day. */
 export interface FlockSeats extends Seating {
+  /** The day of the horizon on which they sit so. */
+  readonly d: number;
   readonly bars: readonly CountedBar[];
   readonly counts: readonly number[];
   readonly widths: readonly number[];
 }
 
 export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {
-  const widths = widthsOf(ctx, school);
-  const counts = (carry.state === 'carries' ? carry.flock : ctx.flock.counts[0]) ?? [];
+  const d = carry.state === 'carries' ? carry.setOn : 0;
+  const widths = widthsOf(ctx, school, d);
+  const counts = livingOn(ctx.flock, d);
   const sleepers = counts.map((count, i) => (widths[i] === 0 ? 0 : count));
   const bars = countedBars(ctx);
   return {
@@ -74,26 +82,40 @@ export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchoo
       bars.map((b) => b.effectiveM),
       kindsOf(sleepers, widths),
     ),
+    d,
     bars,
     counts: sleepers,
     widths,
   };
 }
 
-/** The heaviest bird that sleeps on bars within the horizon, kg; null where none does. */
+/** The heaviest bird that sleeps on bars within the horizon, grown, kg; null where none does. */
 export function heaviestOnBarsKg(ctx: StationContext): number | null {
-  const { groups, counts } = ctx.flock;
-  const masses = groups
-    .filter((g, i) => g.kind !== 'duck' && counts.some((day) => (day[i] ?? 0) > 0))
-    .map((g) => g.massKg);
+  const { lots, columns } = ctx.flock;
+  const masses = lots
+    .filter((lot, i) => lot.kind !== 'duck' && columns[i]?.living.some((n) => n > 0))
+    .map((lot) => lot.massKg);
   return masses.length > 0 ? Math.max(...masses) : null;
 }
 
-/** Width of one bird of each group along the bar, m; 0 for ducks, which sleep on the floor. */
-export const widthsOf = (ctx: StationContext, school: ChosenSchool): number[] =>
-  ctx.flock.groups.map((g) =>
-    g.kind === 'duck' ? 0 : scaleToBird(school.value, g.massKg, school.scale),
-  );
+/** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
+export const HOT = { fromC: 30, times: 1.2 } as const;
+
+/** What the rule for hot places makes of a width: 1.2 times, or 1 where it does not apply. */
+export const hotFactor = (ctx: StationContext): number => {
+  const climate = ctx.flock.climate;
+  return climate !== null && atMost(HOT.fromC, climate.design.hottestMeanMaxC) ? HOT.times : 1;
+};
+
+/** Width of one bird of each lot along the bar on a day, m; 0 for those that take none: ducks, and young chicks. */
+export function widthsOf(ctx: StationContext, school: ChosenSchool, d: number): number[] {
+  const hot = hotFactor(ctx);
+  return ctx.flock.lots.map((lot, i) => {
+    const here = (ctx.flock.columns[i]?.living[d] ?? 0) > 0;
+    const none = here ? ctx.flock.columns[i]?.lengthFactor[d] === 0 : lot.kind === 'duck';
+    return none ? 0 : hot * scaleToBird(school.value, massThen(ctx.flock, i, d), school.scale);
+  });
+}
 
 /** Ducks take no bar: a kind without width is left out of the packing by having no birds. */
 const kindsOf = (counts: readonly number[], widths: readonly number[]): BirdKind[] =>
@@ -126,6 +148,12 @@ function lengthFigures(plan: Plan): Figure[] {
   });
 }
 
+function widthParts(ctx: StationContext, school: ChosenSchool, mass: number) {
+  const hot = hotFactor(ctx);
+  const scaled = hot * scaleToBird(school.value, mass, school.scale);
+  return { ...scaledParts(school.value, mass, school.scale, scaled), hot };
+}
+
 function carryFigures(
   ctx: StationContext,
   carry: Extract<Carry, { state: 'carries' }>,
@@ -149,15 +177,15 @@ function carryFigures(
     carries: carry.carries,
   };
   return [
-    ...ctx.flock.groups.flatMap(({ group, kind, massKg }, i) =>
-      kind === 'duck'
+    ...ctx.flock.lots.flatMap((lot, i) =>
+      lot.kind === 'duck'
         ? []
         : [
             figure(
-              `roosts.widthPerBird.${group.id}`,
+              `roosts.widthPerBird.${lot.id}`,
               'roosts.widthOfBird',
               W['roosts.widthOfBird'],
-              scaledParts(school.value, massKg, school.scale, widths[i] ?? 0),
+              widthParts(ctx, school, massThen(ctx.flock, i, carry.setOn)),
               basis,
             ),
           ],

@@ -3,7 +3,14 @@ import { capacityLines, missingSpec, plainSpec, scaledSpec } from './shared.work
 
 /** How each figure of the roosts is worked. */
 export const ROOSTS_WORKINGS = {
-  'roosts.widthOfBird': scaledSpec('m', 'school'),
+  'roosts.widthOfBird': working({
+    result: 'scaled',
+    lines: {
+      ...scaledSpec('m', 'school').lines,
+      hot: { unit: 'ratio', given: 'keepers' },
+      scaled: { unit: 'm', formula: 'rule * (mass / reference)^power * hot' },
+    },
+  }),
   'roosts.widthPerBird': working({
     result: 'mean',
     lines: {

@@ -1,8 +1,9 @@
 import fc from 'fast-check';
+import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
-import { newBar, newNestBank, newPlan } from '@/core/plan/defaults';
+import { GROUP_DEFAULTS, newBar, newNestBank, newPlan } from '@/core/plan/defaults';
 import { samplePlans } from '@/core/plan/samples.data';
-import type { Bar, Group, NestBank, Plan } from '@/core/plan/schema';
+import type { Bar, Group, NestBank, Plan, PlanClimate } from '@/core/plan/schema';
 
 /** The day that tests stand on. */
 export const DAY = '2026-11-24';
@@ -12,6 +13,14 @@ export function sample(id: 'pell-garth' | 'tamar-flats' | 'osk-landing'): Plan {
   const plan = samplePlans(DAY).find((p) => p.id === id);
   if (!plan) throw new Error(`no sample ${id}`);
   return plan;
+}
+
+/** The climate of one of the shipped places. */
+export function sampleClimate(id: string): PlanClimate {
+  const row = CLIMATES.find((c) => c.id === id);
+  if (!row) throw new Error(`no climate ${id}`);
+  const { latitudeDeg, altitudeM } = row;
+  return { source: { kind: 'shipped', id }, latitudeDeg, altitudeM, exposure: 'garden' };
 }
 
 /** A plain coop, 4 m by 3 m and 2 m high, its litter 0.10 m, without birds or fixtures. */
@@ -38,6 +47,7 @@ export const hens = (count: number, parts: Partial<Group> = {}): Group => ({
   hatchedOn: null,
   arrivesOn: '2026-01-01',
   leavesOn: null,
+  ...GROUP_DEFAULTS,
   ...parts,
 });
 

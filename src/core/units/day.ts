@@ -16,3 +16,12 @@ export function isDay(text: string): boolean {
   const date = new Date(`${text}T00:00:00Z`);
   return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
 }
+
+const DAY_MS = 86_400_000;
+
+/** Days from 1 January 1970 to an ISO day: days as numbers that can be counted with. */
+export const dayNumber = (iso: string): number =>
+  Date.UTC(Number(iso.slice(0, 4)), Number(iso.slice(5, 7)) - 1, Number(iso.slice(8, 10))) / DAY_MS;
+
+/** The ISO day of a day number. */
+export const isoDay = (day: number): string => new Date(day * DAY_MS).toISOString().slice(0, 10);

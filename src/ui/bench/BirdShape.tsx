@@ -14,7 +14,7 @@ export function BirdShape({ bird, projection }: { bird: PlacedBird; projection: 
         className={placed ? 'fill-bird' : 'fill-oxide-soft'}
         strokeWidth={1.1}
         strokeDasharray={placed ? undefined : '4 2.5'}
-        data-bird={bird.groupId}
+        data-bird={bird.lotId}
         data-aspect={aspect}
         data-placed={placed}
       />

@@ -62,7 +62,7 @@ export function Working({ figure, onClose }: { figure: Figure; onClose: () => vo
         <span className="text-soft">{source.detail}</span>
       </p>
       <OtherSchools figure={figure} />
-      {figure.working === 'roosts.widthOfBird' ? (
+      {figure.working === 'roosts.widthOfBird' && plan.climate === null ? (
         <p className="mt-1 text-soft">
           No climate is set, so the rule for hot places does not apply.
         </p>

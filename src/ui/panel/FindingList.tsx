@@ -1,6 +1,7 @@
 'use client';
 import type { Finding } from '@/core/finding';
 import { findingPieces, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
@@ -50,6 +51,13 @@ function FindingCard({ finding }: { finding: Finding }) {
                 <span key="fixtures" data-name>
                   {piece.names}
                 </span>
+              );
+            }
+            if (piece.kind === 'day') {
+              return (
+                <time key="from" data-day={piece.day}>
+                  {formatDay(piece.day)}
+                </time>
               );
             }
             const number = finding.numbers[piece.name];

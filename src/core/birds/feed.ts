@@ -1,0 +1,82 @@
+/** Metabolisable energy of feeds, kcal/kg. Source: keepers (bags). */
+export const FEED_ENERGY = { starter: 2900, grower: 2850, layer: 2750, meat: 3050 } as const;
+export type FeedKind = keyof typeof FEED_ENERGY;
+
+/** Where a bird lives is held within this for feed, °C. */
+export const FEED_RANGE_C = [-25, 35] as const;
+
+const KCAL_PER_G_GROWN = 5.5;
+const KCAL_PER_G_GROWING = 3.0;
+const KCAL_PER_G_EGG = 2.07;
+
+/**
+ * Energy a bird asks for in a day, kcal.
+ * @param massKg   live mass, kg
+ * @param airC     mean temperature where she lives, °C; held within −25…35
+ * @param gainG    growth, g a day
+ * @param growing  growing birds put on flesh more cheaply: 3.0 instead of 5.5 kcal/g
+ * @param eggG     egg mass laid, g a day
+ * @source         nrc-1994: laying hens
+ */
+export const energyKcal = (
+  massKg: number,
+  airC: number,
+  gainG: number,
+  growing: boolean,
+  eggG: number,
+): number => energyOfKcal(massKg ** 0.75, airC, gainG, growing, eggG);
+
+/** `energyKcal` where mass^0.75 is known already. */
+export function energyOfKcal(
+  metabolicMass: number,
+  airC: number,
+  gainG: number,
+  growing: boolean,
+  eggG: number,
+): number {
+  const t = Math.min(FEED_RANGE_C[1], Math.max(FEED_RANGE_C[0], airC));
+  const perGram = growing ? KCAL_PER_G_GROWING : KCAL_PER_G_GROWN;
+  return metabolicMass * (173 - 1.95 * t) + perGram * gainG + KCAL_PER_G_EGG * eggG;
+}
+
+/** Weeks of age and feed, g a bird a day, of a pullet that will weigh 2.0 kg. Source: keepers (rearers' tables). */
+export const PULLET_TABLE: readonly (readonly [week: number, gramsDay: number])[] = [
+  [1, 13],
+  [2, 20],
+  [3, 25],
+  [4, 30],
+  [6, 42],
+  [8, 51],
+  [10, 58],
+  [12, 64],
+  [14, 70],
+  [16, 76],
+  [18, 84],
+];
+const PULLET_KG = 2;
+
+/** Least that any other growing or grown bird eats, kg per kg^0.75 a day. */
+const LEAST_PER_MASS = 0.06;
+
+/**
+ * The rearers' table for one day of a layer pullet's life, kg.
+ * Between the weeks it names it runs straight; after the eighteenth it stays.
+ * @param day      days from hatch
+ * @param adultKg  what she will weigh grown
+ */
+export function pulletTableKg(day: number, adultKg: number): number {
+  const week = Math.floor(day / 7) + 1;
+  const last = PULLET_TABLE[PULLET_TABLE.length - 1] ?? [18, 84];
+  const above = PULLET_TABLE.findIndex(([w]) => w >= week);
+  const [w1, g1] = PULLET_TABLE[above] ?? last;
+  const [w0, g0] = PULLET_TABLE[above - 1] ?? [w1, g1];
+  const grams = above < 0 || w1 === w0 ? g1 : g0 + ((g1 - g0) * (week - w0)) / (w1 - w0);
+  return ((grams / 1000) * adultKg) / PULLET_KG;
+}
+
+/**
+ * Least feed of a bird that the pullet table is not for, kg a day.
+ * @param metabolicMass  mass^0.75, kg^0.75
+ * @source               wide-rafter (assumption)
+ */
+export const leastFeedKg = (metabolicMass: number): number => LEAST_PER_MASS * metabolicMass;

@@ -1,0 +1,78 @@
+import type { Breed, Growth } from './breeds.data';
+import type { BirdClass } from './classes.data';
+
+/** A bird's growth: W(d) = A·exp(−exp(−b·(d − t*))), d in days from hatch. */
+export interface GrowthCurve {
+  /** A, kg. */
+  readonly adultKg: number;
+  /** b, 1/day. */
+  readonly rate: number;
+  /** t*, day of fastest growth. */
+  readonly fastestDay: number;
+}
+
+/** Share of the adult mass from which a bird counts as grown and is held at it (assumption). */
+export const GROWN_SHARE = 0.99;
+
+/** Chick at hatch, as a share of the egg. */
+const CHICK_OF_EGG = 0.68;
+
+/** Rate and, where it is not found from the hatch mass, the day of fastest growth. */
+const CURVES: Readonly<Record<Growth, { readonly rate: number; readonly fastestDay?: number }>> = {
+  layer: { rate: 0.0225 },
+  fastMeat: { rate: 0.04, fastestDay: 38 },
+  slowMeat: { rate: 0.032, fastestDay: 46 },
+  meatDuck: { rate: 0.077, fastestDay: 18.5 },
+  duck: { rate: 0.045 },
+};
+const GIANT_RATE = 0.019;
+const LIGHT_DUCK_RATE = 0.05;
+const DUCKLING_KG = { lightDuck: 0.045, heavyDuck: 0.055 } as const;
+
+/**
+ * How a bird of a breed grows to her adult mass.
+ * @param adultKg  this bird's own adult mass, kg: a cock's or an overridden one too
+ * @source         wide-rafter (assumption: Gompertz, fitted to breeders' tables)
+ * @example        growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4).fastestDay // 62.6
+ */
+export function growthCurve(
+  breed: Pick<Breed, 'growth' | 'eggKg'>,
+  birdClass: BirdClass,
+  adultKg: number,
+): GrowthCurve {
+  const rate = rateOf(breed.growth, birdClass);
+  const fastestDay =
+    CURVES[breed.growth].fastestDay ??
+    Math.log(Math.log(adultKg / hatchKg(breed, birdClass))) / rate;
+  return { adultKg, rate, fastestDay };
+}
+
+/**
+ * Live mass, kg; the adult mass itself once 99 % of it is reached.
+ * @param day  days from hatch, 0 or more
+ */
+export function massKg({ adultKg, rate, fastestDay }: GrowthCurve, day: number): number {
+  const share = Math.exp(-Math.exp(-rate * (day - fastestDay)));
+  return share >= GROWN_SHARE ? adultKg : adultKg * share;
+}
+
+/** Growth, kg a day: the curve's slope; 0 once grown. */
+export function gainKg(curve: GrowthCurve, day: number, mass = massKg(curve, day)): number {
+  if (mass >= curve.adultKg) return 0;
+  return curve.rate * mass * Math.exp(-curve.rate * (day - curve.fastestDay));
+}
+
+/** First day from hatch on which the bird counts as grown. */
+export const grownOnDay = ({ rate, fastestDay }: GrowthCurve): number =>
+  Math.ceil(fastestDay - Math.log(-Math.log(GROWN_SHARE)) / rate);
+
+function rateOf(growth: Growth, birdClass: BirdClass): number {
+  if (growth === 'layer' && birdClass === 'giant') return GIANT_RATE;
+  if (growth === 'duck' && birdClass === 'lightDuck') return LIGHT_DUCK_RATE;
+  return CURVES[growth].rate;
+}
+
+function hatchKg({ growth, eggKg }: Pick<Breed, 'growth' | 'eggKg'>, birdClass: BirdClass): number {
+  if (growth === 'duck') return DUCKLING_KG[birdClass === 'lightDuck' ? 'lightDuck' : 'heavyDuck'];
+  return CHICK_OF_EGG * eggKg;
+}

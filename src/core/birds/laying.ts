@@ -1,0 +1,42 @@
+/** Most of the days that any hen lays on. */
+const MOST_RATE = 0.97;
+/** Share of the first laying year that the mean hen lays of her best. */
+const YEAR_OF_BEST = 0.8;
+const RISE_DAYS = 42;
+/** Logistic with 2 % on the first day and 98 % after six weeks. */
+const RISE_RATE = (2 * Math.log(49)) / RISE_DAYS;
+const AGEING_PER_YEAR = 0.22;
+export const MOULT_DAYS = 56;
+const IN_MOULT = 0.15;
+const HALF_LIGHT_H = 11.2;
+const LIGHT_RATE = Math.log(19) / (13.5 - HALF_LIGHT_H);
+/** Young hens before their first moult do not fall below this for want of light. */
+export const YOUNG_LEAST_LIGHT = 0.7;
+/** Cost of broodiness 1…5 in the half-year of long days. */
+const BROODY_COST = [0, 0.02, 0.06, 0.12, 0.2] as const;
+
+/** Best rate of a breed: eggs in the first full year / 365 / 0.80, at most 0.97. Source: wide-rafter. */
+export const bestRate = (eggsYear: number): number =>
+  Math.min(MOST_RATE, eggsYear / 365 / YEAR_OF_BEST);
+
+/**
+ * Rise to full lay over six weeks from the point of lay, then fading by age.
+ * @param days  days since the point of lay; below 0 she does not lay
+ */
+export function ageFactor(days: number): number {
+  if (days < 0) return 0;
+  const rise = 1 / (1 + Math.exp(-RISE_RATE * (days - RISE_DAYS / 2)));
+  const yearsSincePeak = Math.max(0, days - RISE_DAYS) / 365.25;
+  return rise * Math.exp(-AGEING_PER_YEAR * yearsSincePeak);
+}
+
+/** 0.5 at 11.2 hours of light, 0.95 at 13.5. */
+export const lightFactor = (hours: number): number =>
+  1 / (1 + Math.exp(-LIGHT_RATE * (hours - HALF_LIGHT_H)));
+
+/** What is left of her laying in the moult. */
+export const moultFactor = (moulting: boolean): number => (moulting ? IN_MOULT : 1);
+
+/** What broodiness leaves; only in the half-year of long days. @param broodiness 1…5 */
+export const broodyFactor = (broodiness: number, longDays: boolean): number =>
+  1 - (longDays ? (BROODY_COST[broodiness - 1] ?? 0) : 0);

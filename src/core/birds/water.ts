@@ -1,0 +1,22 @@
+const PARTS_OF_FEED = 1.9;
+const PER_DEGREE = 1.07;
+const WARM_FROM_C = 21;
+const MOST_IN_HEAT = 3;
+const DUCK = 2.5;
+/** Ducks wash in what they drink from. */
+export const DUCK_SPLASH = 1.5;
+
+/**
+ * Water a bird drinks in a day, L.
+ * @param feedKg    feed a day without waste, kg
+ * @param feltC     the day's mean where she lives with 40 % of the way to its maximum added, °C
+ * @source          keepers: two parts of water to one of feed at 21 °C, some 7 % more a degree above it
+ * @example         waterL(0.12, 31, false) // 0.449
+ */
+export function waterL(feedKg: number, feltC: number, duck: boolean): number {
+  const warm = Math.min(MOST_IN_HEAT, PER_DEGREE ** Math.max(0, feltC - WARM_FROM_C));
+  return feedKg * PARTS_OF_FEED * warm * (duck ? DUCK : 1);
+}
+
+/** The temperature that drinking goes by: the day's mean with 40 % of the way to its maximum added, °C. */
+export const feltC = (meanC: number, maxC: number): number => meanC + 0.4 * (maxC - meanC);
