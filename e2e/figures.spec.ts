@@ -24,7 +24,7 @@ const shownFigures = (page: Page): Promise<Shown[]> =>
 const strayNumbers = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const covered =
-      '[data-figure],[data-name],[data-working],[data-reason],time,input,select,textarea,title,script,style,noscript,[hidden],.sr-only';
+      '[data-figure],[data-name],[data-working],[data-reason],[data-axis],time,input,select,textarea,title,script,style,noscript,[hidden],.sr-only';
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     const stray: string[] = [];
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
@@ -48,6 +48,12 @@ for (const [id, units] of [
     let seen = 0;
     for (const station of STATIONS) {
       await goTo(page, station);
+      if (station === 'flock') {
+        await expect(page.locator('[data-timeline]')).toBeVisible();
+        await page.getByRole('radio', { name: 'Month by month' }).click();
+        for (const more of await page.getByRole('button', { name: /^More of/ }).all())
+          await more.click();
+      }
       const compare = page.getByText('Compare schools');
       if (await compare.count()) await compare.click();
       for (const view of station === 'flock' ? [null] : ['Front', 'Side', 'Above']) {
@@ -88,15 +94,24 @@ test('every figure on a screen opens its working under it, and shuts it again', 
   await openPlan(page, 'pell-garth');
   for (const station of STATIONS) {
     await goTo(page, station);
-    const figures = page.locator('[data-figure]');
-    const count = await figures.count();
-    for (let i = 0; i < count; i++) {
-      const figure = figures.nth(i);
-      const id = await figure.getAttribute('data-figure');
-      await figure.click();
-      await expect(page.locator(`[data-working="${id}"]`).first()).toContainText('Working');
-      await figure.click();
-      await expect(page.locator('[data-working]')).toHaveCount(0);
-    }
+    if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
+    const wrong = await page.evaluate(async () => {
+      const frame = () => new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
+      const seen: string[] = [];
+      const figures = [...document.querySelectorAll('[data-figure]')];
+      for (const figure of figures) {
+        const id = figure.getAttribute('data-figure') ?? '';
+        const press = () => figure.dispatchEvent(new MouseEvent('click', { bubbles: true }));
+        press();
+        const working = () => document.querySelector(`[data-working="${id}"]`);
+        for (let i = 0; i < 60 && !working(); i++) await frame();
+        if (!working()?.textContent?.includes('Working')) seen.push(`${id} does not open`);
+        press();
+        for (let i = 0; i < 60 && document.querySelector('[data-working]'); i++) await frame();
+        if (document.querySelector('[data-working]')) seen.push(`${id} does not shut`);
+      }
+      return figures.length > 3 ? seen : ['no figures'];
+    });
+    expect(wrong).toEqual([]);
   }
 });

@@ -65,3 +65,19 @@ export const askForNewPlan = (page: Page): Promise<void> =>
       timeout: 2000,
     });
   }).toPass({ timeout: 30_000 });
+
+/** Adds a group that lives here now, through the menu. */
+export async function addGroup(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Add birds' }).click();
+  await page.getByRole('menuitem', { name: 'A group living here now' }).click();
+}
+
+/** Finds a breed by typing and takes it. */
+export async function takeBreed(page: Page, group: string, typed: string): Promise<void> {
+  await page
+    .locator(`[data-group="${group}"]`)
+    .getByRole('button', { name: /^Breed:/ })
+    .click();
+  await page.getByPlaceholder(/Name, class, egg colour/).fill(typed);
+  await page.keyboard.press('Enter');
+}

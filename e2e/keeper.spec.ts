@@ -1,6 +1,16 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { askForNewPlan, assessByCli, goTo, openPlan, saved, takeOut, watchConsole } from './help';
+import {
+  addGroup,
+  askForNewPlan,
+  assessByCli,
+  goTo,
+  openPlan,
+  saved,
+  takeBreed,
+  takeOut,
+  watchConsole,
+} from './help';
 
 const set = async (page: Page, scope: string, label: string, text: string): Promise<void> => {
   const field = page.locator(scope).getByLabel(label, { exact: false }).first();
@@ -29,12 +39,13 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add birds to see if they fit.');
 
   // the flock
-  await page.getByRole('button', { name: 'Add a group' }).click();
-  await page.locator('[data-group="group-1"]').getByLabel('Breed').selectOption('sussex');
+  await addGroup(page);
+  await takeBreed(page, 'group-1', 'sussex');
   await set(page, '[data-group="group-1"]', 'Birds', '4');
-  await page.getByRole('button', { name: 'Add a group' }).click();
-  await page.locator('[data-group="group-2"]').getByLabel('Breed').selectOption('marans');
+  await addGroup(page);
+  await takeBreed(page, 'group-2', 'marans');
   await set(page, '[data-group="group-2"]', 'Birds', '4');
+  await page.getByRole('button', { name: 'More of Group 2' }).click();
   await set(page, '[data-group="group-2"]', 'Grown mass', '6 lb 8 oz');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Enter the roosts and the nests to see what this coop carries.',
@@ -88,7 +99,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   const sentence = await page.getByRole('heading', { level: 1 }).textContent();
   expect(sentence).toContain(`carries ${cli.carries} birds. You plan ${cli.planned}`);
   const codes = new Set<string>();
-  for (const station of ['shell', 'floor', 'roosts', 'nests']) {
+  for (const station of ['flock', 'shell', 'floor', 'roosts', 'nests']) {
     await goTo(page, station);
     for (const f of await page.locator('[data-finding]').all())
       codes.add((await f.getAttribute('data-finding')) ?? '');

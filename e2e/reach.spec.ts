@@ -30,6 +30,22 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
   },
   'the bench, nests': { path: '/plans/pell-garth', open: (page) => goTo(page, 'nests') },
   'the bench, flock': { path: '/plans/osk-landing', open: (page) => goTo(page, 'flock') },
+  'the bench, a breed being looked for': {
+    path: '/plans/osk-landing',
+    open: async (page) => {
+      await goTo(page, 'flock');
+      await page.getByRole('button', { name: 'More of Pullets kept' }).click();
+      await page.getByRole('button', { name: 'Breed: Brahma' }).click();
+      await page.getByPlaceholder(/Name, class, egg colour/).fill('pea');
+    },
+  },
+  'the bench, the flock month by month': {
+    path: '/plans/tamar-flats',
+    open: async (page) => {
+      await goTo(page, 'flock');
+      await page.getByRole('radio', { name: 'Month by month' }).click();
+    },
+  },
   'the bench, shell': { path: '/plans/tamar-flats', open: (page) => goTo(page, 'shell') },
   'the bench, earlier saves': {
     path: '/plans/pell-garth',
@@ -175,8 +191,11 @@ test('without a mouse: from a new plan to its file', async ({ page }) => {
   await page.keyboard.type('210');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-ready]')).toBeVisible();
-  await tabTo(/Add a group/);
+  await tabTo(/Add birds/);
   await page.keyboard.press('Enter');
+  await page.getByRole('menuitem').first().waitFor();
+  await page.keyboard.press('Enter');
+  await expect(page.locator('[data-group]')).toHaveCount(1);
   await type(/^ Birds/, '3');
   await tabTo(/Remove Group/);
   await page.keyboard.press('g');

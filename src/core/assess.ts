@@ -17,6 +17,7 @@ import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { type DemandRow, flockFigures } from './stations/flock';
 import { flockFindings } from './stations/flock.findings';
 import { floorStation, floorTakers } from './stations/floor';
+import { type MonthRow, monthlyFigures } from './stations/monthly';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
 import { roostsStation, seatFlock } from './stations/roosts';
@@ -60,6 +61,7 @@ export interface Assessment {
   /** The flock by day, and what it asks for today and at most. */
   readonly flock: FlockByDay;
   readonly demand: readonly DemandRow[];
+  readonly months: readonly MonthRow[];
   readonly birds: readonly PlacedBird[];
   readonly marks: readonly StickMark[];
   /** Lengths along the foot: from the left wall, and from the front wall. */
@@ -102,6 +104,7 @@ export function createAssessor(): (plan: Plan, options: AssessOptions) => Assess
 type Memo = (ctx: StationContext) => {
   readonly ofFlock: ReturnType<typeof flockFigures>;
   readonly together: ReturnType<typeof flockFindings>;
+  readonly monthly: ReturnType<typeof monthlyFigures>;
 };
 
 function createMemo(): Memo {
@@ -114,7 +117,14 @@ function createMemo(): Memo {
       last.ctx.plan.schools === ctx.plan.schools &&
       last.ctx.plan.limits === ctx.plan.limits;
     if (last === null || !same) {
-      last = { ctx, value: { ofFlock: flockFigures(ctx), together: flockFindings(ctx) } };
+      last = {
+        ctx,
+        value: {
+          ofFlock: flockFigures(ctx),
+          together: flockFindings(ctx),
+          monthly: monthlyFigures(ctx.flock),
+        },
+      };
     }
     return last.value;
   };
@@ -151,11 +161,12 @@ function assessFlock(
     carryOfResult(results, 'roosts'),
     schoolFor(ctx, roostsStation.topic),
   );
-  const { ofFlock, together } = memo(ctx);
+  const { ofFlock, together, monthly } = memo(ctx);
   const figures = [
     ...coopFigures(flock, seats.d, carries, staves),
     ...ofFlock.figures,
     ...together.figures,
+    ...monthly.figures,
     ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
     ...results.flatMap((r) => r.figures),
     ...offers.figures,
@@ -190,6 +201,7 @@ function assessFlock(
     })),
     flock,
     demand: ofFlock.demand,
+    months: monthly.months,
     birds: placeBirds(plan, flock, seats),
     marks,
     feet,

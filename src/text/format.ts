@@ -54,6 +54,10 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
       ? `${threeFigures(gallons * 4)} qt a day`
       : `${threeFigures(gallons)} gal a day`;
   },
+  litres: (v, units) =>
+    units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_GALLON)} gal`,
+  dozens: (v) => `${v.toFixed(1)} dozen`,
+  bags: (v) => `${v.toFixed(1)} bags`,
   watts: (v, units) =>
     units === METRIC
       ? `${threeFigures(v)} W`
@@ -81,6 +85,7 @@ export function formatValue(value: number, unit: Unit, units: UnitSystem): strin
 
 /** The number alone, for where its noun stands beside it. */
 export function formatBare(value: number, unit: Unit, units: UnitSystem): string {
+  if (unit === 'dozens' || unit === 'bags') return value.toFixed(1);
   return COUNTED[unit] ? formatPlain(value) : formatValue(value, unit, units);
 }
 

@@ -62,6 +62,15 @@ const WORDS: Readonly<Record<string, Words>> = {
     `Half of the unsexed birds are taken for cocks: keep ${d.most} of them at most.`,
   'plan.normalsOrder': (d) =>
     `Month ${d.month}: the mean must lie between the mean minimum and the mean maximum.`,
+  'latitude.outOfRange': () => 'A latitude lies from −90 to 90; south is negative.',
+  'altitude.outOfRange': () => 'An altitude lies from 450 m below the sea to 6,000 m above it.',
+  'normals.empty': () =>
+    'Paste twelve months from a spreadsheet: a row a month, with at least a minimum and a maximum.',
+  'normals.notTwelve': (d) =>
+    `Twelve months are wanted; this has ${d.rows} lines that do not make twelve. Paste a row a month, or a column a month.`,
+  'normals.noMinMax': () =>
+    'A mean minimum and a mean maximum are wanted for each month. Name the columns, or keep the order mean, minimum, maximum.',
+  'normals.unreadable': (d) => `Month ${d.month}: "${d.typed}" is not a number.`,
   'plan.timeZone': (d) => `"${d.typed}" is not a time zone. Write one such as Europe/London.`,
 };
 

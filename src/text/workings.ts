@@ -4,6 +4,7 @@ import type { FigureEvidence } from '@/core/rules/types';
 import { COOP_WORKINGS } from '@/core/stations/coop.working';
 import { FLOCK_WORKINGS } from '@/core/stations/flock.working';
 import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
+import { MONTHLY_WORKINGS } from '@/core/stations/monthly.working';
 import { NESTS_WORKINGS } from '@/core/stations/nests.working';
 import { ROOSTS_WORKINGS } from '@/core/stations/roosts.working';
 import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
@@ -28,6 +29,7 @@ export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...FLOOR_WORKINGS,
   ...ROOSTS_WORKINGS,
   ...NESTS_WORKINGS,
+  ...MONTHLY_WORKINGS,
   ...SCHOOLS_WORKINGS,
 };
 
@@ -142,6 +144,18 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   without: 'without a place',
 };
 
+/** The lists of a month have one item a day. */
+const MONTH_LINES: Readonly<Record<string, string>> = {
+  birds: 'birds, day by day',
+  eggs: 'eggs, day by day',
+  feed: 'feed of the month',
+  water: 'water, day by day',
+  most: 'most on one day',
+  dozens: 'dozen eggs',
+  bag: 'a bag',
+  bags: 'bags',
+};
+
 /** What the items of lists are called, by what they are one of. */
 export type ItemNames = Readonly<Partial<Record<Each, readonly string[]>>>;
 
@@ -181,6 +195,7 @@ export function lineName(workingKey: string, line: string): string {
   const name =
     LINE_NAMES[`${workingKey}.${line}`] ??
     (workingKey.startsWith('demand.') && line === 'birds' ? 'birds of each group' : undefined) ??
+    (workingKey.startsWith('month.') ? MONTH_LINES[line] : undefined) ??
     LINE_NAMES[line];
   if (name === undefined) throw new Error(`no words for ${line} in ${workingKey}`);
   return name;

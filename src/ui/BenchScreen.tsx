@@ -1,18 +1,23 @@
 'use client';
-import { setNonce } from 'get-nonce';
+import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect } from 'react';
 import type { Plan } from '@/core/plan/schema';
 import { Bench } from './bench/Bench';
 import { Figures } from './figure/shown';
-import { FlockTable } from './flock/FlockTable';
 import { BenchHeader } from './header/BenchHeader';
 import { KeysDialog } from './keys/KeysDialog';
 import { useBenchKeys } from './keys/useBenchKeys';
+import { takeNonce } from './nonce';
 import { PaneBar } from './PaneBar';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
 import { openPlan, useBench } from './store/bench';
 import { startSaving } from './store/saving';
+
+/** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */
+const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
+  loading: () => <p className="p-5 text-soft">Opening the flock…</p>,
+});
 
 /** One plan, open: header, staves, the bench or the flock, and the panel. */
 export function BenchScreen({
@@ -28,7 +33,7 @@ export function BenchScreen({
 }) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: a plan is opened once; later edits live in the store
   useLayoutEffect(() => {
-    setNonce(nonce);
+    takeNonce(nonce);
     openPlan(plan, revision, on);
     return startSaving();
   }, [plan.id]);
@@ -59,7 +64,7 @@ function Opened() {
           className="group/main grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
         >
           <Staves />
-          {inFlock ? <FlockTable /> : <Bench />}
+          {inFlock ? <FlockScreen /> : <Bench />}
           <StationPanel />
         </main>
         <PaneBar />

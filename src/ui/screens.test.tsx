@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from './figure/shown';
-import { FlockTable } from './flock/FlockTable';
+import { FlockScreen } from './flock/FlockScreen';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
 import { goTo, openPlan, useAssessment, useBench, usePlan } from './store/bench';
@@ -161,25 +161,28 @@ describe('the panel', () => {
 
 describe('the flock', () => {
   beforeEach(() => openPlan(sample('tamar-flats'), 1, DAY));
+  const more = (name: string) =>
+    userEvent.click(screen.getByRole('button', { name: `More of ${name}` }));
   const group = (id: string) =>
     within(document.querySelector<HTMLElement>(`[data-group="${id}"]`) ?? document.body);
 
   test('a mass of the keeper’s own takes the place of the breed’s, and gives it back', async () => {
     const user = userEvent.setup();
-    show(<FlockTable />);
+    show(<FlockScreen />);
+    await more('Fayoumi pullets');
     const mass = group('fayoumi').getByLabelText(/Grown mass/);
     expect(mass).toHaveValue('3.5 lb');
     await user.clear(mass);
     await user.type(mass, '2 kg{Enter}');
     expect(plan()?.flock[1]?.massKg).toBe(2);
-    expect(group('fayoumi').getByText(/your figure/)).toBeInTheDocument();
-    await user.click(group('fayoumi').getByRole('button', { name: "take the breed's" }));
+    await user.click(group('fayoumi').getByRole('button', { name: "yours; take the breed's" }));
     expect(plan()?.flock[1]?.massKg).toBeNull();
   });
 
   test('a mass that no grown bird has is refused', async () => {
     const user = userEvent.setup();
-    show(<FlockTable />);
+    show(<FlockScreen />);
+    await more('Leghorn cock');
     const mass = group('cock').getByLabelText(/Grown mass/);
     await user.clear(mass);
     await user.type(mass, '50 kg{Enter}');
@@ -189,7 +192,8 @@ describe('the flock', () => {
 
   test('a group that leaves before it comes is told so at its field', async () => {
     const user = userEvent.setup();
-    show(<FlockTable />);
+    show(<FlockScreen />);
+    await more('Leghorn pullets');
     const until = group('leghorn').getByLabelText(/Until/);
     await user.type(until, '2026-01-01');
     await user.tab();
@@ -199,17 +203,20 @@ describe('the flock', () => {
 
   test('groups are added and removed, each with an id of its own', async () => {
     const user = userEvent.setup();
-    show(<FlockTable />);
-    await user.click(screen.getByRole('button', { name: 'Add a group' }));
-    await user.click(screen.getByRole('button', { name: 'Add a group' }));
+    show(<FlockScreen />);
+    for (const which of ['A group living here now', /Six more next spring/]) {
+      await user.click(screen.getByRole('button', { name: 'Add birds' }));
+      await user.click(screen.getByRole('menuitem', { name: which }));
+    }
     await user.click(screen.getByRole('button', { name: 'Remove Leghorn cock' }));
     expect(plan()?.flock.map((g) => g.id)).toEqual(['leghorn', 'fayoumi', 'group-1', 'group-2']);
     expect(useBench.getState().assessment?.planned).toBe(28);
+    expect(plan()?.flock[3]).toMatchObject({ hatchedOn: '2027-04-15', arrivesOn: '2027-06-10' });
   });
 
   test('without birds it says what a group is', () => {
     openPlan({ ...sample('tamar-flats'), flock: [] }, 1, DAY);
-    show(<FlockTable />);
+    show(<FlockScreen />);
     expect(screen.getByText(/birds of one breed, sex and age/)).toBeInTheDocument();
   });
 });

@@ -1,4 +1,4 @@
-import type { Bar, Group, NestBank, Plan, Roof } from './schema';
+import type { Bar, Group, NestBank, OwnBreed, Plan, Roof } from './schema';
 
 /** What a keeper says to begin with. */
 export interface PlanStart {
@@ -72,6 +72,54 @@ export function newGroup(plan: Plan, arrivesOn: string): Group {
     arrivesOn,
     leavesOn: null,
     ...GROUP_DEFAULTS,
+  };
+}
+
+/** When chicks are hatched in spring, month and day: north of the equator, and south of it. */
+const SPRING = { north: '04-15', south: '10-15' } as const;
+const WEEKS_TO_THE_COOP = 8;
+const DAY_MS = 86_400_000;
+
+/** The year in which the next spring's chicks hatch after a day, and so many springs later. */
+export function springHatch(plan: Pick<Plan, 'climate'>, on: string, springsLater: number): string {
+  const day = plan.climate !== null && plan.climate.latitudeDeg < 0 ? SPRING.south : SPRING.north;
+  const year = Number(on.slice(0, 4));
+  const next = `${year}-${day}` > on ? year : year + 1;
+  return `${next + springsLater}-${day}`;
+}
+
+/** Six hens more, of the breed last entered, hatched in the next spring or a later one. */
+export function springGroup(plan: Plan, on: string, springsLater: number): Group {
+  const hatchedOn = springHatch(plan, on, springsLater);
+  const moves = Date.parse(`${hatchedOn}T00:00:00Z`) + WEEKS_TO_THE_COOP * 7 * DAY_MS;
+  const last = plan.flock.at(-1);
+  return {
+    ...newGroup(plan, new Date(moves).toISOString().slice(0, 10)),
+    name: `Spring ${hatchedOn.slice(0, 4)}`,
+    breed: last?.breed ?? 'brown-hybrid',
+    hatchedOn,
+  };
+}
+
+/** A breed of the keeper's own, as another is until she changes it. */
+export function ownBreedFrom(plan: Plan, breed: Omit<OwnBreed, 'id'>): OwnBreed {
+  const id = `own-${freeNumber('own', plan.ownBreeds)}`;
+  const { name, kind, growth, henKg, eggsYear, eggKg, eggColour, comb, flight } = breed;
+  const { broodiness, coldHardy, heatHardy } = breed;
+  return {
+    id,
+    name: `My ${name}`.slice(0, 80),
+    kind,
+    growth,
+    henKg,
+    eggsYear,
+    eggKg,
+    eggColour,
+    comb,
+    flight,
+    broodiness,
+    coldHardy,
+    heatHardy,
   };
 }
 

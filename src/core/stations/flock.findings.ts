@@ -14,6 +14,8 @@ interface Found {
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
 export const HENS_PER_COCK = { least: 8, most: 12, farBelow: 6, farAbove: 18 } as const;
 const YOUNG_FROM_DAYS = 56;
+/** Most calcium in a feed for birds not in lay, per cent. Source: keepers. */
+const MOST_CALCIUM_PERCENT = 1.2;
 
 /** What is wrong with who lives together, and with what the local rules allow. */
 export function flockFindings(ctx: StationContext): Found {
@@ -116,7 +118,17 @@ function mixedAges(flock: FlockByDay): Found {
     return finding(
       'flock.feed.mixed',
       'awkward',
-      { others: count('flock.notInLay', others), laying: count('flock.layingBeside', laying) },
+      {
+        others: count('flock.notInLay', others),
+        laying: count('flock.layingBeside', laying),
+        calcium: figure(
+          'flock.feed.calciumMost',
+          'rule.share',
+          W['rule.share'],
+          { value: MOST_CALCIUM_PERCENT },
+          KEEPERS,
+        ),
+      },
       dayOf(flock, d),
     );
   }

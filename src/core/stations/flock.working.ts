@@ -86,4 +86,5 @@ export const FLOCK_WORKINGS = {
   'limits.metres': plainSpec('m', 'entered'),
   'climate.design': plainSpec('celsius', 'found'),
   'rule.ratio': plainSpec('hens', 'keepers'),
+  'rule.share': plainSpec('ratio', 'keepers'),
 } as const;

@@ -44,11 +44,21 @@ export function readMass(text: string, units: UnitSystem): Outcome<number> {
   return ok(tidy(sum));
 }
 
-/** Writes a bird's mass: kg with two significant decimals, or pounds with one. */
-export const formatMass = (kg: number, units: UnitSystem): string =>
-  units === 'metric'
-    ? `${trim((Math.round(kg * 100) / 100).toFixed(2))} kg`
+/** A chick's mass is told in grams or ounces below this. */
+const CHICK_KG = 0.2;
+
+/** Writes a bird's mass: kg with two decimals, or pounds with one; a chick's in grams or ounces. */
+export function formatMass(kg: number, units: UnitSystem): string {
+  const chick = kg > 0 && kg < CHICK_KG;
+  if (units === 'metric') {
+    return chick
+      ? `${Math.round(kg * 1000)} g`
+      : `${trim((Math.round(kg * 100) / 100).toFixed(2))} kg`;
+  }
+  return chick
+    ? `${(kg / KILOGRAMS_PER_OUNCE).toFixed(1)} oz`
     : `${(Math.round((kg / KILOGRAMS_PER_POUND) * 10) / 10).toFixed(1)} lb`;
+}
 
 /** Keeps at least one decimal: 3.20 → 3.2, 2.95 stays. */
 const trim = (text: string): string => text.replace(/0$/, '');

@@ -8,6 +8,7 @@ export function Field({
   unit,
   note,
   error,
+  inTable = false,
   children,
 }: {
   id: string;
@@ -15,6 +16,8 @@ export function Field({
   unit?: string | undefined;
   note?: string | null;
   error?: string | null;
+  /** In a table the column's heading stands for the label, but for readers of the screen and on a phone. */
+  inTable?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -22,7 +25,7 @@ export function Field({
       <label
         id={`${id}-label`}
         htmlFor={id}
-        className="flex items-baseline justify-between gap-1 text-[0.82rem] text-soft"
+        className={`flex items-baseline justify-between gap-1 text-[0.82rem] text-soft ${inTable ? 'lg:sr-only' : ''}`}
       >
         <span className="truncate">{label}</span>
         {unit ? <span className="figures text-[0.75rem]">{unit}</span> : null}

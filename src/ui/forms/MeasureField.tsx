@@ -25,6 +25,8 @@ export function MeasureField({
   commit,
   placeholder,
   autoFocus,
+  inTable = false,
+  clear,
 }: {
   label: string;
   value: number | null;
@@ -33,6 +35,9 @@ export function MeasureField({
   commit: (value: number) => Outcome<unknown>;
   placeholder?: string;
   autoFocus?: boolean;
+  inTable?: boolean;
+  /** Leaves the measure open, where an emptied field may. */
+  clear?: () => Outcome<unknown>;
 }) {
   const id = useId();
   const [draft, setDraft] = useState<string | null>(null);
@@ -44,6 +49,10 @@ export function MeasureField({
 
   const take = (text: string): boolean => {
     if (text === written) return settle();
+    if (clear && text.trim() === '') {
+      const cleared = clear();
+      return cleared.ok ? settle() : refuse(cleared);
+    }
     const outcome = measure.read(text);
     if (!outcome.ok) return refuse(outcome);
     const committed = commit(outcome.value);
@@ -82,7 +91,7 @@ export function MeasureField({
   const same =
     value !== null && typed.current !== null && Math.abs(typed.current.value - value) < 1e-9;
   return (
-    <Field id={id} label={label} unit={measure.unit} note={echo} error={error}>
+    <Field inTable={inTable} id={id} label={label} unit={measure.unit} note={echo} error={error}>
       <div className="flex gap-1">
         <input
           id={id}

@@ -48,12 +48,14 @@ export function CountField({
   value,
   least,
   most,
+  inTable = false,
   commit,
 }: {
   label: string;
   value: number;
   least: number;
   most: number;
+  inTable?: boolean;
   commit: (n: number) => Outcome<unknown>;
 }) {
   const measure = countIn(least, most);
@@ -61,7 +63,9 @@ export function CountField({
     const held = measure.read(String(n));
     return held.ok ? commit(n) : held;
   };
-  return <MeasureField label={label} value={value} measure={measure} commit={take} />;
+  return (
+    <MeasureField label={label} value={value} measure={measure} inTable={inTable} commit={take} />
+  );
 }
 
 /** A choice of a few. */
@@ -69,9 +73,11 @@ export function ChoiceField<T extends string>({
   label,
   value,
   choices,
+  inTable = false,
   commit,
 }: {
   label: string;
+  inTable?: boolean;
   value: T;
   choices: readonly { readonly id: T; readonly name: string }[];
   commit: (value: T) => Outcome<unknown>;
@@ -79,7 +85,7 @@ export function ChoiceField<T extends string>({
   const id = useId();
   const [error, setError] = useState<string | null>(null);
   return (
-    <Field id={id} label={label} error={error}>
+    <Field id={id} label={label} error={error} inTable={inTable}>
       <select
         id={id}
         className="input"
@@ -101,9 +107,11 @@ export function TextField({
   label,
   value,
   type = 'text',
+  inTable = false,
   commit,
 }: {
   label: string;
+  inTable?: boolean;
   value: string;
   type?: 'text' | 'date';
   commit: (value: string) => Outcome<unknown>;
@@ -118,7 +126,7 @@ export function TextField({
     if (!outcome || outcome.ok) setDraft(null);
   };
   return (
-    <Field id={id} label={label} error={error}>
+    <Field id={id} label={label} error={error} inTable={inTable}>
       <input
         id={id}
         type={type}

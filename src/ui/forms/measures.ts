@@ -1,6 +1,7 @@
 import { fail, issue, type Outcome, ok } from '@/core/outcome';
 import { formatArea } from '@/core/units/area';
 import {
+  KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
   METRES_PER_INCH,
   SQUARE_METRES_PER_SQUARE_FOOT,
@@ -26,6 +27,20 @@ export const massIn = (units: UnitSystem): Measure => ({
   write: (kg) => formatMass(kg, units),
   step: units === 'metric' ? 0.05 : KILOGRAMS_PER_POUND / 10,
 });
+
+/** One egg's mass: grams, or ounces. */
+export const eggMassIn = (units: UnitSystem): Measure => {
+  const [unit, kg] = units === 'metric' ? ['g', 0.001] : ['oz', KILOGRAMS_PER_OUNCE];
+  return {
+    unit,
+    read: (text) => {
+      const n = readDecimal(text.replace(/\s*(g|oz)$/i, ''));
+      return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n * kg);
+    },
+    write: (mass) => `${formatPlain(Math.round((mass / kg) * 100) / 100)} ${unit}`,
+    step: kg,
+  };
+};
 
 /** A whole number within bounds. */
 export const countIn = (least: number, most: number): Measure => ({
@@ -89,3 +104,36 @@ export const ratioIn = (unit: string): Measure => ({
   write: formatPlain,
   step: 0.5,
 });
+
+/** A whole number of birds that may be left open. */
+export const optionalCountIn = (most: number): Measure => countIn(0, most);
+
+/** Degrees of latitude, north positive. */
+export const degreesIn: Measure = {
+  unit: '° north',
+  read: (text) => {
+    const n = readDecimal(text.replace(/\s*°\s*(n|north)?$/i, ''));
+    if (n === null) return fail(issue('number.unreadable', { typed: text.trim() }));
+    return Math.abs(n) <= 90 ? ok(n) : fail(issue('latitude.outOfRange'));
+  },
+  write: (deg) => `${formatPlain(deg)}°`,
+  step: 0.5,
+};
+
+const METRES_PER_FOOT = 12 * METRES_PER_INCH;
+
+/** A height above the sea: whole metres or feet. */
+export const heightIn = (units: UnitSystem): Measure => {
+  const [unit, metres] = units === 'metric' ? ['m', 1] : ['ft', METRES_PER_FOOT];
+  return {
+    unit,
+    read: (text) => {
+      const n = readDecimal(text.replace(/\s*(m|ft)$/i, ''));
+      if (n === null) return fail(issue('number.unreadable', { typed: text.trim() }));
+      const m = n * metres;
+      return m >= -450 && m <= 6000 ? ok(m) : fail(issue('altitude.outOfRange'));
+    },
+    write: (m) => `${Math.round(m / metres)} ${unit}`.replace('-', '−'),
+    step: 10 * metres,
+  };
+};

@@ -1,8 +1,8 @@
 'use client';
-import { setNonce } from 'get-nonce';
 import type { Issue } from '@/core/outcome';
 import type { Plan } from '@/core/plan/schema';
 import { issueLine } from '@/text/issues';
+import { takeNonce } from '../nonce';
 import { ThemeButton } from '../theme/ThemeButton';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
@@ -18,7 +18,7 @@ export function Home({
   unreadable: readonly { id: string; issues: readonly Issue[] }[];
   nonce: string;
 }) {
-  if (typeof window !== 'undefined') setNonce(nonce);
+  takeNonce(nonce);
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-7">
       <header className="flex flex-wrap items-end justify-between gap-4 border-ink border-b-2 pb-4">

@@ -45,34 +45,6 @@ export function NeededThere({ station }: { station: StationId }) {
   );
 }
 
-/** How many live in the coop, from each day on which that changes. */
-function DaysOfChange() {
-  const { days, figures } = useAssessment();
-  const changes = days.filter(
-    ({ figure }, i) =>
-      i === 0 || figures[figure]?.value !== figures[days[i - 1]?.figure ?? '']?.value,
-  );
-  return (
-    <div className="mt-4">
-      <h3 className="mb-1 text-[1rem]">Birds in the coop</h3>
-      <WorkingHost>
-        <dl>
-          {changes.map(({ day, figure }) => (
-            <div key={day} className="flex justify-between gap-3 border-line border-t py-1">
-              <dt className="text-soft">
-                from <time data-day={day}>{formatDay(day)}</time>
-              </dt>
-              <dd className="figures">
-                <Figure id={figure} />
-              </dd>
-            </div>
-          ))}
-        </dl>
-      </WorkingHost>
-    </div>
-  );
-}
-
 function Big({ label, id }: { label: string; id: string }) {
   return (
     <div>
@@ -101,7 +73,6 @@ function FlockCounts({ plannedOn }: { plannedOn: string | null }) {
           'No birds yet.'
         )}
       </p>
-      {plannedOn ? <DaysOfChange /> : null}
     </div>
   );
 }

@@ -6,6 +6,7 @@ import { Mark } from '../marks/Mark';
 import { useAssessment, useBench } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
+import { FlockFields } from './FlockFields';
 import { LitterFields } from './LitterFields';
 import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
@@ -74,7 +75,7 @@ function Fixtures({ station }: { station: StationId }) {
     case 'floor':
       return <LitterFields />;
     case 'flock':
-      return null;
+      return <FlockFields />;
   }
 }
 

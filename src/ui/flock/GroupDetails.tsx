@@ -1,0 +1,261 @@
+'use client';
+import { RotateCcw } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { Outcome } from '@/core/outcome';
+import type { Group, GroupFigures, OwnBreed, Plan } from '@/core/plan/schema';
+import { toldOn } from '@/core/stations/flock';
+import { formatDay } from '@/text/format';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { ChoiceField, CountField, TextField } from '../forms/fields';
+import { MeasureField } from '../forms/MeasureField';
+import { countIn, eggMassIn, massIn, massWithin } from '../forms/measures';
+import { edit, useAssessment, usePlan } from '../store/bench';
+import type { ChangeGroup } from './GroupTable';
+
+const REARED = [
+  { id: 'elsewhere', name: 'come as they are' },
+  { id: 'here', name: 'reared here from the hatch' },
+] as const;
+
+const SCORES = [1, 2, 3, 4, 5].map((n) => ({ id: String(n), name: `${n} of 5` }));
+
+/** What does not fit a row: leaving, rearing, sorting, and the breed's figures as they hold for this group. */
+export function GroupDetails({ group, change }: { group: Group; change: ChangeGroup }) {
+  return (
+    <div className="flex flex-col gap-3 px-2 pt-1 pb-3">
+      <div className="grid grid-cols-4 items-start gap-x-3 gap-y-2 max-lg:grid-cols-2">
+        <TextField
+          label="Until (open if empty)"
+          type="date"
+          value={group.leavesOn ?? ''}
+          commit={(day) =>
+            change('Leaving', (g) => {
+              g.leavesOn = day || null;
+            })
+          }
+        />
+        <ChoiceField
+          label="Chicks"
+          value={group.raisedHere ? 'here' : 'elsewhere'}
+          choices={REARED}
+          commit={(where) =>
+            change('Rearing', (g) => {
+              g.raisedHere = where === 'here';
+            })
+          }
+        />
+        {group.sex === 'unsexed' ? <Sorting group={group} change={change} /> : null}
+      </div>
+      <OwnFigures group={group} change={change} />
+      <OneBird group={group} />
+    </div>
+  );
+}
+
+function Sorting({ group, change }: { group: Group; change: ChangeGroup }) {
+  return (
+    <>
+      <TextField
+        label="Cocks are taken out on"
+        type="date"
+        value={group.sorted?.on ?? ''}
+        commit={(day) =>
+          change('Sorting', (g) => {
+            g.sorted = day ? { on: day, cocksKept: g.sorted?.cocksKept ?? 0 } : null;
+          })
+        }
+      />
+      {group.sorted ? (
+        <CountField
+          label="Cocks that stay"
+          value={group.sorted.cocksKept}
+          least={0}
+          most={Math.floor(group.count / 2)}
+          commit={(n) =>
+            change('Cocks that stay', (g) => {
+              if (g.sorted) g.sorted.cocksKept = n;
+            })
+          }
+        />
+      ) : null}
+    </>
+  );
+}
+
+type NumberKey = 'eggsYear' | 'eggKg' | 'layWeek';
+type ScoreKey = 'broodiness' | 'coldHardy' | 'heatHardy';
+
+/** The figures of the breed: changed for this group alone; of a breed of the keeper's own, for the breed. */
+function OwnFigures({ group, change }: { group: Group; change: ChangeGroup }) {
+  const { units, ownBreeds } = usePlan();
+  const { flock } = useAssessment();
+  const lot = flock.lots.find((l) => l.group.id === group.id);
+  if (!lot) return null;
+  const own = ownBreeds.find((b) => b.id === group.breed);
+  const changeBreed = (name: string, recipe: (b: OwnBreed) => void): Outcome<Plan> =>
+    edit(name, (d) => {
+      const found = d.ownBreeds.find((b) => b.id === group.breed);
+      if (found) recipe(found);
+    });
+  const set = (name: string, key: NumberKey | ScoreKey, value: number): Outcome<Plan> =>
+    own && key !== 'layWeek'
+      ? changeBreed(name, (b) => {
+          b[key] = value;
+        })
+      : change(name, (g) => {
+          g.figures[key] = value;
+        });
+  const reset = (key: keyof GroupFigures): void => {
+    change("The breed's figure", (g) => {
+      delete g.figures[key];
+    });
+  };
+  const hold = massWithin(units);
+  const score = (label: string, key: ScoreKey): ReactNode => (
+    <Overridden own={group.figures[key] !== undefined} reset={() => reset(key)}>
+      <ChoiceField
+        label={label}
+        value={String(lot.breed[key])}
+        choices={SCORES}
+        commit={(n) => set(label, key, Number(n))}
+      />
+    </Overridden>
+  );
+  return (
+    <div className="grid grid-cols-4 items-start gap-x-3 gap-y-2 max-lg:grid-cols-2">
+      {own ? (
+        <TextField
+          label="Breed’s name"
+          value={own.name}
+          commit={(name) =>
+            changeBreed('Breed’s name', (b) => {
+              b.name = name;
+            })
+          }
+        />
+      ) : null}
+      <Overridden
+        own={group.massKg !== null}
+        reset={() =>
+          change('Mass', (g) => {
+            g.massKg = null;
+          })
+        }
+      >
+        <MeasureField
+          label="Grown mass"
+          value={lot.massKg}
+          measure={massIn(units)}
+          commit={(kg) => {
+            const held = hold(kg);
+            if (!held.ok) return held;
+            return own
+              ? changeBreed('Mass', (b) => {
+                  b.henKg = kg;
+                })
+              : change('Mass', (g) => {
+                  g.massKg = kg;
+                });
+          }}
+        />
+      </Overridden>
+      <Overridden own={group.figures.eggsYear !== undefined} reset={() => reset('eggsYear')}>
+        <CountField
+          label="Eggs in the first year"
+          value={lot.breed.eggsYear}
+          least={0}
+          most={365}
+          commit={(n) => set('Eggs a year', 'eggsYear', n)}
+        />
+      </Overridden>
+      <Overridden own={group.figures.eggKg !== undefined} reset={() => reset('eggKg')}>
+        <MeasureField
+          label="One egg"
+          value={lot.breed.eggKg}
+          measure={eggMassIn(units)}
+          commit={(kg) => set('Egg mass', 'eggKg', kg)}
+        />
+      </Overridden>
+      <Overridden own={group.figures.layWeek !== undefined} reset={() => reset('layWeek')}>
+        <MeasureField
+          label="First egg at, weeks"
+          value={group.figures.layWeek ?? lot.class.layWeeks[0]}
+          measure={countIn(14, 52)}
+          commit={(n) => set('First egg', 'layWeek', n)}
+        />
+      </Overridden>
+      {score('Broody', 'broodiness')}
+      {score('Hardy in cold', 'coldHardy')}
+      {score('Hardy in heat', 'heatHardy')}
+    </div>
+  );
+}
+
+/** A figure that may be the keeper's own: marked as such, with the way back to the breed's. */
+function Overridden({
+  own,
+  reset,
+  children,
+}: {
+  own: boolean;
+  reset: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <div>
+      {children}
+      {own ? (
+        <button
+          type="button"
+          className="mt-0.5 flex items-center gap-1 text-[0.8rem] text-chalk underline"
+          onClick={reset}
+        >
+          <RotateCcw size={11} aria-hidden /> yours; take the breed's
+        </button>
+      ) : null}
+    </div>
+  );
+}
+
+/** One bird of the group: what she takes, and what she eats, drinks and lays on the first day she is here. */
+function OneBird({ group }: { group: Group }) {
+  const { figures, flock } = useAssessment();
+  const at = flock.lots.findIndex((l) => l.group.id === group.id);
+  const day = at < 0 ? null : toldOn(flock, at);
+  const id = (name: string): string => `flock.${group.id}.${name}`;
+  const area = `floor.areaPerBird.${group.id}`;
+  const width = `roosts.widthPerBird.${group.id}`;
+  return (
+    <WorkingHost className="text-[0.87rem] text-soft">
+      <p>
+        Grown, one weighs <Figure id={id('mass')} />
+        {figures[area] ? (
+          <>
+            {' '}
+            and takes <Figure id={area} /> of floor
+          </>
+        ) : null}
+        {figures[width] ? (
+          <>
+            , <Figure id={width} /> of bar
+          </>
+        ) : null}
+        .{' '}
+        {day !== null && figures[id('feed')] ? (
+          <>
+            On <time data-day={day}>{formatDay(day)}</time> she weighs <Figure id={id('live')} />,
+            eats <Figure id={id('feed')} />, drinks <Figure id={id('water')} />
+            {(figures[id('eggs')]?.value ?? 0) > 0 ? (
+              <>
+                {' '}
+                and lays <Figure id={id('eggs')} />
+              </>
+            ) : null}
+            .
+          </>
+        ) : null}
+      </p>
+    </WorkingHost>
+  );
+}

@@ -1,0 +1,189 @@
+'use client';
+import { useId, useState } from 'react';
+import { monthsOf } from '@/core/air/weather/climate';
+import { CLIMATES } from '@/core/air/weather/climates.data';
+import type { Outcome } from '@/core/outcome';
+import type { Plan, PlanClimate } from '@/core/plan/schema';
+import { readNormals } from '@/formats/normals';
+import { issueText } from '@/text/issues';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { ChoiceField } from '../forms/fields';
+import { MeasureField } from '../forms/MeasureField';
+import { degreesIn, heightIn } from '../forms/measures';
+import { edit, useAssessment, usePlan } from '../store/bench';
+
+const NONE = 'none';
+const PASTED = 'pasted';
+
+const EXPOSURES = [
+  { id: 'open', name: 'open country' },
+  { id: 'garden', name: 'garden, hedges' },
+  { id: 'courtyard', name: 'courtyard, wood edge' },
+] as const;
+
+/** The weather of the place: one of the shipped types, or normals pasted by the keeper. */
+export function ClimateFields() {
+  const { climate, units } = usePlan();
+  const { figures } = useAssessment();
+  const [pasting, setPasting] = useState(false);
+  const pasted = climate?.source.kind === 'normals';
+  const shown =
+    climate === null ? NONE : climate.source.kind === 'shipped' ? climate.source.id : PASTED;
+  const choices = [
+    { id: NONE, name: 'not set' },
+    ...CLIMATES.map((c) => ({ id: c.id, name: `${c.type} (${c.name})` })),
+    { id: PASTED, name: pasted ? 'your own normals' : 'your own normals…' },
+  ];
+  const choose = (id: string): Outcome<unknown> => {
+    setPasting(id === PASTED);
+    if (id === PASTED) return { ok: true, value: null };
+    return edit('Climate', (d) => {
+      d.climate = id === NONE ? null : shipped(id, d.climate);
+    });
+  };
+  const change = (name: string, recipe: (c: PlanClimate) => void): Outcome<Plan> =>
+    edit(name, (d) => {
+      if (d.climate) recipe(d.climate);
+    });
+  return (
+    <section aria-label="Weather" className="flex flex-col gap-2">
+      <h3 className="text-[1rem]">Weather of the place</h3>
+      <ChoiceField
+        label="Climate"
+        value={pasting ? PASTED : shown}
+        choices={choices}
+        commit={choose}
+      />
+      {pasting || pasted ? <PasteNormals done={() => setPasting(false)} /> : null}
+      {climate === null ? (
+        <p className="text-[0.87rem] text-soft">
+          Without one, feed and water are worked at 20 °C and hot and cold rules do not apply.
+        </p>
+      ) : (
+        <>
+          <WorkingHost className="text-[0.87rem] text-soft">
+            {figures['climate.designWinter'] && figures['climate.designSummer'] ? (
+              <p>
+                Designed for a night of <Figure id="climate.designWinter" /> and an afternoon of{' '}
+                <Figure id="climate.designSummer" />.
+              </p>
+            ) : null}
+          </WorkingHost>
+          <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+            <MeasureField
+              label="Latitude"
+              value={climate.latitudeDeg}
+              measure={degreesIn}
+              commit={(deg) =>
+                change('Latitude', (c) => {
+                  c.latitudeDeg = deg;
+                })
+              }
+            />
+            <MeasureField
+              label="Altitude"
+              value={climate.altitudeM}
+              measure={heightIn(units)}
+              commit={(m) =>
+                change('Altitude', (c) => {
+                  c.altitudeM = m;
+                })
+              }
+            />
+          </div>
+          <ChoiceField
+            label="The coop stands in"
+            value={climate.exposure}
+            choices={EXPOSURES}
+            commit={(exposure) =>
+              change('Exposure', (c) => {
+                c.exposure = exposure;
+              })
+            }
+          />
+        </>
+      )}
+    </section>
+  );
+}
+
+/** A shipped place as a plan has it; how the coop stands is kept. */
+function shipped(id: string, before: PlanClimate | null): PlanClimate | null {
+  const row = CLIMATES.find((c) => c.id === id);
+  if (!row) return before;
+  return {
+    source: { kind: 'shipped', id },
+    latitudeDeg: row.latitudeDeg,
+    altitudeM: row.altitudeM,
+    exposure: before?.exposure ?? 'garden',
+  };
+}
+
+/** Normals pasted from a spreadsheet: read as typed, told what was read, taken by a press. */
+function PasteNormals({ done }: { done: () => void }) {
+  const id = useId();
+  const { units, climate } = usePlan();
+  const [text, setText] = useState('');
+  const read = text.trim() === '' ? null : readNormals(text, units);
+  const take = (): void => {
+    if (!read?.ok) return;
+    const taken = edit('Normals', (d) => {
+      d.climate = {
+        source: { kind: 'normals', name: 'My normals', months: read.value.months },
+        latitudeDeg: d.climate?.latitudeDeg ?? 50,
+        altitudeM: d.climate?.altitudeM ?? 0,
+        exposure: d.climate?.exposure ?? 'garden',
+      };
+    });
+    if (!taken.ok) return;
+    setText('');
+    done();
+  };
+  const known = monthsOf(climate);
+  return (
+    <div>
+      <label htmlFor={id} className="text-[0.82rem] text-soft">
+        Twelve months, pasted from a spreadsheet
+      </label>
+      <textarea
+        id={id}
+        rows={4}
+        spellCheck={false}
+        className="input figures py-1 text-[0.82rem]"
+        placeholder={
+          units === 'metric'
+            ? 'mean  min  max  humidity %  wind m/s  rain mm  rain days  sun h'
+            : 'mean °F  min  max  humidity %  wind mph  rain in  rain days  sun h'
+        }
+        value={text}
+        aria-invalid={read !== null && !read.ok}
+        aria-describedby={`${id}-said`}
+        onChange={(event) => setText(event.currentTarget.value)}
+      />
+      <p
+        id={`${id}-said`}
+        role={read && !read.ok ? 'alert' : undefined}
+        className={`text-[0.82rem] ${read && !read.ok ? 'text-oxide' : 'text-soft'}`}
+        data-reason
+      >
+        {read === null
+          ? known
+            ? 'Paste others to replace those in use.'
+            : 'Minimum and maximum are enough; the rest is taken as typical.'
+          : read.ok
+            ? `Read: ${coldest(read.value.months)}.${read.value.missing.length > 0 ? ' The rest is taken as typical.' : ''}`
+            : read.issues.slice(0, 2).map(issueText).join(' ')}
+      </p>
+      <button type="button" className="button mt-1" disabled={!read?.ok} onClick={take}>
+        Use these normals
+      </button>
+    </div>
+  );
+}
+
+const coldest = (months: readonly { minC: number; maxC: number }[]): string => {
+  const least = Math.min(...months.map((m) => m.minC));
+  const most = Math.max(...months.map((m) => m.maxC));
+  return `twelve months, from ${Math.round(least)} °C to ${Math.round(most)} °C`;
+};
