@@ -191,7 +191,7 @@ test('without a mouse: from a new plan to its file', async ({ page }) => {
   await page.keyboard.type('210');
   await page.keyboard.press('Enter');
   await expect(page.locator('[data-ready]')).toBeVisible();
-  await tabTo(/Add birds/);
+  await tabTo(/^\s*Add birds\s*$/);
   await page.keyboard.press('Enter');
   await page.getByRole('menuitem').first().waitFor();
   await page.keyboard.press('Enter');

@@ -4,11 +4,11 @@ import type { DemandMeasure } from '@/core/stations/flock';
 export const DEMAND_NAMES: Readonly<Record<DemandMeasure, string>> = {
   area: 'floor',
   length: 'bar',
-  inLay: 'nests, for',
+  inLay: 'in lay',
   massKg: 'live mass',
   eggs: 'eggs',
-  feedKg: 'feed eaten',
-  waterL: 'water drunk',
-  heatW: 'heat given off',
-  vapourKgDay: 'water vapour',
+  feedKg: 'feed',
+  waterL: 'water',
+  heatW: 'heat',
+  vapourKgDay: 'vapour',
 };

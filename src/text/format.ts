@@ -59,9 +59,7 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,
   watts: (v, units) =>
-    units === METRIC
-      ? `${threeFigures(v)} W`
-      : `${threeFigures(v / WATTS_PER_BTU_HOUR)} Btu an hour`,
+    units === METRIC ? `${threeFigures(v)} W` : `${threeFigures(v / WATTS_PER_BTU_HOUR)} Btu/h`,
   kcalDay: (v) => `${Math.round(v)} kcal a day`,
   kcalKg: (v) => `${Math.round(v)} kcal a kg`,
   kcalGram: (v) => `${threeFigures(v)} kcal a g`,

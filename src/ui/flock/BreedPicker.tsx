@@ -56,7 +56,7 @@ export function BreedPicker({ group, change }: { group: Group; change: ChangeGro
           <button
             id={id}
             type="button"
-            className="input flex items-center justify-between gap-1 text-left"
+            className="input flex items-center justify-between! gap-1 text-left"
             aria-label={`Breed: ${current?.name ?? ''}`}
           >
             <span className="truncate" data-name>

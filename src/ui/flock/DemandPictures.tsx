@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { RadioGroup } from 'radix-ui';
-import { useCallback, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
 import { isoDay } from '@/core/units/day';
 import { formatDay, formatPlain } from '@/text/format';
@@ -32,7 +32,8 @@ export function DemandPictures() {
   const [ref, size] = useSize<HTMLDivElement>();
   const [hovered, hover] = useState<number | null>(null);
   const [shown, show] = useState<Shown>('birds');
-  const span = size ? spanOf(flock, size.width) : null;
+  const width = size?.width ?? 0;
+  const span = useMemo(() => (width > 0 ? spanOf(flock, width) : null), [flock, width]);
   return (
     <div ref={ref} className="flex min-w-0 flex-col gap-2">
       {span ? (
@@ -95,8 +96,8 @@ function Chart({
   const { units } = usePlan();
   const { staves } = useAssessment();
   const option = useCallback(
-    (ink: (token: string) => string) => demandOption(flock, staves, measure, units, ink),
-    [flock, staves, measure, units],
+    (ink: (token: string) => string) => demandOption(flock, staves, measure, units, span, ink),
+    [flock, staves, measure, units, span],
   );
   return (
     <div

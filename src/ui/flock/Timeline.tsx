@@ -8,9 +8,11 @@ import { useAssessment } from '../store/bench';
 import { type Life, type LifeMark, livesOf } from './lives';
 import { lotColour } from './lotColours';
 import { lotLabel } from './lotLabel';
-import { monthTicks, PLOT_RIGHT, type Span } from './span';
+import { monthTicks, type Span } from './span';
 
-const ROW = 26;
+const DESK_ROW = 26;
+const PHONE_ROW = 36;
+const rowOf = (span: Span): number => (span.narrow ? PHONE_ROW : DESK_ROW);
 const TOP = 34;
 const FOOT = 20;
 
@@ -37,7 +39,7 @@ export function Timeline({
   hover: (dayNo: number | null) => void;
 }) {
   const lives = useMemo(() => livesOf(flock), [flock]);
-  const height = TOP + lives.length * ROW + FOOT;
+  const height = TOP + lives.length * rowOf(span) + FOOT;
   const move = (event: PointerEvent<HTMLElement>): void => {
     const box = event.currentTarget.getBoundingClientRect();
     hover(span.day(event.clientX - box.left));
@@ -137,7 +139,7 @@ function Flags({ span }: { span: Span }) {
           .filter((s) => s.shortFrom === day)
           .map((s) => STATION_NAMES[s.station].toLowerCase())
           .join(', ');
-        const late = at > span.width - PLOT_RIGHT - 140;
+        const late = at > span.width - span.right - 110;
         return (
           <g key={day} data-short-from={day}>
             <line
@@ -166,23 +168,25 @@ function Flags({ span }: { span: Span }) {
 }
 
 function LifeRow({ life, i, span }: { life: Life; i: number; span: Span }) {
-  const y = TOP + i * ROW;
-  const middle = y + ROW / 2;
+  const row = rowOf(span);
+  const y = TOP + i * row;
+  const middle = span.narrow ? y + row - 9 : y + row / 2;
+  const named = span.narrow ? y + 12 : middle + 4;
   const { lot, brooder, coop, lay, moults, marks } = life;
   const fill = { fill: `var(${lotColour(i)})` };
   return (
     <g data-life={lot.id}>
       <rect
         x="0"
-        y={middle - 5}
+        y={named - 9}
         width="10"
         height="10"
         style={fill}
         className="stroke-ink"
         strokeWidth="0.7"
       />
-      <text x="16" y={middle + 4} fontSize="12.5" className="fill-ink" data-name>
-        {lotLabel(lot, 17)}
+      <text x="16" y={named} fontSize="12.5" className="fill-ink" data-name>
+        {lotLabel(lot, span.narrow ? 32 : 17)}
       </text>
       {brooder ? (
         <line

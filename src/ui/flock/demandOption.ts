@@ -5,7 +5,7 @@ import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/units/factors.dat
 import type { UnitSystem } from '@/core/units/length';
 import { STATION_NAMES } from '@/text/stations';
 import { lotColour } from './lotColours';
-import { PLOT_LEFT, PLOT_RIGHT } from './span';
+import type { Span } from './span';
 
 export const CHART_MEASURES = ['birds', 'massKg', 'eggs', 'feedKg', 'waterL'] as const;
 export type ChartMeasure = (typeof CHART_MEASURES)[number];
@@ -67,6 +67,7 @@ export function demandOption(
   staves: readonly Stave[],
   measure: ChartMeasure,
   units: UnitSystem,
+  span: Pick<Span, 'left' | 'right'>,
   ink: (token: string) => string,
 ): EChartsCoreOption {
   const { first, length } = flock.horizon;
@@ -85,7 +86,7 @@ export function demandOption(
     ...lines.map((l) => l.yAxis),
   );
   return {
-    grid: { left: PLOT_LEFT, right: PLOT_RIGHT, top: 24, bottom: 22 },
+    grid: { left: span.left, right: span.right, top: 24, bottom: 22 },
     xAxis: {
       type: 'time',
       min: first * DAY_MS,
@@ -105,7 +106,7 @@ export function demandOption(
       name: unit,
       nameLocation: 'end',
       nameGap: 10,
-      nameTextStyle: { ...text, align: 'left', padding: [0, 0, 0, -PLOT_LEFT + 50] },
+      nameTextStyle: { ...text, align: 'left', padding: [0, 0, 0, Math.min(0, 50 - span.left)] },
       max: measure === 'birds' ? roundUp(most * times) : undefined,
       minInterval: measure === 'birds' ? 1 : undefined,
       splitNumber: 4,

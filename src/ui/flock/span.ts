@@ -2,8 +2,10 @@ import type { FlockByDay } from '@/core/birds/flock';
 import { dayNumber, isoDay } from '@/core/units/day';
 
 /** Left and right of the plot, px: names of groups to the left, what the coop carries to the right. */
-export const PLOT_LEFT = 128;
-export const PLOT_RIGHT = 76;
+const DESK = { left: 128, right: 76 } as const;
+/** On a phone the names stand over their rows. */
+const PHONE = { left: 40, right: 62 } as const;
+const NARROW_PX = 520;
 
 /** Days to pixels and back, one scale for the timeline and the chart under it. */
 export interface Span {
@@ -11,6 +13,9 @@ export interface Span {
   readonly from: number;
   readonly to: number;
   readonly width: number;
+  readonly left: number;
+  readonly right: number;
+  readonly narrow: boolean;
   x(dayNo: number): number;
   /** The day under a pixel, held within the horizon. */
   day(x: number): number;
@@ -19,14 +24,18 @@ export interface Span {
 export function spanOf({ horizon }: FlockByDay, width: number): Span {
   const from = horizon.first;
   const to = horizon.first + horizon.length - 1;
-  const plot = Math.max(1, width - PLOT_LEFT - PLOT_RIGHT);
+  const narrow = width < NARROW_PX;
+  const { left, right } = narrow ? PHONE : DESK;
+  const plot = Math.max(1, width - left - right);
   return {
     from,
     to,
     width,
-    x: (dayNo) => PLOT_LEFT + ((dayNo - from) / (to - from)) * plot,
-    day: (x) =>
-      Math.min(to, Math.max(from, Math.round(from + ((x - PLOT_LEFT) / plot) * (to - from)))),
+    left,
+    right,
+    narrow,
+    x: (dayNo) => left + ((dayNo - from) / (to - from)) * plot,
+    day: (x) => Math.min(to, Math.max(from, Math.round(from + ((x - left) / plot) * (to - from)))),
   };
 }
 

@@ -14,7 +14,7 @@ export function DemandTable() {
         <thead>
           <tr className="border-line border-b text-left text-[0.8rem] text-soft">
             <th scope="col" className="font-normal">
-              asked for, given
+              <span className="sr-only">asked for or given</span>
             </th>
             <th scope="col" className="text-right font-normal">
               today
