@@ -6,6 +6,7 @@ import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { assess, createAssessor } from '@/core/assess';
+import { createFlockWorker } from '@/core/birds/flock';
 import { samplePlans } from '@/core/plan/samples.data';
 import type { Plan } from '@/core/plan/schema';
 
@@ -39,18 +40,41 @@ function timed(times: number, work: (i: number) => void): number[] {
 function core(): void {
   const osk = samplePlans(ON).find((p) => p.id === 'osk-landing');
   if (!osk) throw new Error('no sample');
-  timed(300, () => assess(osk, { on: ON }));
-  const cold = timed(1000, () => assess(osk, { on: ON }));
-  const remembering = createAssessor();
-  const edited = (i: number): Plan => ({
+  const twelve: Plan = {
     ...osk,
-    fixtures: osk.fixtures.map((f) =>
+    flock: Array.from({ length: 12 }, (_, i) => ({
+      ...(osk.flock[i % osk.flock.length] as Plan['flock'][number]),
+      id: `group-${i}`,
+    })),
+  };
+  const movedBar = (plan: Plan, i: number): Plan => ({
+    ...plan,
+    fixtures: plan.fixtures.map((f) =>
       f.kind === 'bar' ? { ...f, lengthM: 2 + (i % 100) / 100 } : f,
     ),
   });
-  const edits = timed(1000, (i) => remembering(edited(i), { on: ON }));
-  line('assess of Osk Landing, median', `${figure(quantile(cold, 0.5))} ms`, '< 1 ms');
-  line('the same after an edit of a bar, median', `${figure(quantile(edits, 0.5))} ms`, '');
+  const edits = (plan: Plan): number[] => {
+    const remembering = createAssessor();
+    remembering(plan, { on: ON });
+    timed(300, (i) => remembering(movedBar(plan, i), { on: ON }));
+    return timed(1000, (i) => remembering(movedBar(plan, i), { on: ON }));
+  };
+  const both = (times: readonly number[]): string =>
+    `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
+  line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
+  line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
+  timed(20, () => createFlockWorker()(twelve, ON));
+  line(
+    'daily series of twelve groups over two years, nothing known before, median / 95th',
+    both(timed(60, () => createFlockWorker()(twelve, ON))),
+    '< 20 ms',
+  );
+  timed(20, () => assess(osk, { on: ON }));
+  line(
+    'assess of Osk Landing, nothing known before, median / 95th',
+    both(timed(60, () => assess(osk, { on: ON }))),
+    '',
+  );
 }
 
 /** From the start of the process to its word that the first page has answered 200. */

@@ -4,9 +4,10 @@ import { RULE_BOOK, topicById } from '@/core/rules/book';
 import { FIT } from '@/core/rules/fit.data';
 import { SOURCES } from '@/core/rules/sources.data';
 import type { Given, LineSpec } from '@/core/working';
+import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
 import { TOPIC_NAMES } from '@/text/topics';
-import { EVIDENCE_NAMES, LINE_NAMES, lineName, WORKINGS } from '@/text/workings';
+import { LINE_NAMES, lineName, WORKINGS } from '@/text/workings';
 import { planJsonSchema } from './planSchemaJson';
 
 const MADE = 'Made from the code by `npm run docs`; CI holds it to the code.';

@@ -1,6 +1,5 @@
 import type { StationId } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
-import type { FigureEvidence } from '@/core/rules/types';
 import { COOP_WORKINGS } from '@/core/stations/coop.working';
 import { FLOCK_WORKINGS } from '@/core/stations/flock.working';
 import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
@@ -31,14 +30,6 @@ export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...NESTS_WORKINGS,
   ...MONTHLY_WORKINGS,
   ...SCHOOLS_WORKINGS,
-};
-
-export const EVIDENCE_NAMES: Readonly<Record<FigureEvidence, string>> = {
-  published: 'published',
-  statutory: 'statutory',
-  keepers: "keepers' rule",
-  assumption: 'assumption',
-  entered: 'entered by you',
 };
 
 const GIVEN_NAMES: Readonly<Record<Given, string>> = {

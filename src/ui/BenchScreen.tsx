@@ -5,8 +5,7 @@ import type { Plan } from '@/core/plan/schema';
 import { Bench } from './bench/Bench';
 import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';
-import { KeysDialog } from './keys/KeysDialog';
-import { useBenchKeys } from './keys/useBenchKeys';
+import { useBenchKeys, useKeys } from './keys/useBenchKeys';
 import { takeNonce } from './nonce';
 import { PaneBar } from './PaneBar';
 import { StationPanel } from './panel/StationPanel';
@@ -18,6 +17,8 @@ import { startSaving } from './store/saving';
 const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
   loading: () => <p className="p-5 text-soft">Opening the flock…</p>,
 });
+
+const KeysDialog = dynamic(() => import('./keys/KeysDialog').then((m) => m.KeysDialog));
 
 /** One plan, open: header, staves, the bench or the flock, and the panel. */
 export function BenchScreen({
@@ -47,6 +48,7 @@ function Opened() {
   const name = plan?.name ?? '';
   const inFlock = useBench((s) => s.station === 'flock');
   const pane = useBench((s) => s.pane);
+  const listingKeys = useKeys((s) => s.open);
   useBenchKeys();
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
@@ -69,7 +71,7 @@ function Opened() {
         </main>
         <PaneBar />
       </div>
-      <KeysDialog />
+      {listingKeys ? <KeysDialog /> : null}
       <Said />
     </Figures>
   );

@@ -1,5 +1,7 @@
 import { bareCoop, DAY, hens, sample } from '@/core/tests/plans';
-import { newBar, newGroup, newNestBank } from './defaults';
+import { CLIMATES } from '../air/weather/climates.data';
+import { BREEDS, type Breed } from '../birds/breeds.data';
+import { newBar, newGroup, newNestBank, ownBreedFrom } from './defaults';
 import { parsePlan, parsePlanText } from './parse';
 import { samplePlans } from './samples.data';
 
@@ -115,4 +117,41 @@ test('text that is not JSON, and a byte order mark, are told apart', () => {
     issues: [{ code: 'plan.notJson' }],
   });
   expect(parsePlanText(`﻿${JSON.stringify(pell)}`).ok).toBe(true);
+});
+
+test('a file from before groups had rearing, sorting and figures of their own is read as it was meant', () => {
+  const { ownBreeds, ...rest } = sample('pell-garth');
+  const old = {
+    ...rest,
+    limits: {},
+    climate: null,
+    flock: rest.flock.map(({ raisedHere, sorted, figures, ...group }) => group),
+  };
+  const read = parsePlan(old);
+  if (!read.ok) throw new Error(JSON.stringify(read.issues));
+  expect(read.value).toEqual({ ...sample('pell-garth'), climate: null });
+  expect(ownBreeds).toEqual([]);
+});
+
+test('own breeds, sorted cocks and normals are held to what they can be', () => {
+  const plan = sample('pell-garth');
+  const [group] = plan.flock;
+  if (!group) throw new Error('no group');
+  const codes = (raw: unknown): string[] => {
+    const read = parsePlan(raw);
+    return read.ok ? [] : read.issues.map((i) => i.code);
+  };
+  const own = { ...ownBreedFrom(plan, BREEDS[0] as Breed) };
+  expect(codes({ ...plan, ownBreeds: [own], flock: [{ ...group, breed: own.id }] })).toEqual([]);
+  expect(codes({ ...plan, ownBreeds: [own, own] })).toEqual(['plan.duplicateId']);
+  expect(codes({ ...plan, ownBreeds: [{ ...own, id: 'sussex' }] })).toEqual(['plan.breedTaken']);
+  const sorted = { on: '2027-01-01', cocksKept: 3 };
+  expect(codes({ ...plan, flock: [{ ...group, count: 5, sex: 'unsexed', sorted }] })).toEqual([
+    'plan.tooManyCocksKept',
+  ]);
+  const month = CLIMATES[0]?.months[0];
+  const months = Array.from({ length: 12 }, () => ({ ...month, meanC: 40 }));
+  const source = { kind: 'normals', name: 'Mine', months };
+  const climate = { source, latitudeDeg: 50, altitudeM: 0, exposure: 'open' };
+  expect(new Set(codes({ ...plan, climate }))).toEqual(new Set(['plan.normalsOrder']));
 });

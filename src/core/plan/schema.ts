@@ -1,4 +1,5 @@
-import { z } from 'zod';
+// the small form of the schema library: the browser reads plans by it too
+import * as z from 'zod/mini';
 import { CLIMATES } from '../air/weather/climates.data';
 import { COMBS, EGG_COLOURS, FLIGHTS, GROWTHS } from '../birds/breeds.data';
 
@@ -16,25 +17,23 @@ export const PLAN_LIMITS = {
 
 const id = z
   .string()
-  .min(1)
-  .max(64)
-  .regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/);
+  .check(z.minLength(1), z.maxLength(64), z.regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/));
 /** Shown on screens, in files and on paper: no control characters, no halves of characters. */
-const name = z
-  .string()
-  .trim()
-  .min(1)
-  .max(PLAN_LIMITS.name)
-  .refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
+const name = z.string().check(
+  z.trim(),
+  z.minLength(1),
+  z.maxLength(PLAN_LIMITS.name),
+  z.refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
     params: { code: 'plan.brokenText' },
-  });
+  }),
+);
 const date = z.iso.date();
 /** Inside measures of a coop, m. */
-const insideM = z.number().min(0.3).max(30);
+const insideM = z.number().check(z.minimum(0.3), z.maximum(30));
 /** A fixture's own size, m. */
-const sizeM = z.number().min(0.005).max(30);
+const sizeM = z.number().check(z.minimum(0.005), z.maximum(30));
 /** A coordinate in the coop, m. */
-const coordinateM = z.number().min(-1).max(31);
+const coordinateM = z.number().check(z.minimum(-1), z.maximum(31));
 const side = z.enum(['front', 'rear', 'left', 'right']);
 
 const roof = z.discriminatedUnion('kind', [
@@ -63,15 +62,15 @@ const shell = z.strictObject({
   lengthM: insideM,
   widthM: insideM,
   roof,
-  floorAboveGroundM: z.number().min(0).max(3),
+  floorAboveGroundM: z.number().check(z.minimum(0), z.maximum(3)),
   wallBuild: z.enum(BUILDS),
   roofBuild: z.enum(BUILDS),
 });
 
-const score = z.int().min(1).max(5);
-const eggsYear = z.int().min(0).max(365);
+const score = z.int().check(z.minimum(1), z.maximum(5));
+const eggsYear = z.int().check(z.minimum(0), z.maximum(365));
 /** One egg, kg. */
-const eggKg = z.number().min(0.015).max(0.15);
+const eggKg = z.number().check(z.minimum(0.015), z.maximum(0.15));
 
 /** A keeper's own breed, beside the catalogue. */
 const ownBreed = z.strictObject({
@@ -79,7 +78,7 @@ const ownBreed = z.strictObject({
   name,
   kind: z.enum(['chicken', 'duck', 'meat']),
   growth: z.enum(GROWTHS),
-  henKg: z.number().min(0.2).max(15),
+  henKg: z.number().check(z.minimum(0.2), z.maximum(15)),
   eggsYear,
   eggKg,
   eggColour: z.enum(EGG_COLOURS),
@@ -92,45 +91,50 @@ const ownBreed = z.strictObject({
 
 /** The keeper's own figures for a group, where they differ from the breed's. */
 const groupFigures = z.strictObject({
-  eggsYear: eggsYear.optional(),
-  eggKg: eggKg.optional(),
+  eggsYear: z.optional(eggsYear),
+  eggKg: z.optional(eggKg),
   /** Age at the first egg, weeks. */
-  layWeek: z.int().min(14).max(52).optional(),
-  comb: z.enum(COMBS).optional(),
-  flight: z.enum(FLIGHTS).optional(),
-  broodiness: score.optional(),
-  coldHardy: score.optional(),
-  heatHardy: score.optional(),
+  layWeek: z.optional(z.int().check(z.minimum(14), z.maximum(52))),
+  comb: z.optional(z.enum(COMBS)),
+  flight: z.optional(z.enum(FLIGHTS)),
+  broodiness: z.optional(score),
+  coldHardy: z.optional(score),
+  heatHardy: z.optional(score),
 });
 
 const group = z.strictObject({
   id,
   name,
   /** A breed of the catalogue, or one of the plan's own. */
-  breed: z.string().min(1).max(64),
+  breed: z.string().check(z.minLength(1), z.maxLength(64)),
   /** One grown bird of this group, kg; null takes the breed's. */
-  massKg: z.number().min(0.2).max(15).nullable(),
-  count: z.int().min(1).max(PLAN_LIMITS.birds),
+  massKg: z.nullable(z.number().check(z.minimum(0.2), z.maximum(15))),
+  count: z.int().check(z.minimum(1), z.maximum(PLAN_LIMITS.birds)),
   /** Unsexed chicks are half cocks until they are sorted. */
   sex: z.enum(['hen', 'cock', 'unsexed']),
-  hatchedOn: date.nullable(),
+  hatchedOn: z.nullable(date),
   /** From when they live in the coop. */
   arrivesOn: date,
-  leavesOn: date.nullable(),
+  leavesOn: z.nullable(date),
   /** Whether they are reared here from the hatch, in a brooder, until they move to the coop. */
-  raisedHere: z.boolean().default(false),
+  raisedHere: z._default(z.boolean(), false),
   /** When the cocks of an unsexed group are taken out, and how many of them stay; null: not decided. */
-  sorted: z
-    .strictObject({ on: date, cocksKept: z.int().min(0).max(PLAN_LIMITS.birds) })
-    .nullable()
-    .default(null),
-  figures: groupFigures.default({}),
+  sorted: z._default(
+    z.nullable(
+      z.strictObject({
+        on: date,
+        cocksKept: z.int().check(z.minimum(0), z.maximum(PLAN_LIMITS.birds)),
+      }),
+    ),
+    null,
+  ),
+  figures: z._default(groupFigures, {}),
 });
 
 const section = z.strictObject({
   shape: z.enum(['flat', 'round', 'square', 'branch']),
-  widthM: z.number().min(0.01).max(0.3),
-  heightM: z.number().min(0.01).max(0.3),
+  widthM: z.number().check(z.minimum(0.01), z.maximum(0.3)),
+  heightM: z.number().check(z.minimum(0.01), z.maximum(0.3)),
 });
 
 /** x, y: the near end on the centreline (left end along x, front end along y); z: under the bird's foot. */
@@ -156,8 +160,8 @@ const nestBank = z.strictObject({
   x: coordinateM,
   y: coordinateM,
   lipZ: coordinateM,
-  boxes: z.int().min(1).max(60),
-  rows: z.int().min(1).max(4),
+  boxes: z.int().check(z.minimum(1), z.maximum(60)),
+  rows: z.int().check(z.minimum(1), z.maximum(4)),
   boxW: sizeM,
   boxD: sizeM,
   boxH: sizeM,
@@ -199,18 +203,18 @@ const drinker = z.strictObject({ kind: z.literal('drinker'), type: z.enum(['foun
 
 const fixture = z.discriminatedUnion('kind', [bar, nestBank, windowFixture, door, feeder, drinker]);
 
-const celsius = z.number().min(-70).max(60);
+const celsius = z.number().check(z.minimum(-70), z.maximum(60));
 
 /** One month's normals, as climate tables give them. */
 const monthNormals = z.strictObject({
   meanC: celsius,
   minC: celsius,
   maxC: celsius,
-  rh: z.number().min(0).max(1),
-  windMS: z.number().min(0).max(40),
-  rainMm: z.number().min(0).max(3000),
-  rainDays: z.number().min(0).max(31),
-  sunHours: z.number().min(0).max(24),
+  rh: z.number().check(z.minimum(0), z.maximum(1)),
+  windMS: z.number().check(z.minimum(0), z.maximum(40)),
+  rainMm: z.number().check(z.minimum(0), z.maximum(3000)),
+  rainDays: z.number().check(z.minimum(0), z.maximum(31)),
+  sunHours: z.number().check(z.minimum(0), z.maximum(24)),
 });
 
 const climate = z.strictObject({
@@ -220,16 +224,19 @@ const climate = z.strictObject({
       kind: z.literal('normals'),
       name,
       /** January first. */
-      months: z.array(monthNormals).length(12),
+      months: z.array(monthNormals).check(z.length(12)),
     }),
   ]),
   /** North positive. */
-  latitudeDeg: z.number().min(-90).max(90),
-  altitudeM: z.number().min(-450).max(6000),
+  latitudeDeg: z.number().check(z.minimum(-90), z.maximum(90)),
+  altitudeM: z.number().check(z.minimum(-450), z.maximum(6000)),
   exposure: z.enum(['open', 'garden', 'courtyard']),
 });
 
-const atMostBirds = z.int().min(0).max(PLAN_LIMITS.birds).nullable().default(null);
+const atMostBirds = z._default(
+  z.nullable(z.int().check(z.minimum(0), z.maximum(PLAN_LIMITS.birds))),
+  null,
+);
 
 /** What the local rules allow, as the keeper has found them; null: no rule known. */
 const limits = z.strictObject({
@@ -238,10 +245,10 @@ const limits = z.strictObject({
   permitFrom: atMostBirds,
   cocksAllowed: atMostBirds,
   /** Least distance to the boundary or a dwelling, m, and what it is here. */
-  setbackM: z.number().min(0).max(500).nullable().default(null),
-  standsM: z.number().min(0).max(500).nullable().default(null),
+  setbackM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(500))), null),
+  standsM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(500))), null),
   /** A housing order: birds must be kept in. */
-  housingOrder: z.boolean().default(false),
+  housingOrder: z._default(z.boolean(), false),
 });
 
 /** The plan file, version 1: JSON, SI, axes x left to right, y front to rear, z up from the bare floor. */
@@ -252,23 +259,23 @@ export const planSchema = z.strictObject({
   name,
   units: z.enum(['metric', 'imperial']),
   /** Null: rules for hot and cold places then do not apply, and the working says so. */
-  climate: climate.nullable(),
-  timeZone: z.string().min(1).max(64),
-  horizonYears: z.int().min(1).max(5),
+  climate: z.nullable(climate),
+  timeZone: z.string().check(z.minLength(1), z.maxLength(64)),
+  horizonYears: z.int().check(z.minimum(1), z.maximum(5)),
   schools: z.record(
-    z.string().max(64),
-    z.union([z.string().max(96), z.strictObject({ custom: z.number() })]),
+    z.string().check(z.maxLength(64)),
+    z.union([z.string().check(z.maxLength(96)), z.strictObject({ custom: z.number() })]),
   ),
-  keeper: z.strictObject({ statureM: z.number().min(1).max(2.3) }),
+  keeper: z.strictObject({ statureM: z.number().check(z.minimum(1), z.maximum(2.3)) }),
   litter: z.strictObject({
     school: z.enum(['deep', 'thin', 'sand', 'board', 'mesh']),
-    depthM: z.number().min(0).max(0.6),
+    depthM: z.number().check(z.minimum(0), z.maximum(0.6)),
   }),
   limits,
-  ownBreeds: z.array(ownBreed).max(PLAN_LIMITS.ownBreeds).default([]),
+  ownBreeds: z._default(z.array(ownBreed).check(z.maxLength(PLAN_LIMITS.ownBreeds)), []),
   shell,
-  flock: z.array(group).max(PLAN_LIMITS.groups),
-  fixtures: z.array(fixture).max(PLAN_LIMITS.fixtures),
+  flock: z.array(group).check(z.maxLength(PLAN_LIMITS.groups)),
+  fixtures: z.array(fixture).check(z.maxLength(PLAN_LIMITS.fixtures)),
 });
 
 export type Plan = z.infer<typeof planSchema>;

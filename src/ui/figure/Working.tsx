@@ -2,8 +2,9 @@
 import { X } from 'lucide-react';
 import { sourceById } from '@/core/rules/sources.data';
 import type { Figure } from '@/core/working';
+import { EVIDENCE_NAMES } from '@/text/evidence';
 import { formatValue } from '@/text/format';
-import { EVIDENCE_NAMES, itemNames, workingLines } from '@/text/workings';
+import { itemNames, workingLines } from '@/text/workings';
 import { useShown } from './shown';
 
 /** How a figure came about: the formula in words, with this coop's numbers, its source, the other schools. */

@@ -4,7 +4,7 @@ import Link from 'next/link';
 import { planFile } from '@/formats/planFile';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
-import { HistoryDialog } from '../history/HistoryDialog';
+import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
 import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
@@ -58,7 +58,7 @@ export function BenchHeader() {
           >
             <Redo2 size={17} aria-hidden />
           </button>
-          <HistoryDialog />
+          <HistoryButton />
           <ThemeButton />
           <button
             type="button"

@@ -1,8 +1,7 @@
 'use client';
-import { History } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
-import { z } from 'zod';
+import * as z from 'zod/mini';
 import { fail, issue, ok } from '@/core/outcome';
 import { planDifferences } from '@/core/plan/differences';
 import { parsePlan } from '@/core/plan/parse';
@@ -13,19 +12,15 @@ import { edit, usePlan } from '../store/bench';
 import { saveNow } from '../store/saving';
 
 const savesSchema = z.array(
-  z.object({ revision: z.int(), savedAt: z.string(), name: z.string().nullable() }),
+  z.object({ revision: z.int(), savedAt: z.string(), name: z.nullable(z.string()) }),
 );
 
 type Save = z.infer<typeof savesSchema>[number];
 
 /** The saves kept of the plan: named, looked at, gone back to. */
-export function HistoryDialog() {
-  const [open, setOpen] = useState(false);
+export function HistoryDialog({ close }: { close: () => void }) {
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="icon-button" aria-label="Earlier saves" title="Earlier saves">
-        <History size={17} aria-hidden />
-      </Dialog.Trigger>
+    <Dialog.Root open onOpenChange={close}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 flex max-h-[90vh] w-[min(40rem,94vw)] flex-col border border-strong bg-raised p-5 shadow-xl">
@@ -33,7 +28,7 @@ export function HistoryDialog() {
           <Dialog.Description className="mt-1 text-soft">
             Going back is itself an edit: it can be undone. A save with a name is kept for good.
           </Dialog.Description>
-          <SaveList close={() => setOpen(false)} />
+          <SaveList close={close} />
           <div className="mt-4 flex justify-end">
             <Dialog.Close className="button">Close</Dialog.Close>
           </div>

@@ -5,9 +5,9 @@ import { setLetters, useKeys } from './useBenchKeys';
 
 /** All the keys, and the switch for single letters. */
 export function KeysDialog() {
-  const { open, letters } = useKeys();
+  const letters = useKeys((s) => s.letters);
   return (
-    <Dialog.Root open={open} onOpenChange={(now) => useKeys.setState({ open: now })}>
+    <Dialog.Root open onOpenChange={(now) => useKeys.setState({ open: now })}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 max-h-[90vh] w-[min(36rem,94vw)] overflow-auto border border-strong bg-raised p-5 shadow-xl">

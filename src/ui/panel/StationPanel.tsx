@@ -1,4 +1,5 @@
 'use client';
+import dynamic from 'next/dynamic';
 import type { StationId } from '@/core/finding';
 import { CAUTIONS } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
@@ -6,12 +7,14 @@ import { Mark } from '../marks/Mark';
 import { useAssessment, useBench } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
-import { FlockFields } from './FlockFields';
 import { LitterFields } from './LitterFields';
 import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
 import { Schools } from './Schools';
 import { ShellFields } from './ShellFields';
+
+/** Loaded with the flock's screen, when that is first gone to. */
+const FlockFields = dynamic(() => import('./FlockFields').then((m) => m.FlockFields));
 
 const TOPICS: Readonly<Partial<Record<StationId, string>>> = {
   floor: 'floor.area',
