@@ -40,7 +40,22 @@ await take('bench-side', '/plans/pell-garth', async () => {
   await page.getByRole('radio', { name: 'Side' }).click();
   await page.locator('aside [data-figure="roosts.widthPerBird"]').click();
 });
-await take('flock', '/plans/osk-landing', () => station('flock'));
+await take('flock', '/plans/osk-landing', async () => {
+  await station('flock');
+  await page.locator('[data-chart] canvas').waitFor();
+});
+await take('flock-pell-garth', '/plans/pell-garth', async () => {
+  await station('flock');
+  await page.locator('[data-chart] canvas').waitFor();
+  await page.getByRole('button', { name: 'Breed: Marans' }).click();
+  await page.getByPlaceholder(/Name, class, egg colour/).fill('dark brown');
+  await page.waitForTimeout(300);
+});
+await take('flock-tamar-flats', '/plans/tamar-flats', async () => {
+  await station('flock');
+  await page.getByRole('radio', { name: 'Water' }).click();
+  await page.locator('[data-chart] canvas').waitFor();
+});
 await take('floor-schools', '/plans/osk-landing', async () => {
   await station('floor');
   await page.getByRole('radio', { name: 'Above' }).click();
@@ -60,6 +75,12 @@ await take('phone-staves', '/plans/pell-garth');
 await take('phone-roosts', '/plans/pell-garth', async () => {
   await station('roosts');
   await page.locator('[data-row="bar-1"]').getByLabel('Length').focus();
+});
+
+await take('phone-flock', '/plans/pell-garth', async () => {
+  await station('flock');
+  await page.locator('[data-chart] canvas').waitFor();
+  await page.locator('[data-timeline]').evaluate((e) => e.scrollIntoView({ block: 'start' }));
 });
 
 await browser.close();

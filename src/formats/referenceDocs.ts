@@ -1,9 +1,11 @@
+import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
 import { CLASSES } from '@/core/birds/classes.data';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import { FIT } from '@/core/rules/fit.data';
 import { SOURCES } from '@/core/rules/sources.data';
 import type { Given, LineSpec } from '@/core/working';
+import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
 import { TOPIC_NAMES } from '@/text/topics';
@@ -62,7 +64,35 @@ function rulesDoc(): string {
       c.nestLipM.join('–'),
     ),
   );
-  const breeds = BREEDS.map((b) => row(b.name, b.kind, `${b.henKg} kg`));
+  const breeds = BREEDS.map((b) =>
+    row(
+      b.name,
+      b.kind,
+      `${b.henKg} kg`,
+      b.eggsYear,
+      `${Math.round(b.eggKg * 1000)} g`,
+      EGG_COLOUR_NAMES[b.eggColour],
+      b.comb,
+      b.flight,
+      b.broodiness,
+      b.coldHardy,
+      b.heatHardy,
+    ),
+  );
+  const climates = CLIMATES.map((c) => {
+    const coldest = Math.min(...c.months.map((m) => m.minC));
+    const hottest = Math.max(...c.months.map((m) => m.maxC));
+    return row(
+      `\`${c.id}\``,
+      c.name,
+      c.type,
+      c.latitudeDeg,
+      c.altitudeM,
+      coldest,
+      hottest,
+      c.anomalyK,
+    );
+  });
   const sources = SOURCES.map((s) => row(`\`${s.id}\``, s.title, s.detail));
   return [
     '# Rules',
@@ -85,7 +115,29 @@ function rulesDoc(): string {
       classes,
     ),
     '## Breeds',
-    table(['breed', 'kind', 'hen'], breeds),
+    'Masses from breed standards (`breed-standards`); eggs, temper and hardiness from keepers’ usage (`keepers`); strains differ. A keeper may change any of it for a group.',
+    table(
+      [
+        'breed',
+        'kind',
+        'hen',
+        'eggs a year',
+        'egg',
+        'colour',
+        'comb',
+        'flight',
+        'broody',
+        'cold',
+        'heat',
+      ],
+      breeds,
+    ),
+    '## Climates',
+    'Made-up places, each a type of climate (`wide-rafter`): coldest mean minimum and warmest mean maximum of a month, °C.',
+    table(
+      ['id', 'place', 'type', 'latitude', 'altitude, m', 'coldest', 'warmest', 'spread of days, K'],
+      climates,
+    ),
     '## Sources',
     table(['id', 'title', 'detail'], sources),
     '',

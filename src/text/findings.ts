@@ -91,6 +91,10 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
     title: 'Steps too close together',
     text: '{fixtures} are {apart} apart sideways; these birds want {needed}. Droppings of the upper row fall on the lower.',
   },
+  'roosts.bar.narrowInCold': {
+    title: 'Bar narrow for hard frost',
+    text: '{fixtures} is {width} wide; where nights fall to {winter}, {needed} and more lets a hen sit flat and cover her toes.',
+  },
   'nests.boxes.short': {
     title: 'Too few nests',
     text: '{hens} in lay ask for {needed}; {there|bare} serve them: short by {missing|bare}. Hens queue, two squeeze in, eggs crack.',

@@ -146,6 +146,19 @@ describe('what a flock asks', () => {
     expect(cold.totals.eggs[january]).toBeLessThan(0.3 * (cold.totals.eggs[july] ?? 0));
   });
 
+  test('a mixed flock of twenty comes within 15 % of the year summed by hand in docs/method.md', () => {
+    const group = (breed: string, count: number): Group =>
+      hens(count, { id: breed, breed, hatchedOn: '2026-04-15', arrivesOn: '2026-06-15' });
+    const flock = worked([group('leghorn', 8), group('sussex', 8), group('brahma', 4)], {
+      climate: sampleClimate('cool-maritime'),
+    });
+    const year = (measure: 'eggs' | 'feedKg' | 'waterL'): number =>
+      flock.totals[measure].slice(0, 365).reduce((a, b) => a + b, 0);
+    expect(Math.abs(year('eggs') / 3376 - 1)).toBeLessThan(0.15);
+    expect(Math.abs(year('feedKg') / 1056 - 1)).toBeLessThan(0.15);
+    expect(Math.abs(year('waterL') / 2006 - 1)).toBeLessThan(0.15);
+  });
+
   test('the plain working of one day is what the series holds', () => {
     const climate = workClimate(sampleClimate('mediterranean'));
     const [lot] = lotsOf(hens(3, { hatchedOn: '2026-09-01', arrivesOn: '2026-11-01' }), []);

@@ -54,6 +54,7 @@ export function roostFindings(
     take(tooLow(bar, plan));
     take(uncounted(bar, plan, heaviestKg));
     take(nearNests(bar, plan));
+    take(narrowInCold(bar, ctx));
   }
   bars.forEach((a, i) => {
     for (const b of bars.slice(i + 1)) take(tooClose(a, b, plan, heaviestKg));
@@ -225,6 +226,41 @@ function nearNests(bar: Bar, plan: Plan): Found {
   return {
     figures: [aboveFigure],
     findings: [finding(code, severity, [bar.id], numbers, solidOf(bar, plan))],
+  };
+}
+
+/** Design winter minimum at and below which a wide bar is preferred, °C. Source: keepers. */
+const COLD_C = -5;
+
+/** Where nights are hard, a narrow bar leaves the toes out of the feathers. */
+function narrowInCold(bar: Bar, { flock }: StationContext): Found {
+  const winterC = flock.climate?.design.winterC;
+  const rule = 'roosts.section.cold';
+  if (winterC === undefined || below(COLD_C, winterC)) return NOTHING;
+  if (!below(bar.section.widthM, FIT[rule].valueM)) return NOTHING;
+  const value = bar.section.widthM;
+  const width = figure(
+    `roosts.bar.${bar.id}.section`,
+    'roosts.bar.section',
+    W['roosts.bar.section'],
+    { value },
+    ENTERED,
+  );
+  const needed = figure(
+    `${rule}.needed`,
+    'roosts.rule',
+    W['roosts.rule'],
+    { value: FIT[rule].valueM },
+    KEEPERS,
+  );
+  const numbers = {
+    width: number(width),
+    needed: number(needed),
+    winter: { value: winterC, unit: 'celsius', figure: 'climate.designWinter' } as const,
+  };
+  return {
+    figures: [width, needed],
+    findings: [finding('roosts.bar.narrowInCold', 'awkward', [bar.id], numbers, null)],
   };
 }
 

@@ -105,4 +105,5 @@ export const ROOSTS_WORKINGS = {
   }),
   'roosts.fit': scaledSpec('m', 'keepers'),
   'roosts.rule': plainSpec('m', 'keepers'),
+  'roosts.bar.section': plainSpec('m', 'entered'),
 } as const;
