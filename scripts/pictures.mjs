@@ -47,8 +47,12 @@ await take('flock', '/plans/osk-landing', async () => {
 await take('flock-pell-garth', '/plans/pell-garth', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
-  await page.getByRole('button', { name: 'Breed: Marans' }).click();
-  await page.getByPlaceholder(/Name, class, egg colour/).fill('dark brown');
+});
+await take('breeds', '/plans/osk-landing', async () => {
+  await station('flock');
+  await page.locator('[data-chart] canvas').waitFor();
+  await page.getByRole('button', { name: 'Breed: Brahma' }).click();
+  await page.getByPlaceholder(/Name, class, egg colour/).fill('cold hardy');
   await page.waitForTimeout(300);
 });
 await take('flock-tamar-flats', '/plans/tamar-flats', async () => {

@@ -63,7 +63,7 @@ function Opened() {
         <BenchHeader />
         <main
           data-pane={pane}
-          className="group/main grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
+          className="group/main relative grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
         >
           <Staves />
           {inFlock ? <FlockScreen /> : <Bench />}

@@ -1,6 +1,7 @@
 import { sampleClimate } from '@/core/tests/plans';
 import { workClimate } from '../air/weather/climate';
-import { BREEDS, type Breed } from './breeds.data';
+import { sourceById } from '../rules/sources.data';
+import { BREED_SOURCES, BREEDS, type Breed } from './breeds.data';
 import { CLASSES, REFERENCE_HEN_KG } from './classes.data';
 import { brooderC } from './daily';
 import { energyKcal, FEED_ENERGY, PULLET_TABLE, pulletTableKg } from './feed';
@@ -96,6 +97,13 @@ describe('the catalogue', () => {
       for (const score of [b.broodiness, b.coldHardy, b.heatHardy]) {
         expect([1, 2, 3, 4, 5]).toContain(score);
       }
+    }
+  });
+
+  test('every column names a source that is cited', () => {
+    for (const [column, source] of Object.entries(BREED_SOURCES)) {
+      expect(BREEDS.every((b) => b[column as keyof Breed] !== undefined)).toBe(true);
+      expect(sourceById(source).title).toBeTruthy();
     }
   });
 

@@ -201,9 +201,21 @@ const breed = (kind: Breed['kind'], growth: Growth, row: Row): Breed => ({
   heatHardy: row[10],
 });
 
+/** Where each column comes from; all are rounded, and strains differ. */
+export const BREED_SOURCES = {
+  henKg: 'breed-standards',
+  comb: 'breed-standards',
+  eggColour: 'breed-standards',
+  eggsYear: 'keepers',
+  eggKg: 'keepers',
+  flight: 'keepers',
+  broodiness: 'keepers',
+  coldHardy: 'keepers',
+  heatHardy: 'keepers',
+} as const satisfies Partial<Record<keyof Breed, string>>;
+
 /**
  * The catalogue. A keeper may change any figure for a group, and add breeds of her own.
- * Sources: masses from breed standards, eggs and temper from keepers' usage; all rounded, strains differ.
  */
 export const BREEDS: readonly Breed[] = [
   ...CHICKENS.map((row) => breed('chicken', 'layer', row)),

@@ -1,12 +1,12 @@
 'use client';
-import { LineChart } from 'echarts/charts';
+import { BarChart, LineChart } from 'echarts/charts';
 import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { type EChartsCoreOption, init, use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { useInks } from './inks';
 
-use([LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
+use([BarChart, LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
 
 /** A chart in the palette and type of the page; drawn anew when the light changes. */
 export function EChart({

@@ -13,6 +13,7 @@ import {
   CHART_NAMES,
   type ChartMeasure,
   demandOption,
+  monthlyOption,
   shareOf,
 } from './demandOption';
 import { lotLabel } from './lotLabel';
@@ -24,7 +25,7 @@ const EChart = dynamic(() => import('../charts/EChart').then((m) => m.EChart), {
 
 const CHART_HEIGHT = 212;
 
-type Shown = ChartMeasure | 'table';
+type Shown = ChartMeasure | 'months' | 'table';
 
 /** The timeline and, under it on the same scale of time, what the flock asks for; hovering links the two. */
 export function DemandPictures() {
@@ -42,10 +43,16 @@ export function DemandPictures() {
           <Legend />
           <div className="flex flex-wrap items-center justify-between gap-2 border-line border-t pt-2">
             <Choice shown={shown} show={show} />
-            {shown === 'table' ? null : <Readout flock={flock} measure={shown} dayNo={hovered} />}
+            {shown === 'table' ? null : shown === 'months' ? (
+              <MonthsKey />
+            ) : (
+              <Readout flock={flock} measure={shown} dayNo={hovered} />
+            )}
           </div>
           {shown === 'table' ? (
             <MonthTable />
+          ) : shown === 'months' ? (
+            <MonthsChart span={span} />
           ) : (
             <Chart flock={flock} span={span} measure={shown} hovered={hovered} hover={hover} />
           )}
@@ -58,6 +65,7 @@ export function DemandPictures() {
 function Choice({ shown, show }: { shown: Shown; show: (s: Shown) => void }) {
   const names: readonly (readonly [Shown, string])[] = [
     ...CHART_MEASURES.map((m) => [m, CHART_NAMES[m]] as const),
+    ['months', 'Dozens, bags'],
     ['table', 'Month by month'],
   ];
   return (
@@ -122,6 +130,41 @@ function Chart({
         />
       )}
     </div>
+  );
+}
+
+function MonthsChart({ span }: { span: Span }) {
+  const { months, figures } = useAssessment();
+  const option = useCallback(
+    (ink: (token: string) => string) =>
+      monthlyOption(months, (id) => figures[id]?.value ?? 0, span, ink),
+    [months, figures, span],
+  );
+  return (
+    <EChart
+      option={option}
+      width={span.width}
+      height={CHART_HEIGHT}
+      label="Dozen eggs and bags of feed, month by month. The same stands under Month by month."
+    />
+  );
+}
+
+function MonthsKey() {
+  return (
+    <p className="flex items-center gap-3 text-[0.84rem] text-soft">
+      {(
+        [
+          ['--lot-1', 'dozen eggs, left'],
+          ['--lot-2', 'bags of feed, right'],
+        ] as const
+      ).map(([token, name]) => (
+        <span key={token} className="flex items-center gap-1">
+          <span className="size-2.5 border border-ink" style={{ background: `var(${token})` }} />
+          {name}
+        </span>
+      ))}
+    </p>
   );
 }
 

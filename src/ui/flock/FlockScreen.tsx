@@ -1,5 +1,5 @@
 'use client';
-import { usePlan } from '../store/bench';
+import { edit, usePlan } from '../store/bench';
 import { AddBirds } from './AddBirds';
 import { DemandPictures } from './DemandPictures';
 import { GroupTable } from './GroupTable';
@@ -10,11 +10,14 @@ export function FlockScreen() {
   return (
     <section
       aria-label="The flock"
-      className="flex min-h-0 min-w-0 flex-col gap-3 overflow-y-auto px-5 py-3 max-lg:shrink-0 max-lg:overflow-visible max-lg:px-4 max-lg:group-data-[pane=staves]/main:hidden"
+      className="relative flex min-h-0 min-w-0 flex-col gap-3 overflow-y-auto px-5 py-3 max-lg:shrink-0 max-lg:overflow-visible max-lg:px-4 max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-center justify-between">
         <h2 className="text-[1.2rem]">Who lives here, and when</h2>
-        <AddBirds />
+        <div className="flex items-center gap-2">
+          <Horizon />
+          <AddBirds />
+        </div>
       </div>
       {flock.length === 0 ? (
         <p className="max-w-prose text-soft">
@@ -28,5 +31,31 @@ export function FlockScreen() {
         </>
       )}
     </section>
+  );
+}
+
+const YEARS = [1, 2, 3, 4, 5];
+
+/** How many years the flock is looked at ahead. */
+function Horizon() {
+  const { horizonYears } = usePlan();
+  return (
+    <label className="flex items-center gap-1.5 whitespace-nowrap text-[0.87rem] text-soft">
+      <span className="max-lg:sr-only">years ahead</span>
+      <select
+        className="input w-auto"
+        value={horizonYears}
+        onChange={(event) => {
+          const years = Number(event.currentTarget.value);
+          edit('Years ahead', (d) => {
+            d.horizonYears = years;
+          });
+        }}
+      >
+        {YEARS.map((n) => (
+          <option key={n}>{n}</option>
+        ))}
+      </select>
+    </label>
   );
 }

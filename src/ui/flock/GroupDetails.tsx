@@ -1,9 +1,12 @@
 'use client';
 import { RotateCcw } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { COMBS, FLIGHTS } from '@/core/birds/breeds.data';
+import type { Lot } from '@/core/birds/lots';
 import type { Outcome } from '@/core/outcome';
 import type { Group, GroupFigures, OwnBreed, Plan } from '@/core/plan/schema';
 import { toldOn } from '@/core/stations/flock';
+import { COMB_NAMES, FLIGHT_NAMES } from '@/text/breeds';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -18,6 +21,8 @@ const REARED = [
   { id: 'here', name: 'reared here from the hatch' },
 ] as const;
 
+const COMB_CHOICES = COMBS.map((id) => ({ id, name: COMB_NAMES[id].replace(' comb', '') }));
+const FLIGHT_CHOICES = FLIGHTS.map((id) => ({ id, name: FLIGHT_NAMES[id].replace(' flier', '') }));
 const SCORES = [1, 2, 3, 4, 5].map((n) => ({ id: String(n), name: `${n} of 5` }));
 
 /** What does not fit a row: leaving, rearing, sorting, and the breed's figures as they hold for this group. */
@@ -122,6 +127,28 @@ function OwnFigures({ group, change }: { group: Group; change: ChangeGroup }) {
       />
     </Overridden>
   );
+  const named = <K extends 'comb' | 'flight'>(
+    label: string,
+    key: K,
+    choices: readonly { readonly id: Lot['breed'][K]; readonly name: string }[],
+  ): ReactNode => (
+    <Overridden own={group.figures[key] !== undefined} reset={() => reset(key)}>
+      <ChoiceField
+        label={label}
+        value={lot.breed[key]}
+        choices={choices}
+        commit={(value) =>
+          own
+            ? changeBreed(label, (b) => {
+                b[key] = value;
+              })
+            : change(label, (g) => {
+                g.figures[key] = value;
+              })
+        }
+      />
+    </Overridden>
+  );
   return (
     <div className="grid grid-cols-4 items-start gap-x-3 gap-y-2 max-lg:grid-cols-2">
       {own ? (
@@ -188,6 +215,8 @@ function OwnFigures({ group, change }: { group: Group; change: ChangeGroup }) {
       {score('Broody', 'broodiness')}
       {score('Hardy in cold', 'coldHardy')}
       {score('Hardy in heat', 'heatHardy')}
+      {named('Comb', 'comb', COMB_CHOICES)}
+      {named('Flight', 'flight', FLIGHT_CHOICES)}
     </div>
   );
 }

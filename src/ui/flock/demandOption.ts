@@ -1,6 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { Stave } from '@/core/assess';
 import type { FlockByDay } from '@/core/birds/flock';
+import type { MonthRow } from '@/core/stations/monthly';
 import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/units/factors.data';
 import type { UnitSystem } from '@/core/units/length';
 import { STATION_NAMES } from '@/text/stations';
@@ -17,6 +18,54 @@ export const CHART_NAMES: Readonly<Record<ChartMeasure, string>> = {
   feedKg: 'Feed',
   waterL: 'Water',
 };
+
+/**
+ * Dozen eggs and feed bags, month by month.
+ * @param value  a figure's value by its id
+ * @param ink    reads a colour token
+ */
+export function monthlyOption(
+  months: readonly MonthRow[],
+  value: (id: string) => number,
+  span: Pick<Span, 'left' | 'right'>,
+  ink: (token: string) => string,
+): EChartsCoreOption {
+  const text = {
+    color: ink('--ink-soft'),
+    fontSize: 11,
+    fontFamily: 'Atkinson Hyperlegible Next Variable',
+  };
+  const axis = (name: string) => ({
+    type: 'value',
+    name,
+    nameGap: 10,
+    nameTextStyle: text,
+    splitNumber: 4,
+    axisLabel: { ...text, fontFamily: 'Atkinson Hyperlegible Mono Variable' },
+    splitLine: { lineStyle: { color: ink('--line'), width: 0.6 } },
+  });
+  const bars = (name: string, yAxisIndex: number, token: string, id: 'dozens' | 'bags') => ({
+    type: 'bar',
+    name,
+    yAxisIndex,
+    silent: true,
+    barGap: 0,
+    itemStyle: { color: ink(token), borderColor: ink('--ink'), borderWidth: 0.7 },
+    data: months.map((m) => value(m[id])),
+  });
+  return {
+    grid: { left: span.left, right: span.right, top: 24, bottom: 22 },
+    xAxis: {
+      type: 'category',
+      data: months.map((m) => monthName(`${m.month}-01`)),
+      axisLabel: { ...text, hideOverlap: true },
+      axisTick: { show: false },
+      axisLine: { lineStyle: { color: ink('--ink') } },
+    },
+    yAxis: [axis('dozen eggs'), { ...axis('bags of feed'), splitLine: { show: false } }],
+    series: [bars('dozen eggs', 0, '--lot-1', 'dozens'), bars('bags', 1, '--lot-2', 'bags')],
+  };
+}
 
 /** The unit of the axis, and what an SI value is multiplied by. */
 export function axisOf(measure: ChartMeasure, units: UnitSystem): { unit: string; times: number } {

@@ -27,7 +27,7 @@ export function Staves() {
   return (
     <nav
       aria-label="Stations"
-      className="flex flex-col overflow-y-auto border-line border-r px-4 py-3 max-lg:flex-1 max-lg:border-r-0 max-lg:group-data-[pane=coop]/main:hidden"
+      className="relative flex flex-col overflow-y-auto border-line border-r px-4 py-3 max-lg:flex-1 max-lg:border-r-0 max-lg:group-data-[pane=coop]/main:hidden"
       onKeyDown={move}
     >
       {planned > 0 ? (
