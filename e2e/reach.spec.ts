@@ -109,9 +109,11 @@ test('on a phone every target a thumb presses is 44 px or more, and nothing runs
     await page.goto(path);
     if (path !== '/') await expect(page.locator('[data-ready]')).toBeVisible();
     if (station) await goTo(page, station);
+    if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
+    if (station === 'roosts') await expect(page.locator('[data-remedy]').first()).toBeVisible();
     const small = await page
       .locator(
-        '.button, .icon-button, .input, [data-door], [role="radio"].border-line, nav[aria-label="Panes"] button',
+        '.button, .icon-button, .input, [data-remedy], [data-door], [role="radio"].border-line, nav[aria-label="Panes"] button',
       )
       .evaluateAll((all) =>
         all

@@ -12,6 +12,7 @@ export type Unit =
   | 'ratio'
   | 'celsius'
   | 'days'
+  | 'weeks'
   | 'eggsDay'
   | 'kgDay'
   | 'gramsDay'

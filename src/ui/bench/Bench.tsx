@@ -6,6 +6,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { pick, show, useAssessment, useBench, usePlan, type View } from '../store/bench';
 import { Drawing } from './Drawing';
+import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';
 import { type Frame, project, WALL_DRAWN_M } from './projection';
 import { FootStick, StoryStick } from './Sticks';
@@ -70,6 +71,7 @@ function Canvas({ view }: { view: View }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const picked = useBench((s) => s.picked);
+  const ghost = useBench((s) => s.ghost);
   const zones = useZones(view);
   const [ref, size] = useSize<HTMLDivElement>();
   const onKey = (event: KeyboardEvent): void => {
@@ -106,6 +108,9 @@ function Canvas({ view }: { view: View }) {
           zones={zones}
           onPick={pick}
         />
+        {ghost?.plan ? (
+          <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
+        ) : null}
         {view === 'above' ? null : (
           <StoryStick
             marks={ofPicked(assessment.marks)}

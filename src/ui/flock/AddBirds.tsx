@@ -6,7 +6,7 @@ import type { Group } from '@/core/plan/schema';
 import { edit, useBench, usePlan } from '../store/bench';
 
 const ITEM =
-  'flex cursor-pointer flex-col px-3 py-1.5 outline-none data-[highlighted]:bg-chalk-soft max-lg:min-h-11';
+  'flex cursor-pointer flex-col px-3 py-1.5 outline-none data-[highlighted]:bg-chalk-soft max-lg:min-h-[44px]';
 
 /** Two presses: a group that lives here now, or six more in the next springs. */
 export function AddBirds() {

@@ -19,7 +19,7 @@ import {
 import { silhouetteDetail, silhouettePath } from '../bench/silhouette';
 import { Field } from '../forms/Field';
 import { edit, usePlan } from '../store/bench';
-import type { ChangeGroup } from './GroupTable';
+import type { ChangeGroup } from './changeGroup';
 
 /** The breed of a group, found as one types; beside the list the bird is drawn to scale. */
 export function BreedPicker({ group, change }: { group: Group; change: ChangeGroup }) {
@@ -134,7 +134,7 @@ function Chooser({
                     key={b.id}
                     value={b.id}
                     onSelect={() => take(b)}
-                    className="flex cursor-pointer justify-between gap-2 px-3 py-1 data-[selected=true]:bg-chalk-soft max-lg:min-h-11 max-lg:items-center"
+                    className="flex cursor-pointer justify-between gap-2 px-3 py-1 data-[selected=true]:bg-chalk-soft max-lg:min-h-[44px] max-lg:items-center"
                     data-breed={b.id}
                   >
                     <span className={b.id === current?.id ? 'font-semibold' : ''}>{b.name}</span>

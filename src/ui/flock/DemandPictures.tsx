@@ -79,7 +79,7 @@ function Choice({ shown, show }: { shown: Shown; show: (s: Shown) => void }) {
         <RadioGroup.Item
           key={value}
           value={value}
-          className="-ml-px min-h-8 border border-line border-strong px-2.5 text-[0.87rem] first:ml-0 data-[state=checked]:border-chalk data-[state=checked]:bg-chalk data-[state=checked]:text-raised max-lg:min-h-11"
+          className="-ml-px min-h-8 border border-line border-strong px-2.5 text-[0.87rem] first:ml-0 data-[state=checked]:border-chalk data-[state=checked]:bg-chalk data-[state=checked]:text-raised max-lg:min-h-[44px]"
         >
           {name}
         </RadioGroup.Item>

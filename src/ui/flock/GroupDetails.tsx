@@ -14,7 +14,7 @@ import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { MeasureField } from '../forms/MeasureField';
 import { countIn, eggMassIn, massIn, massWithin } from '../forms/measures';
 import { edit, useAssessment, usePlan } from '../store/bench';
-import type { ChangeGroup } from './GroupTable';
+import type { ChangeGroup } from './changeGroup';
 
 const REARED = [
   { id: 'elsewhere', name: 'come as they are' },

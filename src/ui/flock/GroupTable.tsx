@@ -1,11 +1,11 @@
 'use client';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import type { Outcome } from '@/core/outcome';
-import { type Group, PLAN_LIMITS, type Plan } from '@/core/plan/schema';
+import { type Group, PLAN_LIMITS } from '@/core/plan/schema';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { edit, useAssessment, usePlan } from '../store/bench';
 import { BreedPicker } from './BreedPicker';
+import type { ChangeGroup } from './changeGroup';
 import { GroupDetails } from './GroupDetails';
 import { lotColour } from './lotColours';
 
@@ -17,9 +17,6 @@ const SEXES = [
 
 const COLUMNS =
   'lg:grid-cols-[10px_minmax(0,1fr)_2.9rem_minmax(0,1.05fr)_5rem_7.35rem_7.35rem_1.6rem_1.6rem]';
-
-/** How one group is changed: one undoable edit. */
-export type ChangeGroup = (name: string, recipe: (g: Group) => void) => Outcome<Plan>;
 
 /** The groups of the flock, a row each, edited in place. */
 export function GroupTable() {

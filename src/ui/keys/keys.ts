@@ -1,6 +1,7 @@
 import type { StationId } from '@/core/finding';
 import { newBar, newGroup, newNestBank } from '@/core/plan/defaults';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
+import { doPickedRemedy } from '../panel/useRemedies';
 import { edit, goTo, pickFinding, say, show, useBench, type View } from '../store/bench';
 
 /** Letter that goes to a station after `g`. */
@@ -31,6 +32,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { keys: 'Backspace', does: 'remove the picked fixture' },
   { keys: 'v', does: 'next view: front, side, above' },
   { keys: 'f', does: 'next finding' },
+  { keys: 'Enter', does: 'the first remedy of the finding' },
   { keys: 'u', does: 'metric or imperial' },
   { keys: 'w', does: 'working of the figure in focus (or Enter on it)' },
   { keys: '?', does: 'this list' },
@@ -74,6 +76,7 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
   f: nextFinding,
+  enter: () => void doPickedRemedy(),
   u: () =>
     edit('Units', (d) => {
       d.units = d.units === 'metric' ? 'imperial' : 'metric';

@@ -57,6 +57,9 @@ function letter(event: KeyboardEvent, key: string, afterG: boolean): void {
     return;
   }
   if (!useKeys.getState().letters) return;
+  // Enter on a button is the button's
+  if (key === 'enter' && document.activeElement?.closest('button, a, summary, [data-figure]'))
+    return;
   const station = afterG ? stationOfLetter(key) : null;
   const work = station ? () => goTo(station) : LETTERS[key];
   if (!work) return;

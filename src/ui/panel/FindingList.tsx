@@ -6,6 +6,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
 import { pickFinding, useBench, usePlan } from '../store/bench';
+import { RemedyList } from './RemedyList';
 
 /** Findings, worst first; pressed, one shows where it lies on the drawing. */
 export function FindingList({ findings }: { findings: readonly Finding[] }) {
@@ -71,6 +72,7 @@ function FindingCard({ finding }: { finding: Finding }) {
             ) : null;
           })}
         </p>
+        <RemedyList finding={finding.key} />
       </div>
     </WorkingHost>
   );

@@ -59,7 +59,7 @@ export function LimitFields() {
         <span />
         {metres('Least setback', 'setbackM')}
         {metres('The coop stands at', 'standsM')}
-        <label htmlFor={id} className="col-span-2 flex items-center gap-2 max-lg:min-h-11">
+        <label htmlFor={id} className="col-span-2 flex items-center gap-2 max-lg:min-h-[44px]">
           <input
             id={id}
             type="checkbox"

@@ -11,7 +11,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { MeasureField } from '../forms/MeasureField';
 import { areaIn, lengthIn, ratioIn } from '../forms/measures';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
 
 /** The school in use, on one line; opened, every school with what it would give and why. */
 export function Schools({ topic }: { topic: string }) {
@@ -72,8 +72,11 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
 
 function SchoolRow({ offer }: { offer: SchoolOffer }) {
   const { figures } = useAssessment();
+  const station = useBench((s) => s.station);
   const evidence = figures[offer.ruleFigure]?.evidence;
   const labelId = `school-${offer.id}`;
+  const rest = (): void =>
+    haunt(offer.carries === null ? null : { plan: null, rails: { [station]: offer.carries } });
   return (
     <WorkingHost className="flex gap-2 border-line border-t py-2 first:border-t-0">
       {offer.comparisonOnly ? (
@@ -82,6 +85,10 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
         <RadioGroup.Item
           value={offer.id}
           aria-labelledby={labelId}
+          onPointerEnter={rest}
+          onPointerLeave={() => haunt(null)}
+          onFocus={rest}
+          onBlur={() => haunt(null)}
           className="mt-1 grid size-4 shrink-0 place-items-center rounded-full border border-strong bg-raised hover:border-chalk data-[state=checked]:border-chalk"
         >
           <RadioGroup.Indicator className="size-2 rounded-full bg-chalk" />

@@ -12,6 +12,7 @@ import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
 import { Schools } from './Schools';
 import { ShellFields } from './ShellFields';
+import { useRemedies } from './useRemedies';
 
 /** Loaded with the flock's screen, when that is first gone to. */
 const FlockFields = dynamic(() => import('./FlockFields').then((m) => m.FlockFields));
@@ -28,6 +29,7 @@ export function StationPanel() {
   const { findings } = useAssessment();
   const own = findings.filter((f) => f.station === station);
   const topic = TOPICS[station];
+  useRemedies(station);
   return (
     <aside
       key={station}

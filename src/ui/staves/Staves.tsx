@@ -63,6 +63,7 @@ function Row({
   today: number;
 }) {
   const { findings } = useAssessment();
+  const ghost = useBench((s) => s.ghost?.rails[stave.station] ?? null);
   const worst = findings.find((f) => f.station === stave.station);
   return (
     <WorkingHost
@@ -91,6 +92,7 @@ function Row({
           planned={planned}
           today={today}
           verdict={stave.verdict}
+          ghost={ghost}
         />
       ) : null}
       <p className="pointer-events-none relative mt-0.5 flex flex-wrap items-center gap-x-1.5 text-[0.8rem] text-soft">
@@ -182,11 +184,14 @@ function RailChart({
   planned,
   today,
   verdict,
+  ghost,
 }: {
   carries: number;
   planned: number;
   today: number;
   verdict: Stave['verdict'];
+  /** Birds it would carry by what is rested on. */
+  ghost: number | null;
 }) {
   const rail = railOf(carries, planned);
   const now = todayAt(today, planned);
@@ -202,6 +207,13 @@ function RailChart({
         className={`absolute top-[4px] left-0 h-[6px] transition-[width] duration-200 ${FILLS[verdict ?? 'enough']}`}
         style={{ width: `${rail.length * 100}%` }}
       />
+      {ghost === null || ghost === carries ? null : (
+        <div
+          className="absolute top-[2px] left-0 h-[10px] border border-chalk border-dashed bg-chalk-soft/50"
+          style={{ width: `${railOf(ghost, planned).length * 100}%` }}
+          data-ghost-rail={ghost}
+        />
+      )}
       {rail.broken ? (
         <svg
           className="absolute top-[1px]"

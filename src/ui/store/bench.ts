@@ -51,6 +51,16 @@ interface BenchState {
   readonly pane: 'staves' | 'coop';
   /** What was just done, for readers of the screen. */
   readonly said: string;
+  /** What is rested on before it is pressed: drawn faintly. */
+  readonly ghost: Ghost | null;
+}
+
+/** How a school or a remedy would have it. */
+export interface Ghost {
+  /** Its plan, where fixtures would change. */
+  readonly plan: Plan | null;
+  /** What stations would carry. */
+  readonly rails: Readonly<Record<string, number>>;
 }
 
 const EMPTY: BenchState = {
@@ -68,6 +78,7 @@ const EMPTY: BenchState = {
   pickedFinding: null,
   pane: 'staves',
   said: '',
+  ghost: null,
 };
 
 /** The open plan, its edits and its assessment. */
@@ -148,6 +159,7 @@ function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: 
     ...history,
     plan,
     said,
+    ghost: null,
     assessment: assessor(plan, { on }),
     picked: stillThere ? picked : null,
   });
@@ -176,6 +188,9 @@ export function pickFinding(finding: Pick<Finding, 'key' | 'fixtures' | 'zone'>)
 export const show = (view: View): void => useBench.setState({ view });
 
 export const turnTo = (pane: BenchState['pane']): void => useBench.setState({ pane });
+
+/** Draws faintly what is rested on; null lets it go. */
+export const haunt = (ghost: Ghost | null): void => useBench.setState({ ghost });
 
 /** Tells readers of the screen what was done. */
 export const say = (said: string): void => useBench.setState({ said });

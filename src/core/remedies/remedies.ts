@@ -1,0 +1,95 @@
+import { produce } from 'immer';
+import { type Assessment, createAssessor } from '../assess';
+import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import { type Finding, SEVERITIES } from '../finding';
+import { parsePlan } from '../plan/parse';
+import type { Plan } from '../plan/schema';
+import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
+import { OTHER_REMEDIES } from './others';
+import type { Proposer, Remedy } from './remedy';
+import { ROOST_REMEDIES } from './roosts';
+
+/** What may mend each kind of finding. */
+export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
+  ...ROOST_REMEDIES,
+  ...NEST_REMEDIES,
+  ...FLOOR_REMEDIES,
+  ...OTHER_REMEDIES,
+};
+
+/** Findings that no change of the fit-out can mend, with the reason. */
+export const WITHOUT_REMEDY: Readonly<Record<string, string>> = {
+  'flock.cocks.tooMany': 'Which birds go is the keeper’s to say.',
+  'flock.cocks.tooFew': 'Whether eggs are to be fertile is the keeper’s to say.',
+  'flock.feed.mixed': 'It is met by what is fed, not by what is built.',
+  'flock.ducks.withHens': 'It is met by how they are kept, not by what is built.',
+  'flock.limit.birds': 'Which birds go is the keeper’s to say.',
+  'flock.limit.permit': 'The permit is the authority’s to give.',
+  'flock.limit.cocks': 'Which birds go is the keeper’s to say.',
+  'flock.limit.setback': 'Where the coop stands is not part of its fit-out.',
+};
+
+/** At most so many are offered for one finding. */
+const OFFERED = 3;
+
+/**
+ * What would mend a finding: each proposal is put to an assessment first, and offered only where the finding
+ * is gone after it and the coop carries no fewer. Those that bring nothing of equal or higher severity come
+ * first; the others say what they bring.
+ * @param plan     a valid plan
+ * @param finding  one of its findings
+ * @param before   its assessment
+ * @param assess   an assessor, so that the flock is not worked again for each proposal
+ */
+export function remedies(
+  plan: Plan,
+  finding: Finding,
+  before: Assessment,
+  assess = createAssessor(),
+): Remedy[] {
+  const masses = before.flock.lots.filter((l) => l.kind !== 'duck').map((l) => l.massKg);
+  const ctx = {
+    plan,
+    heaviestKg: masses.length > 0 ? Math.max(...masses) : REFERENCE_HEN_KG,
+    value: (id: string) => before.figures[id]?.value,
+  };
+  const proposals = (PROPOSERS[finding.code] ?? []).flatMap((propose) => propose(finding, ctx));
+  const proved: Remedy[] = [];
+  for (const { change, ...told } of proposals) {
+    const next = produce(plan, (draft) => change(draft as Plan));
+    if (next === plan || !parsePlan(next).ok) continue;
+    const after = assess(next, { on: before.on });
+    if (after.findings.some((f) => isStill(f, finding))) continue;
+    if ((after.carries ?? 0) < (before.carries ?? 0)) continue;
+    const brings = broughtBy(before, after, finding);
+    const rails = Object.fromEntries(
+      after.staves.flatMap((s) => (s.carries === null ? [] : [[s.station, s.carries]])),
+    );
+    const { carries } = after;
+    proved.push({ ...told, finding: finding.key, plan: next, brings, carries, rails });
+    if (proved.filter((r) => r.brings.length === 0).length >= OFFERED) break;
+  }
+  return proved
+    .sort((a, b) => a.brings.length - b.brings.length)
+    .filter((r, i) => r.brings.length === 0 || i === 0)
+    .slice(0, OFFERED);
+}
+
+/** The same fault: by its key, or of the same first fixture, whichever others it now concerns. */
+const isStill = (f: Finding, mended: Finding): boolean =>
+  f.key === mended.key ||
+  (f.code === mended.code && f.fixtures.length > 0 && f.fixtures[0] === mended.fixtures[0]);
+
+/** Codes of equal or higher severity that there are more of afterwards. */
+function broughtBy(before: Assessment, after: Assessment, finding: Finding): string[] {
+  const rank = SEVERITIES.indexOf(finding.severity);
+  const count = (a: Assessment): Map<string, number> => {
+    const counts = new Map<string, number>();
+    for (const f of a.findings) {
+      if (SEVERITIES.indexOf(f.severity) <= rank) counts.set(f.code, (counts.get(f.code) ?? 0) + 1);
+    }
+    return counts;
+  };
+  const had = count(before);
+  return [...count(after)].filter(([code, n]) => n > (had.get(code) ?? 0)).map(([code]) => code);
+}

@@ -1,0 +1,252 @@
+import { barsOf, droppingsShadow, highestNestLipZ, sidewaysM, wallGap } from '../geometry/bars';
+import { roofHeightM } from '../geometry/shell';
+import { meetInPlan, solidOf } from '../geometry/solids';
+import { newBar } from '../plan/defaults';
+import type { Bar, Plan } from '../plan/schema';
+import { fitM } from '../rules/book';
+import { FIT } from '../rules/fit.data';
+import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+
+const END_CLEAR_M = FIT['roosts.end.near'].valueM;
+
+const barIn = (draft: Plan, id: string): Bar | undefined =>
+  draft.fixtures.find((f): f is Bar => f.kind === 'bar' && f.id === id);
+
+/** The lowest a sleeping bar may stand here, m above the bare floor: over the litter, and over the nests. */
+export function leastBarZ(plan: Plan): number {
+  const overLitter = plan.litter.depthM + FIT['roosts.lowest'].valueM;
+  const lip = highestNestLipZ(plan);
+  return cmUp(
+    lip === null ? overLitter : Math.max(overLitter, lip + FIT['roosts.aboveNests'].valueM),
+  );
+}
+
+/** Bars run whole from one side to the other, clear of the walls by what costs nothing. */
+function longest(plan: Plan, axis: 'x' | 'y'): { from: number; lengthM: number } {
+  const room = axis === 'x' ? plan.shell.lengthM : plan.shell.widthM;
+  return { from: END_CLEAR_M, lengthM: cmDown(room - 2 * END_CLEAR_M) };
+}
+
+/** How far a bar may run between the walls without its droppings reaching a nest bank. */
+function clearOfNests(plan: Plan, bar: Bar, heaviestKg: number): { from: number; lengthM: number } {
+  const { from, lengthM } = longest(plan, bar.axis);
+  let [near, far] = [from, from + lengthM];
+  for (const f of plan.fixtures) {
+    if (f.kind !== 'nestBank') continue;
+    const s = solidOf(f, plan);
+    const shadow = droppingsShadow({ ...bar, ...placed(bar, from, lengthM) }, heaviestKg, plan);
+    if (!meetInPlan(shadow, s)) continue;
+    const [lo, hi] = bar.axis === 'x' ? [s.x0, s.x1] : [s.y0, s.y1];
+    if ((lo + hi) / 2 < (near + far) / 2) near = Math.max(near, cmUp(hi + NEST_CLEAR_M));
+    else far = Math.min(far, cmDown(lo - NEST_CLEAR_M));
+  }
+  return { from: near, lengthM: cmDown(Math.max(0, far - near)) };
+}
+
+/** A bar that ends beside a bank ends so far from it. */
+const NEST_CLEAR_M = 0.02;
+
+const placed = (bar: Bar, from: number, lengthM: number) =>
+  bar.axis === 'x' ? { x: from, lengthM } : { y: from, lengthM };
+
+/** Every sleeping bar lengthened as far as the nests let it, or as far as the walls do. */
+const lengthen: Proposer = (_, { plan, heaviestKg }) => {
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const by = (range: (b: Bar) => { from: number; lengthM: number }): Proposal[] => {
+    const longer = bars.flatMap((bar) => {
+      const { from, lengthM } = range(bar);
+      return bar.lengthM < lengthM - 1e-9 ? [{ bar, from, lengthM }] : [];
+    });
+    const most = Math.max(0, ...longer.map((l) => l.lengthM));
+    if (longer.length === 0) return [];
+    return [
+      {
+        code: 'roosts.lengthen',
+        fixtures: longer.map((l) => l.bar.id),
+        numbers: { length: metres(most) },
+        change: (draft) => {
+          for (const { bar, from, lengthM } of longer) {
+            const own = barIn(draft, bar.id);
+            if (own) Object.assign(own, placed(own, from, lengthM), { wallToWall: false });
+          }
+        },
+      },
+    ];
+  };
+  const clear = by((bar) => clearOfNests(plan, bar, heaviestKg));
+  const whole = by((bar) => longest(plan, bar.axis));
+  const same = clear[0]?.numbers.length?.value === whole[0]?.numbers.length?.value;
+  return same ? whole : [...clear, ...whole];
+};
+
+/** One bar more, a row in front of the foremost or a step below it. */
+const addBar: Proposer = (_, { plan, heaviestKg }) => {
+  const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
+  const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
+  const { from, lengthM } = longest(plan, 'x');
+  const level = cmUp(fitM('roosts.apart.level', heaviestKg));
+  const wall = cmUp(fitM('roosts.wall', heaviestKg));
+  const y = foremost ? foremost.y - level : plan.shell.widthM - wall;
+  if (y < wall) return [];
+  const z = Math.max(foremost?.z ?? 0, leastBarZ(plan));
+  const bar = { ...newBar(plan), x: from, y: Math.round(y * 1000) / 1000, z, lengthM };
+  return [
+    {
+      code: foremost ? 'roosts.addInFront' : 'roosts.addFirst',
+      fixtures: foremost ? [foremost.id] : [],
+      numbers: { length: metres(lengthM), apart: metres(foremost ? level : wall) },
+      change: (draft) => void draft.fixtures.push(bar),
+    },
+  ];
+};
+
+/** The bars laid anew as level rows from the rear wall forward, as many as are asked for. */
+const layAnew: Proposer = (_, { plan, heaviestKg }) => {
+  const wall = cmUp(fitM('roosts.wall', heaviestKg));
+  const level = cmUp(fitM('roosts.apart.level', heaviestKg));
+  const { from, lengthM } = longest(plan, 'x');
+  const most = Math.floor((plan.shell.widthM - 2 * wall) / level + 1e-9) + 1;
+  const old = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const proposals: Proposal[] = [];
+  for (let rows = 1; rows <= Math.min(most, 6); rows++) {
+    const z = Math.max(leastBarZ(plan), ...old.map((b) => b.z));
+    proposals.push({
+      code: rows === 1 ? 'roosts.layOne' : 'roosts.layAnew',
+      fixtures: old.map((b) => b.id),
+      numbers: {
+        rows: { value: rows, unit: 'bars' },
+        length: metres(lengthM),
+        wall: metres(wall),
+        apart: metres(level),
+      },
+      change: (draft) => {
+        const ids = new Set(old.map((b) => b.id));
+        const kept = draft.fixtures.filter((f) => !ids.has(f.id));
+        const made = [...old];
+        while (made.length < rows) {
+          made.push(newBar({ ...draft, fixtures: [...kept, ...made] }));
+        }
+        const bars = made.slice(0, rows).map((b, i): Bar => {
+          const y = Math.round((plan.shell.widthM - wall - i * level) * 1000) / 1000;
+          return { ...b, axis: 'x', x: from, y, z, lengthM, wallToWall: false, use: 'sleeping' };
+        });
+        draft.fixtures = [...bars, ...kept];
+      },
+    });
+  }
+  return proposals;
+};
+
+/** A bar moved off the wall by what its birds want, and those before it moved along. */
+const offTheWall: Proposer = (finding, { plan, heaviestKg }) => {
+  const bar = barIn(plan, finding.fixtures[0] ?? '');
+  if (!bar) return [];
+  const wall = cmUp(fitM('roosts.wall', heaviestKg));
+  const gap = wallGap(bar, plan.shell);
+  const by = (wall - gap.gapM) * (gap.wallM > gap.barM ? -1 : 1);
+  const shift = (b: Bar): void => {
+    const to = (b.axis === 'x' ? b.y : b.x) + by;
+    if (b.axis === 'x') b.y = Math.round(to * 1000) / 1000;
+    else b.x = Math.round(to * 1000) / 1000;
+  };
+  const beside = barsOf(plan).filter((b) => b.axis === bar.axis);
+  return [
+    {
+      code: 'roosts.offTheWall',
+      fixtures: [bar.id],
+      numbers: { wall: metres(wall) },
+      change: (draft) => {
+        const own = barIn(draft, bar.id);
+        if (own) shift(own);
+      },
+    },
+    {
+      code: 'roosts.allOffTheWall',
+      fixtures: [bar.id],
+      numbers: { wall: metres(wall) },
+      change: (draft) => {
+        for (const { id } of beside) {
+          const own = barIn(draft, id);
+          if (own) shift(own);
+        }
+      },
+    },
+  ];
+};
+
+/** Two rows set as far apart as their birds want, the one nearer the middle of the coop moved. */
+const spread: Proposer = (finding, { plan, heaviestKg }) => {
+  const [a, b] = finding.fixtures.map((id) => barIn(plan, id));
+  if (!a || !b || sidewaysM(a, b) === null) return [];
+  const rule =
+    finding.code === 'roosts.bars.tooClose' ? 'roosts.apart.level' : 'roosts.apart.stair';
+  const apart = cmUp(fitM(rule, heaviestKg));
+  const at = (bar: Bar): number => (bar.axis === 'x' ? bar.y : bar.x);
+  const [back, front] = at(a) > at(b) ? [a, b] : [b, a];
+  const move = (bar: Bar, to: number): Proposal => ({
+    code: 'roosts.spread',
+    fixtures: [bar.id],
+    numbers: { apart: metres(apart) },
+    change: (draft) => {
+      const own = barIn(draft, bar.id);
+      if (!own) return;
+      const place = Math.round(to * 1000) / 1000;
+      if (own.axis === 'x') own.y = place;
+      else own.x = place;
+    },
+  });
+  return [move(front, at(back) - apart), move(back, at(front) + apart)];
+};
+
+/** A bar raised over the litter and the nests. */
+const raise: Proposer = (finding, { plan }) => {
+  const bar = barIn(plan, finding.fixtures[0] ?? '');
+  if (!bar) return [];
+  const z = leastBarZ(plan);
+  const room = roofHeightM(plan.shell, bar.x + bar.lengthM / 2, bar.y) - z;
+  if (z <= bar.z || room < 0.3) return [];
+  const low = barsOf(plan).filter((b) => b.use === 'sleeping' && b.z < z);
+  return [
+    {
+      code: 'roosts.raise',
+      fixtures: low.map((b) => b.id),
+      numbers: { height: metres(z - plan.litter.depthM) },
+      change: (draft) => {
+        for (const { id } of low) {
+          const own = barIn(draft, id);
+          if (own) own.z = z;
+        }
+      },
+    },
+  ];
+};
+
+/** A flat bar of the usual lumber, wide face up. */
+const widen: Proposer = (finding, { plan }) => {
+  const bar = barIn(plan, finding.fixtures[0] ?? '');
+  if (!bar) return [];
+  const section = { shape: 'flat', widthM: 0.089, heightM: 0.038 } as const;
+  return [
+    {
+      code: 'roosts.widen',
+      fixtures: [bar.id],
+      numbers: { width: metres(section.widthM) },
+      change: (draft) => {
+        const own = barIn(draft, bar.id);
+        if (own) own.section = section;
+      },
+    },
+  ];
+};
+
+export const ROOST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'roosts.length.short': [lengthen, addBar, layAnew],
+  'roosts.bar.nearWall': [offTheWall, layAnew],
+  'roosts.bars.tooClose': [spread, layAnew],
+  'roosts.bars.stairTooClose': [spread, layAnew],
+  'roosts.bar.underAnother': [spread, layAnew],
+  'roosts.bar.low': [raise],
+  'roosts.bar.belowNests': [raise],
+  'roosts.bar.nearNests': [raise],
+  'roosts.bar.narrowInCold': [widen],
+};

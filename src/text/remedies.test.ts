@@ -1,0 +1,25 @@
+import { assess } from '@/core/assess';
+import { PROPOSERS, remedies, WITHOUT_REMEDY } from '@/core/remedies/remedies';
+import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from './findings';
+import { bringsText, remedyText } from './remedies';
+
+test('every finding has a way to mend it, or the reason why it has none', () => {
+  for (const code of Object.keys(FINDING_WORDS)) {
+    expect([code, code in PROPOSERS || code in WITHOUT_REMEDY]).toEqual([code, true]);
+    expect([code, code in PROPOSERS && code in WITHOUT_REMEDY]).toEqual([code, false]);
+  }
+});
+
+test('a remedy is said as what is done, in the plan’s units', () => {
+  const plan = sample('pell-garth');
+  const before = assess(plan, { on: DAY });
+  const all = before.findings.flatMap((f) => remedies(plan, f, before));
+  const texts = all.map((r) => remedyText(r, plan));
+  expect(texts).toContain(
+    'Lay 2 bars of 2.70 m, the first 44 cm from the rear wall, then 53 cm apart',
+  );
+  for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
+  expect(bringsText({ brings: [] })).toBeNull();
+  expect(bringsText({ brings: ['floor.area.short'] })).toBe('It brings: too little floor.');
+});

@@ -1,0 +1,46 @@
+'use client';
+import { Hammer } from 'lucide-react';
+import type { Remedy } from '@/core/remedies/remedy';
+import { bringsText, remedyText } from '@/text/remedies';
+import { haunt, usePlan } from '../store/bench';
+import { doRemedy, useRemediesOf } from './useRemedies';
+
+/** What would mend a finding, a press each; rested on, it is drawn faintly first. */
+export function RemedyList({ finding }: { finding: string }) {
+  const all = useRemediesOf(finding);
+  if (all.length === 0) return null;
+  return (
+    <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
+      {all.map((remedy) => (
+        <li key={`${remedy.code} ${JSON.stringify(remedy.numbers)} ${remedy.wall ?? ''}`}>
+          <RemedyButton remedy={remedy} />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function RemedyButton({ remedy }: { remedy: Remedy }) {
+  const plan = usePlan();
+  const brings = bringsText(remedy);
+  const rest = (): void => haunt({ plan: remedy.plan, rails: remedy.rails });
+  return (
+    <button
+      type="button"
+      className="flex w-full items-start gap-2 border border-chalk px-2 py-1 text-left text-[0.9rem] text-chalk hover:bg-chalk-soft max-lg:min-h-[44px]"
+      data-remedy={remedy.code}
+      data-proposal
+      onClick={() => doRemedy(remedy)}
+      onPointerEnter={rest}
+      onPointerLeave={() => haunt(null)}
+      onFocus={rest}
+      onBlur={() => haunt(null)}
+    >
+      <Hammer size={14} className="mt-1 shrink-0" aria-hidden />
+      <span>
+        {remedyText(remedy, plan)}
+        {brings ? <span className="block text-[0.82rem] text-oxide">{brings}</span> : null}
+      </span>
+    </button>
+  );
+}

@@ -1,0 +1,77 @@
+'use client';
+import { useEffect, useRef } from 'react';
+import { create } from 'zustand';
+import type { Assessment } from '@/core/assess';
+import type { StationId } from '@/core/finding';
+import type { Remedy } from '@/core/remedies/remedy';
+import { remedyText } from '@/text/remedies';
+import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
+
+/** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
+const AFTER_MS = 120;
+
+interface Offered {
+  readonly of: Assessment | null;
+  readonly byFinding: ReadonlyMap<string, readonly Remedy[]>;
+}
+
+const useOffered = create<Offered>(() => ({ of: null, byFinding: new Map() }));
+
+/** Finds remedies for the findings of the open station, one finding after another. */
+export function useRemedies(station: StationId): void {
+  const plan = usePlan();
+  const assessment = useAssessment();
+  const assessor = useRef<ReturnType<typeof import('@/core/assess').createAssessor> | null>(null);
+  useEffect(() => {
+    let live = true;
+    const find = async (): Promise<void> => {
+      const [{ remedies }, { createAssessor }] = await Promise.all([
+        import('@/core/remedies/remedies'),
+        import('@/core/assess'),
+      ]);
+      assessor.current ??= createAssessor();
+      const byFinding = new Map<string, readonly Remedy[]>();
+      for (const finding of assessment.findings.filter((f) => f.station === station)) {
+        if (!live) return;
+        byFinding.set(finding.key, remedies(plan, finding, assessment, assessor.current));
+        await new Promise((r) => setTimeout(r));
+      }
+      if (live) useOffered.setState({ of: assessment, byFinding });
+    };
+    const timer = setTimeout(() => void find(), AFTER_MS);
+    return () => {
+      live = false;
+      clearTimeout(timer);
+    };
+  }, [plan, assessment, station]);
+}
+
+const NONE: readonly Remedy[] = [];
+
+/** What would mend a finding, once it has been worked out for the plan as it is. */
+export function useRemediesOf(finding: string): readonly Remedy[] {
+  const assessment = useBench((s) => s.assessment);
+  return useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined)) ?? NONE;
+}
+
+/** Does a remedy: one edit, undone by one. */
+export function doRemedy(remedy: Remedy): void {
+  const { plan } = useBench.getState();
+  if (!plan) return;
+  haunt(null);
+  edit(remedyText(remedy, plan), (draft) => {
+    draft.fixtures = structuredClone(remedy.plan.fixtures);
+    draft.flock = structuredClone(remedy.plan.flock);
+    draft.schools = structuredClone(remedy.plan.schools);
+  });
+}
+
+/** Does the first remedy of the picked finding; whether there was one. */
+export function doPickedRemedy(): boolean {
+  const { pickedFinding, assessment } = useBench.getState();
+  const { of, byFinding } = useOffered.getState();
+  const [first] = of === assessment ? (byFinding.get(pickedFinding ?? '') ?? NONE) : NONE;
+  if (!first) return false;
+  doRemedy(first);
+  return true;
+}
