@@ -9,6 +9,7 @@ import { assess, createAssessor } from '@/core/assess';
 import { createFlockWorker } from '@/core/birds/flock';
 import { samplePlans } from '@/core/plan/samples.data';
 import type { Plan } from '@/core/plan/schema';
+import { remedies } from '@/core/remedies/remedies';
 
 const ON = '2026-11-24';
 const PORT = 4398;
@@ -69,6 +70,15 @@ function core(): void {
     both(timed(60, () => createFlockWorker()(twelve, ON))),
     '< 20 ms',
   );
+  const before = createAssessor()(osk, { on: ON });
+  const proving = createAssessor();
+  const ofStation = (): void => {
+    for (const f of before.findings.filter((one) => one.station === 'roosts')) {
+      remedies(osk, f, before, proving);
+    }
+  };
+  timed(10, ofStation);
+  line('remedies of Osk Landing’s roosts, median / 95th', both(timed(60, ofStation)), '< 60 ms');
   timed(20, () => assess(osk, { on: ON }));
   line(
     'assess of Osk Landing, nothing known before, median / 95th',

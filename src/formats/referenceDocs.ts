@@ -1,6 +1,7 @@
 import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
 import { CLASSES } from '@/core/birds/classes.data';
+import { WITHOUT_REMEDY } from '@/core/remedies/remedies';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import { FIT } from '@/core/rules/fit.data';
 import { SOURCES } from '@/core/rules/sources.data';
@@ -180,11 +181,14 @@ function findingsDoc(): string {
   const rows = Object.entries(FINDING_WORDS).map(([code, w]) =>
     row(`\`${code}\``, w.title, w.text),
   );
+  const without = Object.entries(WITHOUT_REMEDY).map(([code, why]) => row(`\`${code}\``, why));
   return [
     '# Findings',
     MADE,
     'Every finding the program can raise. `{name}` is one of its numbers, `{fixtures}` the names of its fixtures.',
     table(['code', 'title', 'words'], rows),
+    '## Without a remedy',
+    table(['code', 'why'], without),
     '',
   ].join('\n\n');
 }

@@ -2,6 +2,7 @@ import { assess } from '@/core/assess';
 import { issue } from '@/core/outcome';
 import type { Sentence } from '@/core/sentence';
 import { DAY, sample } from '@/core/tests/plans';
+import type { Unit } from '@/core/working';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
 import { issueLine, issuePath } from './issues';
@@ -70,6 +71,24 @@ test('counts carry their noun, one or many, or stand bare beside it', () => {
   expect(formatBare(6, 'birds', 'metric')).toBe('6');
   expect(formatBare(0.3, 'm', 'metric')).toBe('30 cm');
   expect(formatPlain(2 / 3)).toBe('2/3');
+});
+
+test('amounts a day, temperatures and powers are told in either system', () => {
+  const both = (value: number, unit: Unit): string[] =>
+    (['metric', 'imperial'] as const).map((units) => formatValue(value, unit, units));
+  expect(both(-28.4, 'celsius')).toEqual(['−28 °C', '−19 °F']);
+  expect(both(0.118, 'kgDay')).toEqual(['118 g a day', '4.16 oz a day']);
+  expect(both(5.64, 'kgDay')).toEqual(['5.64 kg a day', '12.4 lb a day']);
+  expect(both(3.785411784, 'litresDay')).toEqual(['3.79 L a day', '1 gal a day']);
+  expect(both(0.25, 'litresDay')).toEqual(['0.25 L a day', '0.264 qt a day']);
+  expect(both(720, 'watts')).toEqual(['720 W', '2460 Btu/h']);
+  expect(both(0.04, 'kg')).toEqual(['40 g', '1.4 oz']);
+  expect(both(57.5, 'gramsDay')).toEqual(['57.5 g a day', '2.03 oz a day']);
+  expect(both(100, 'litres')).toEqual(['100 L', '26.4 gal']);
+  expect(formatValue(1, 'days', 'metric')).toBe('1 day');
+  expect(formatValue(12.34, 'dozens', 'metric')).toBe('12.3 dozen');
+  expect(formatBare(12.34, 'bags', 'metric')).toBe('12.3');
+  expect(formatValue(2850, 'kcalKg', 'imperial')).toBe('2850 kcal a kg');
 });
 
 test('days are told as a keeper says them', () => {

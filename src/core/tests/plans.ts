@@ -5,6 +5,9 @@ import { GROUP_DEFAULTS, newBar, newNestBank, newPlan } from '@/core/plan/defaul
 import { samplePlans } from '@/core/plan/samples.data';
 import type { Bar, Group, NestBank, Plan, PlanClimate } from '@/core/plan/schema';
 
+/** An assessment works two years day by day: half the usual number of random plans. */
+fc.configureGlobal({ numRuns: 50 });
+
 /** The day that tests stand on. */
 export const DAY = '2026-11-24';
 

@@ -60,9 +60,9 @@ export function doRemedy(remedy: Remedy): void {
   if (!plan) return;
   haunt(null);
   edit(remedyText(remedy, plan), (draft) => {
-    draft.fixtures = structuredClone(remedy.plan.fixtures);
-    draft.flock = structuredClone(remedy.plan.flock);
-    draft.schools = structuredClone(remedy.plan.schools);
+    draft.fixtures = remedy.plan.fixtures;
+    draft.flock = remedy.plan.flock;
+    draft.schools = remedy.plan.schools;
   });
 }
 

@@ -1,0 +1,32 @@
+import Papa from 'papaparse';
+import { assess } from '@/core/assess';
+import { DAY, sample } from '@/core/tests/plans';
+import { demandCsv } from './demandCsv';
+
+const assessed = assess(sample('tamar-flats'), { on: DAY });
+
+test('a row a month, SI with the units in the headings, as the figures are', () => {
+  const { name, text } = demandCsv(sample('tamar-flats'), assessed);
+  expect(name).toBe('tamar-flats-number-9-demand.csv');
+  const { data, errors } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+  expect(errors).toEqual([]);
+  expect(data).toHaveLength(assessed.months.length);
+  data.forEach((row, i) => {
+    const month = assessed.months[i];
+    expect(row.month).toBe(month?.month);
+    expect(Number(row.water_l)).toBeCloseTo(assessed.figures[month?.water ?? '']?.value ?? -1, 2);
+    expect(Number(row.eggs_dozen)).toBeCloseTo(
+      assessed.figures[month?.dozens ?? '']?.value ?? -1,
+      2,
+    );
+  });
+});
+
+test('a plan named like a formula stays a name in any spreadsheet', () => {
+  for (const name of ['=HYPERLINK("http://x")', '+1', '@sum', '-2', 'a "quoted", name']) {
+    const { text } = demandCsv({ name }, assessed);
+    const { data } = Papa.parse<Record<string, string>>(text.trim(), { header: true });
+    expect(data[0]?.plan).not.toMatch(/^[=+\-@]/);
+    expect(data[0]?.plan).toContain(name);
+  }
+});
