@@ -22,6 +22,8 @@ const shared = {
 export default {
   // the embedded database of a server under test is open until its process ends
   forceExit: true,
+  // by itself it would leave one of two cores idle
+  maxWorkers: '100%',
   projects: [
     {
       ...shared,

@@ -65,6 +65,14 @@ describe('who lives here when', () => {
     expect(worked([hens(5, { breed: 'khaki-campbell' })]).peaks.length).toBeNull();
   });
 
+  test('bars are spaced for the heaviest that a bird gets while she is here', () => {
+    const meat = hens(5, { breed: 'meat-slow', hatchedOn: '2027-04-15', arrivesOn: '2027-05-10' });
+    // twelve weeks: 4.5 kg × exp(−exp(−0.032 × (83 − 46)))
+    expect(worked([meat]).heaviestOnBarsKg).toBeCloseTo(4.5 * Math.exp(-Math.exp(-0.032 * 37)), 9);
+    expect(worked([hens(3)]).heaviestOnBarsKg).toBe(3);
+    expect(worked([hens(3, { breed: 'aylesbury' })]).heaviestOnBarsKg).toBeNull();
+  });
+
   test('half of unsexed chicks are cocks until they are sorted, and those kept stay', () => {
     const group = hens(11, { sex: 'unsexed', hatchedOn: '2027-04-15', arrivesOn: '2027-06-10' });
     const flock11 = worked([{ ...group, sorted: { on: '2027-08-01', cocksKept: 1 } }]);

@@ -40,6 +40,8 @@ export interface FlockByDay {
   /** First day on which the planned number lives in the coop; null without birds. */
   readonly plannedOn: string | null;
   readonly today: number;
+  /** The heaviest that a bird gets which sleeps on bars, kg; null where none does. */
+  readonly heaviestOnBarsKg: number | null;
   /** Days (indices) on which the number living in the coop changes; the first is 0. */
   readonly changes: readonly number[];
   /** Days on which a station's demand can change: those, points of lay, and every week while birds grow. */
@@ -140,6 +142,7 @@ function addUp(
     planned: peaks.head?.value ?? 0,
     plannedOn: peaks.head ? isoDay(horizon.first + peaks.head.d) : null,
     today: head[0] ?? 0,
+    heaviestOnBarsKg: heaviestOnBars(columns, horizon.length),
     changes,
     steps: stepsOf(lots, changes, horizon),
   };
@@ -164,6 +167,17 @@ function addColumn(totals: Record<Measure, Float64Array>, c: LotDays, length: nu
     totals.heatW[d] = at(totals.heatW, d) + living * at(c.heatW, d);
     totals.vapourKgDay[d] = at(totals.vapourKgDay, d) + living * at(c.vapourKgDay, d);
   }
+}
+
+/** A meat bird never reaches her grown mass here: what counts is what she weighs on the bar. */
+function heaviestOnBars(columns: readonly LotDays[], length: number): number | null {
+  let most = 0;
+  for (const c of columns) {
+    for (let d = 0; d < length; d++) {
+      if (at(c.living, d) > 0 && at(c.lengthFactor, d) > 0) most = Math.max(most, at(c.massKg, d));
+    }
+  }
+  return most > 0 ? most : null;
 }
 
 /** Within the horizon every row is there. */

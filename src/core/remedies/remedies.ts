@@ -47,10 +47,9 @@ export function remedies(
   before: Assessment,
   assess = createAssessor(),
 ): Remedy[] {
-  const masses = before.flock.lots.filter((l) => l.kind !== 'duck').map((l) => l.massKg);
   const ctx = {
     plan,
-    heaviestKg: masses.length > 0 ? Math.max(...masses) : REFERENCE_HEN_KG,
+    heaviestKg: before.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG,
     value: (id: string) => before.figures[id]?.value,
   };
   const proposals = (PROPOSERS[finding.code] ?? []).flatMap((propose) => propose(finding, ctx));

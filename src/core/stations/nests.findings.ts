@@ -8,7 +8,6 @@ import type { Carry } from './carrying';
 import type { StationContext } from './context';
 import { banksOf, boxFits, layingPerBird } from './nests.boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
-import { heaviestOnBarsKg } from './roosts';
 
 interface Found {
   readonly figures: Figure[];
@@ -100,7 +99,7 @@ function boxesShort(
 
 /** Droppings from the bars fall into, or in front of, the entrances. */
 function underBars(bank: NestBank, ctx: StationContext): Found {
-  const heaviest = heaviestOnBarsKg(ctx);
+  const heaviest = ctx.flock.heaviestOnBarsKg;
   if (heaviest === null) return NOTHING;
   const over = barsAbove(entranceSolid(bank), ctx.plan, heaviest);
   const first = over[0];

@@ -38,7 +38,7 @@ export const roostsStation: CarryingStation = {
     }
     const seats = seatFlock(ctx, carry, school);
     const own = carryFigures(ctx, carry, school, seats);
-    const found = roostFindings(ctx, carry, own, heaviestOnBarsKg(ctx) ?? REFERENCE_HEN_KG);
+    const found = roostFindings(ctx, carry, own, ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG);
     return {
       station: 'roosts',
       carry,
@@ -55,7 +55,7 @@ export interface CountedBar {
 
 /** Bars that count, in the order they fill: highest first, ties by id. */
 export function countedBars(ctx: StationContext): CountedBar[] {
-  const heaviest = heaviestOnBarsKg(ctx) ?? REFERENCE_HEN_KG;
+  const heaviest = ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
   return barsOf(ctx.plan)
     .filter((bar) => notCounted(bar, ctx.plan, heaviest) === null)
     .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
@@ -87,15 +87,6 @@ export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchoo
     counts: sleepers,
     widths,
   };
-}
-
-/** The heaviest bird that sleeps on bars within the horizon, grown, kg; null where none does. */
-export function heaviestOnBarsKg(ctx: StationContext): number | null {
-  const { lots, columns } = ctx.flock;
-  const masses = lots
-    .filter((lot, i) => lot.kind !== 'duck' && columns[i]?.living.some((n) => n > 0))
-    .map((lot) => lot.massKg);
-  return masses.length > 0 ? Math.max(...masses) : null;
 }
 
 /** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
