@@ -1,4 +1,8 @@
-import { addDays, addMonths, addWeeks, formatISO, parseISO } from 'date-fns';
+import { addDays } from 'date-fns/addDays';
+import { addMonths } from 'date-fns/addMonths';
+import { addWeeks } from 'date-fns/addWeeks';
+import { formatISO } from 'date-fns/formatISO';
+import { parseISO } from 'date-fns/parseISO';
 import { climateById } from '../air/weather/climate';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/factors.data';
 import { GROUP_DEFAULTS, newPlan } from './defaults';
