@@ -12,6 +12,7 @@ const port = process.env.WIDE_RAFTER_E2E_PORT;
 export default defineConfig({
   testDir: 'e2e',
   workers: 2,
+  fullyParallel: true,
   timeout: 60_000,
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],

@@ -1,13 +1,15 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { assessByCli, goTo, openPlan, saved, takeBreed, takeOut, watchConsole } from './help';
-
-/** A plan of the test's own, as a sample is. */
-const copyOf = async (page: Page, id: string): Promise<string> => {
-  const { plan } = await (await page.request.get(`/api/plans/${id}`)).json();
-  const own = { ...plan, id: `flock-${id}-${Date.now()}`, name: `Trial of ${id}` };
-  return (await (await page.request.post('/api/plans', { data: own })).json()).id;
-};
+import {
+  assessByCli,
+  goTo,
+  openPlan,
+  ownPlan,
+  saved,
+  takeBreed,
+  takeOut,
+  watchConsole,
+} from './help';
 
 const openFlock = async (page: Page, id: string): Promise<void> => {
   await openPlan(page, id);
@@ -19,7 +21,7 @@ test('six more in the spring after next take two presses; the chalk line moves a
   page,
 }) => {
   const errors = watchConsole(page);
-  await openFlock(page, await copyOf(page, 'pell-garth'));
+  await openFlock(page, await ownPlan(page, 'pell-garth'));
   await expect(page.locator('nav [data-figure="coop.planned"]').first()).toHaveText('14');
   const flags = page.locator('[data-short-from]');
   await expect(flags.first()).toBeVisible();
@@ -43,7 +45,7 @@ test('six more in the spring after next take two presses; the chalk line moves a
 test('a breed is found by what one types, drawn to scale beside the present one, and made the keeper’s own', async ({
   page,
 }) => {
-  await openFlock(page, await copyOf(page, 'osk-landing'));
+  await openFlock(page, await ownPlan(page, 'osk-landing'));
   await page.getByRole('button', { name: 'Breed: Brahma' }).click();
   const input = page.getByPlaceholder(/Name, class, egg colour/);
   await input.fill('blue eggs pea');
@@ -76,7 +78,7 @@ test('a breed is found by what one types, drawn to scale beside the present one,
 test('a figure of the breed is changed for one group, shown as the keeper’s, and given back', async ({
   page,
 }) => {
-  await openFlock(page, await copyOf(page, 'pell-garth'));
+  await openFlock(page, await ownPlan(page, 'pell-garth'));
   await page.getByRole('button', { name: 'More of Marans' }).click();
   const group = page.locator('[data-group="marans"]');
   await group.getByLabel('First egg at, weeks').fill('30');
@@ -94,7 +96,7 @@ test('a figure of the breed is changed for one group, shown as the keeper’s, a
 test('normals are pasted from a spreadsheet, and what is wrong with them is told', async ({
   page,
 }) => {
-  await openFlock(page, await copyOf(page, 'pell-garth'));
+  await openFlock(page, await ownPlan(page, 'pell-garth'));
   const water = page.locator('[data-demand="waterL"] [data-figure="demand.waterL.most"]');
   const before = await water.textContent();
   await page.getByLabel('Climate').selectOption('pasted');
@@ -158,7 +160,7 @@ test('timeline and chart stand on one scale of time, and pointing at one marks b
 });
 
 test('local rules typed by the keeper hold the plan', async ({ page }) => {
-  await openFlock(page, await copyOf(page, 'tamar-flats'));
+  await openFlock(page, await ownPlan(page, 'tamar-flats'));
   await page.getByText('Local rules', { exact: true }).click();
   const set = async (label: string, text: string): Promise<void> => {
     await page.getByLabel(label).fill(text);

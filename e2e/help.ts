@@ -81,3 +81,14 @@ export async function takeBreed(page: Page, group: string, typed: string): Promi
   await page.getByPlaceholder(/Name, class, egg colour/).fill(typed);
   await page.keyboard.press('Enter');
 }
+
+let made = 0;
+
+/** A plan of a test's own, as a sample is: tests run side by side on one server. */
+export async function ownPlan(page: Page, id: string): Promise<string> {
+  const { plan } = await (await page.request.get(`/api/plans/${id}`)).json();
+  made++;
+  const own = `trial-${process.pid}-${Date.now()}-${made}`;
+  const data = { ...plan, id: own, name: `Trial ${made} of ${process.pid}` };
+  return (await (await page.request.post('/api/plans', { data })).json()).id;
+}

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { askForNewPlan, goTo, openPlan, saved, takeOut, watchConsole } from './help';
+import { askForNewPlan, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
 
 const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
@@ -263,10 +263,8 @@ test('printed, the page has the sentence and the drawing on white, and no button
 
 test('thirty mixed edits undone are as if never made, and done again are as they were', async ({
   page,
-  request,
 }) => {
-  const copy = await (await request.post('/api/plans/pell-garth/copy')).json();
-  await openPlan(page, copy.id);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
   const start = (await takeOut(page)).text;
   const drawing = page.getByRole('application');
   await goTo(page, 'roosts');
@@ -325,7 +323,7 @@ test('who asks for less motion gets none', async ({ browser }) => {
 test('within the staves and the sticks arrows go from one to the next, and what is done is said', async ({
   page,
 }) => {
-  await openPlan(page, 'pell-garth');
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
   const focused = (attribute: string): Promise<string | null> =>
     page.evaluate(
       (a) => document.activeElement?.closest(`[${a}]`)?.getAttribute(a) ?? null,

@@ -1,15 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { assessByCli, goTo, openPlan, saved, takeOut, watchConsole } from './help';
+import { assessByCli, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
 
 test('Pell Garth is mended in the browser by remedies alone, within its shell, and every press is undone by one', async ({
   page,
 }) => {
   test.setTimeout(120_000);
   const errors = watchConsole(page);
-  const { plan } = await (await page.request.get('/api/plans/pell-garth')).json();
-  const own = { ...plan, id: `mend-${Date.now()}`, name: 'Trial of mending' };
-  const { id } = await (await page.request.post('/api/plans', { data: own })).json();
-  await openPlan(page, id);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
   const before = (await takeOut(page)).text;
 
   // resting on a remedy draws it faintly, on the drawing and on the rail
@@ -52,10 +49,7 @@ test('Pell Garth is mended in the browser by remedies alone, within its shell, a
 });
 
 test('without a mouse: the next finding, and Enter does its remedy', async ({ page }) => {
-  const { plan } = await (await page.request.get('/api/plans/osk-landing')).json();
-  const own = { ...plan, id: `keys-${Date.now()}`, name: 'Trial of keys' };
-  const { id } = await (await page.request.post('/api/plans', { data: own })).json();
-  await openPlan(page, id);
+  await openPlan(page, await ownPlan(page, 'osk-landing'));
   await goTo(page, 'roosts');
   const remedy = page.locator('[data-remedy]').first();
   await expect(remedy).toBeVisible();
