@@ -7,7 +7,7 @@ import { RULE_BOOK } from '@/core/rules/book';
 import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from './figure/shown';
 import { FindingList } from './panel/FindingList';
-import { SchoolList } from './panel/Schools';
+import { SchoolList } from './panel/SchoolList';
 import { edit, openPlan, redo, undo, useBench } from './store/bench';
 
 const plan = sample('pell-garth');

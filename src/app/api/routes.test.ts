@@ -192,6 +192,20 @@ describe('beside the plans', () => {
     });
   });
 
+  test('everything stored is given out as one file, to our own pages and programs only', async () => {
+    const { GET } = await import('./backup/route');
+    const asked = (headers: Record<string, string> = {}) =>
+      GET(new Request('http://127.0.0.1:4310/api/backup', { headers }), undefined as never);
+    const answer = await asked();
+    expect(answer.headers.get('content-type')).toBe('application/gzip');
+    expect(answer.headers.get('content-disposition')).toMatch(
+      /wide-rafter-\d{4}-\d{2}-\d{2}\.tar\.gz/,
+    );
+    const bytes = new Uint8Array(await answer.arrayBuffer());
+    expect([bytes[0], bytes[1]]).toEqual([0x1f, 0x8b]);
+    expect((await asked({ 'sec-fetch-site': 'cross-site' })).status).toBe(403);
+  }, 30_000);
+
   test('the description names every path and method there is, and no other', async () => {
     const { GET } = await import('./openapi.json/route');
     const document = await (await GET(send('GET', undefined), {})).json();

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { getTimes } from 'suncalc';
 import { sampleClimate } from '@/core/tests/plans';
 import { anomalyOf, dayOfYear, workClimate } from './climate';
 import { CLIMATES } from './climates.data';
@@ -129,6 +130,22 @@ describe('daylight', () => {
     expect(daylightHours(52)[december]).toBeCloseTo(7.7, 1);
     expect(daylightHours(-52)[december]).toBeCloseTo(16.75, 0);
     expect([daylightHours(75)[june], daylightHours(75)[december]]).toEqual([24, 0]);
+  });
+
+  test('is within a minute of a full solar model up to 60° north and south', () => {
+    for (const latitude of [-60, -35, 0, 20, 45, 52.5, 60]) {
+      const hours = daylightHours(latitude);
+      for (let day = 0; day < 365; day += 7) {
+        const { sunrise, sunset } = getTimes(new Date(Date.UTC(2025, 0, 1 + day, 12)), latitude, 0);
+        if (!sunrise || !sunset) throw new Error('the sun rises and sets there');
+        const full = (sunset.getTime() - sunrise.getTime()) / 3_600_000;
+        expect([latitude, day, Math.abs((hours[day] ?? 0) - full) < 1 / 60]).toEqual([
+          latitude,
+          day,
+          true,
+        ]);
+      }
+    }
   });
 
   test('a day of the year counts from 1 January, and 29 February as the 28th', () => {

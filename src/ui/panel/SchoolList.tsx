@@ -1,0 +1,116 @@
+'use client';
+import { RadioGroup } from 'radix-ui';
+import { fail, issue, type Outcome } from '@/core/outcome';
+import { RULE_BOOK, topicById } from '@/core/rules/book';
+import type { SchoolOffer } from '@/core/stations/schools';
+import { EVIDENCE_NAMES } from '@/text/evidence';
+import { TOPIC_NAMES } from '@/text/topics';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
+import { MeasureField } from '../forms/MeasureField';
+import { areaIn, lengthIn, ratioIn } from '../forms/measures';
+import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
+import { nameOf } from './schoolName';
+
+/** Each school with its rule, what the station would carry by it, and its keepers' reason. */
+export function SchoolList({ topic, offers }: { topic: string; offers: readonly SchoolOffer[] }) {
+  const choose = (id: string): void => {
+    if (id !== 'custom')
+      edit('School', (d) => {
+        d.schools[topic] = id;
+      });
+  };
+  return (
+    <RadioGroup.Root
+      value={offers.find((o) => o.chosen)?.id ?? ''}
+      onValueChange={choose}
+      aria-label={TOPIC_NAMES[topic] ?? 'School'}
+      className="mt-1 flex flex-col"
+    >
+      {offers.map((offer) => (
+        <SchoolRow key={offer.id} offer={offer} />
+      ))}
+      <OwnFigure topic={topic} />
+    </RadioGroup.Root>
+  );
+}
+
+function SchoolRow({ offer }: { offer: SchoolOffer }) {
+  const { figures } = useAssessment();
+  const station = useBench((s) => s.station);
+  const evidence = figures[offer.ruleFigure]?.evidence;
+  const labelId = `school-${offer.id}`;
+  const rest = (): void =>
+    haunt(offer.carries === null ? null : { plan: null, rails: { [station]: offer.carries } });
+  return (
+    <WorkingHost className="flex gap-2 border-line border-t py-2 first:border-t-0">
+      {offer.comparisonOnly ? (
+        <span className="w-4 shrink-0" />
+      ) : (
+        <RadioGroup.Item
+          value={offer.id}
+          aria-labelledby={labelId}
+          onPointerEnter={rest}
+          onPointerLeave={() => haunt(null)}
+          onFocus={rest}
+          onBlur={() => haunt(null)}
+          className="mt-1 grid size-4 shrink-0 place-items-center rounded-full border border-strong bg-raised hover:border-chalk data-[state=checked]:border-chalk"
+        >
+          <RadioGroup.Indicator className="size-2 rounded-full bg-chalk" />
+        </RadioGroup.Item>
+      )}
+      <div className="min-w-0 flex-1">
+        <div className="flex flex-wrap items-baseline justify-between gap-x-2">
+          <span id={labelId} className={offer.chosen ? 'font-semibold' : ''} data-school={offer.id}>
+            {nameOf(offer)}
+          </span>
+          {offer.carriesFigure ? (
+            <span className="text-[0.9rem]">
+              carries <Figure id={offer.carriesFigure} bare className="figures font-semibold" />
+            </span>
+          ) : null}
+        </div>
+        <p className="text-[0.84rem] text-soft">
+          <Figure id={offer.ruleFigure} className="figures" />
+          {evidence ? ` · ${EVIDENCE_NAMES[evidence]}` : ''}
+          {offer.comparisonOnly ? ', to compare with only' : ''}
+        </p>
+        {offer.row ? (
+          <p className="text-[0.84rem]" data-reason>
+            {offer.row.why}
+          </p>
+        ) : null}
+      </div>
+    </WorkingHost>
+  );
+}
+
+/** A figure of the keeper's own in place of a school's. */
+function OwnFigure({ topic }: { topic: string }) {
+  const { units, schools } = usePlan();
+  const { unit, customRange } = topicById(RULE_BOOK, topic);
+  const [least, most] = customRange;
+  const choice = schools[topic];
+  const own = typeof choice === 'object' ? choice.custom : null;
+  const measure =
+    unit === 'm' ? lengthIn(units) : unit === 'm2' ? areaIn(units) : ratioIn('hens a box');
+  const commit = (value: number): Outcome<unknown> =>
+    value >= least && value <= most
+      ? edit('Own figure', (d) => {
+          d.schools[topic] = { custom: value };
+        })
+      : fail(
+          issue('length.outOfRange', { least: measure.write(least), most: measure.write(most) }),
+        );
+  return (
+    <div className="border-line border-t pt-2">
+      <MeasureField
+        label="Your own figure, for a hen of medium size"
+        value={own}
+        measure={measure}
+        commit={commit}
+        placeholder="type one to use it"
+      />
+    </div>
+  );
+}
