@@ -1,8 +1,7 @@
 'use client';
 import { ChevronDown } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { Collapsible } from 'radix-ui';
-import { useState } from 'react';
+import { useId, useState } from 'react';
 import { TOPIC_NAMES } from '@/text/topics';
 import { useAssessment } from '../store/bench';
 import { nameOf } from './schoolName';
@@ -13,13 +12,20 @@ const SchoolList = dynamic(() => import('./SchoolList').then((m) => m.SchoolList
 /** The school in use, on one line; opened, every school with what it would give and why. */
 export function Schools({ topic }: { topic: string }) {
   const { schools } = useAssessment();
+  const id = useId();
   const [open, setOpen] = useState(false);
   const offers = schools[topic] ?? [];
   const chosen = offers.find((o) => o.chosen);
   if (!chosen) return null;
   return (
-    <Collapsible.Root open={open} onOpenChange={setOpen} className="border-line border-t pt-2">
-      <Collapsible.Trigger className="group flex w-full items-baseline justify-between gap-2 text-left hover:text-chalk">
+    <div className="border-line border-t pt-2">
+      <button
+        type="button"
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => setOpen(!open)}
+        className="flex w-full items-baseline justify-between gap-2 text-left hover:text-chalk"
+      >
         <span>
           <span className="caption block">{TOPIC_NAMES[topic] ?? 'School'}</span>
           <span className="font-semibold" data-school-name>
@@ -31,13 +37,11 @@ export function Schools({ topic }: { topic: string }) {
           <ChevronDown
             size={15}
             aria-hidden
-            className="transition-transform group-data-[state=open]:rotate-180"
+            className={`transition-transform ${open ? 'rotate-180' : ''}`}
           />
         </span>
-      </Collapsible.Trigger>
-      <Collapsible.Content>
-        <SchoolList topic={topic} offers={offers} />
-      </Collapsible.Content>
-    </Collapsible.Root>
+      </button>
+      <div id={id}>{open ? <SchoolList topic={topic} offers={offers} /> : null}</div>
+    </div>
   );
 }
