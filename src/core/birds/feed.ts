@@ -7,6 +7,15 @@ export const FEED_RANGE_C = [-25, 35] as const;
 
 const KCAL_PER_G_GROWN = 5.5;
 const KCAL_PER_G_GROWING = 3.0;
+
+/** Energy that a gram of growth asks for, kcal. */
+export const kcalPerGram = (growing: boolean): number =>
+  growing ? KCAL_PER_G_GROWING : KCAL_PER_G_GROWN;
+
+/** Where a bird lives, held within what the formula is good for, °C. */
+export const heldForFeedC = (airC: number): number =>
+  Math.min(FEED_RANGE_C[1], Math.max(FEED_RANGE_C[0], airC));
+
 const KCAL_PER_G_EGG = 2.07;
 
 /**
@@ -34,8 +43,8 @@ export function energyOfKcal(
   growing: boolean,
   eggG: number,
 ): number {
-  const t = Math.min(FEED_RANGE_C[1], Math.max(FEED_RANGE_C[0], airC));
-  const perGram = growing ? KCAL_PER_G_GROWING : KCAL_PER_G_GROWN;
+  const t = heldForFeedC(airC);
+  const perGram = kcalPerGram(growing);
   return metabolicMass * (173 - 1.95 * t) + perGram * gainG + KCAL_PER_G_EGG * eggG;
 }
 

@@ -1,6 +1,7 @@
 import { type BirdDay, birdDay } from '../birds/daily';
-import { FEED_ENERGY } from '../birds/feed';
+import { FEED_ENERGY, heldForFeedC, kcalPerGram } from '../birds/feed';
 import { dayOf, type FlockByDay, livingOn, type Measure } from '../birds/flock';
+import { DUCK_TIMES, PARTS_OF_FEED, warmTimes } from '../birds/water';
 import { ASSUMED, type Basis, type Figure, figure } from '../working';
 import { type StationContext, schoolFor } from './context';
 import { FLOCK_WORKINGS as W } from './flock.working';
@@ -113,9 +114,9 @@ function oneBird(flock: FlockByDay, i: number): Figure[] {
       W['flock.feed'],
       {
         live: day.massKg,
-        place: Math.min(35, Math.max(-25, day.placeC)),
+        place: heldForFeedC(day.placeC),
         gain: day.gainG,
-        perGramGained: day.growing ? 3 : 5.5,
+        perGramGained: kcalPerGram(day.growing),
         eggMass: day.eggG,
         energy: day.askedKcal,
         energyOfFeed: FEED_ENERGY[day.feedKind],
@@ -130,10 +131,10 @@ function oneBird(flock: FlockByDay, i: number): Figure[] {
       W['flock.water'],
       {
         feed: day.feedKg,
-        partsOfFeed: 1.9,
+        partsOfFeed: PARTS_OF_FEED,
         felt: day.feltC,
-        warm: Math.min(3, 1.07 ** Math.max(0, day.feltC - 21)),
-        kind: lot.kind === 'duck' ? 2.5 : 1,
+        warm: warmTimes(day.feltC),
+        kind: lot.kind === 'duck' ? DUCK_TIMES : 1,
         water: day.waterL,
       },
       USAGE,
