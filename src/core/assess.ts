@@ -1,29 +1,39 @@
 import { createFlockWorker, dayOf, type FlockByDay, flockByDay } from './birds/flock';
-import { byWorst, type Finding, type StationId } from './finding';
+import { byWorst, type Finding, STATIONS, type StationId } from './finding';
 import { type PlacedBird, placeBirds } from './geometry/perched';
+import type { ReachMap } from './geometry/reach';
 import { type FootMark, footMarks, type StickMark, stickMarks } from './geometry/stick';
 import type { Plan } from './plan/schema';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
 import type { Sentence } from './sentence';
+import { airOpenings, airStation } from './stations/air';
+import { assessBrooder, type BroodPlan } from './stations/brooder';
 import { carryOf, shortFrom } from './stations/carrying';
 import {
   type CarryingStation,
   type StationCarry,
   type StationContext,
-  schoolFor,
+  schoolOf,
 } from './stations/context';
 import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
+import { doorStation } from './stations/door';
+import { feedStation } from './stations/feed';
 import { type DemandRow, flockFigures } from './stations/flock';
 import { flockFindings } from './stations/flock.findings';
 import { floorStation, floorTakers } from './stations/floor';
+import { assessLitter } from './stations/litter';
 import { type MonthRow, monthlyFigures } from './stations/monthly';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
+import { assessReach } from './stations/reach';
 import { roostsStation, seatFlock } from './stations/roosts';
 import { type SchoolOffer, schoolOffers } from './stations/schools';
 import { outsideFindings } from './stations/shell';
+import { moreOfShell } from './stations/shell.more';
 import { type Verdict, verdictOf } from './stations/verdict';
+import { drinkersOf, feedersOf } from './stations/vessels';
+import { waterStation } from './stations/water';
 import type { Figure, Figures, Items } from './working';
 
 /** A station's rail: what it carries against the plan. */
@@ -63,6 +73,14 @@ export interface Assessment {
   readonly demand: readonly DemandRow[];
   readonly months: readonly MonthRow[];
   readonly birds: readonly PlacedBird[];
+  /** Floor within the keeper's reach; null until a door or a hatch has been entered. */
+  readonly reach: ReachMap | null;
+  /** Chicks of the largest brood, what the brooder carries of them, and each brood week by week. */
+  readonly brooder: {
+    readonly chicks: number;
+    readonly carries: number | null;
+    readonly broods: readonly BroodPlan[];
+  };
   readonly marks: readonly StickMark[];
   /** Lengths along the foot: from the left wall, and from the front wall. */
   readonly feet: { readonly x: readonly FootMark[]; readonly y: readonly FootMark[] };
@@ -78,7 +96,14 @@ export const CARRYING_STATIONS: readonly CarryingStation[] = [
   floorStation,
   roostsStation,
   nestsStation,
+  airStation,
+  feedStation,
+  waterStation,
+  doorStation,
 ];
+
+/** What a coop cannot be told to carry without. */
+const MAIN: ReadonlySet<StationId> = new Set(['floor', 'roosts', 'nests']);
 
 /**
  * The one door into the core: a valid plan in, everything worked from it out.
@@ -137,30 +162,31 @@ function assessFlock(
   book: RuleBook,
   memo: Memo,
 ): Assessment {
+  const choices = { ...plan.schools, 'litter.school': `litter.school.${plan.litter.school}` };
   const schools = Object.fromEntries(
-    book.topics.map((t) => [t.id, chosenSchool(book, plan.schools, t.id)]),
+    book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]),
   );
   const ctx: StationContext = { plan, flock, book, schools };
   const results = CARRYING_STATIONS.map((station) => {
-    const school = schoolFor(ctx, station.topic);
+    const school = schoolOf(ctx, station);
     const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
     return { ...result, shortOn: shortFrom(flock, station.demand(ctx, school)) };
   });
-  const staves: Stave[] = [
-    carriesNothing('flock'),
-    carriesNothing('shell'),
-    ...results.map((r) => stave(r.station, r.carry, r.shortOn, flock)),
-  ];
+  const litter = assessLitter(ctx);
+  const reach = assessReach(ctx);
+  const brooder = assessBrooder(ctx);
+  const shell = moreOfShell(ctx);
+  const staves = STATIONS.map((id): Stave => {
+    const r = results.find((x) => x.station === id);
+    if (r) return stave(r.station, r.carry, r.shortOn, flock);
+    return id === 'brooder' ? brooderStave(brooder) : carriesNothing(id);
+  });
   const { carries, heldBackBy } = shortest(staves);
   const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
   const offers = schoolOffers(ctx, CARRYING_STATIONS, carried);
   const marks = stickMarks(plan);
   const feet = { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
-  const seats = seatFlock(
-    ctx,
-    carryOfResult(results, 'roosts'),
-    schoolFor(ctx, roostsStation.topic),
-  );
+  const seats = seatFlock(ctx, carryOfResult(results, 'roosts'), schoolOf(ctx, roostsStation));
   const { ofFlock, together, monthly } = memo(ctx);
   const figures = [
     ...coopFigures(flock, seats.d, carries, staves),
@@ -169,6 +195,7 @@ function assessFlock(
     ...monthly.figures,
     ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
     ...results.flatMap((r) => r.figures),
+    ...[litter, reach, brooder, shell].flatMap((r) => r.figures),
     ...offers.figures,
   ];
   return {
@@ -187,11 +214,15 @@ function assessFlock(
       bank: banksOf(plan).map((b) => b.id),
       taker: floorTakers(plan).map((t) => t.fixture.id),
       station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+      opening: airOpenings(plan).map((o) => o.id),
+      feeder: feedersOf(plan).map((f) => f.id),
+      drinker: drinkersOf(plan).map((f) => f.id),
     },
     findings: [
       ...results.flatMap((r) => r.findings),
       ...together.findings,
       ...outsideFindings(plan),
+      ...[litter, reach, brooder, shell].flatMap((r) => r.findings),
     ].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,
@@ -203,6 +234,12 @@ function assessFlock(
     demand: ofFlock.demand,
     months: monthly.months,
     birds: placeBirds(plan, flock, seats),
+    reach: reach.map,
+    brooder: {
+      chicks: brooder.chicks,
+      carries: brooder.carriesChicks,
+      broods: brooder.broods,
+    },
     marks,
     feet,
   };
@@ -224,6 +261,12 @@ function carryOfResult(
   const carry = results.find((r) => r.station === station)?.carry;
   return carry === undefined || carry.state === 'notEntered' ? { state: 'notApplicable' } : carry;
 }
+
+/** The brooder's rail is its own: it never enters the coop's sentence. */
+const brooderStave = (b: ReturnType<typeof assessBrooder>): Stave => ({
+  ...carriesNothing('brooder'),
+  state: b.chicks > 0 && b.carriesChicks === null ? 'notEntered' : 'notApplicable',
+});
 
 const carriesNothing = (station: StationId): Stave => ({
   station,
@@ -255,7 +298,7 @@ function stave(
 /** The shortest stave is what the coop carries, once every main station has been entered. */
 function shortest(staves: readonly Stave[]): { carries: number | null; heldBackBy: StationId[] } {
   const numbered = staves.filter((s) => s.carries !== null);
-  if (numbered.length === 0 || staves.some((s) => s.state === 'notEntered')) {
+  if (numbered.length === 0 || missing(staves).length > 0) {
     return { carries: null, heldBackBy: [] };
   }
   const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
@@ -265,6 +308,10 @@ function shortest(staves: readonly Stave[]): { carries: number | null; heldBackB
   };
 }
 
+/** Main stations that have not been entered. */
+const missing = (staves: readonly Stave[]): StationId[] =>
+  staves.filter((s) => s.state === 'notEntered' && MAIN.has(s.station)).map((s) => s.station);
+
 function sentenceOf(
   staves: readonly Stave[],
   carries: number | null,
@@ -273,8 +320,7 @@ function sentenceOf(
 ): Sentence {
   if (planned === 0) return { kind: 'noBirds' };
   if (carries === null) {
-    const missing = staves.filter((s) => s.state === 'notEntered').map((s) => s.station);
-    return { kind: 'notEntered', stations: missing };
+    return { kind: 'notEntered', stations: missing(staves) };
   }
   return carries < planned
     ? { kind: 'short', carries, planned, heldBackBy }

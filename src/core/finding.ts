@@ -1,10 +1,11 @@
+import type { StationId } from './station';
 import type { Unit } from './working';
 
 export type Severity = 'harm' | 'short' | 'awkward';
 
 export const SEVERITIES: readonly Severity[] = ['harm', 'short', 'awkward'];
 
-export type StationId = 'flock' | 'shell' | 'floor' | 'roosts' | 'nests';
+export { STATIONS, type StationId } from './station';
 
 /** A number a finding speaks of; `figure` leads to its working. */
 export interface FindingNumber {

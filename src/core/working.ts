@@ -1,29 +1,45 @@
 import type { FigureEvidence } from './rules/types';
 
-export type Unit =
-  | 'm'
-  | 'm2'
-  | 'kg'
-  | 'birds'
-  | 'hens'
-  | 'boxes'
-  | 'bars'
-  | 'hensPerBox'
-  | 'ratio'
-  | 'celsius'
-  | 'days'
-  | 'weeks'
-  | 'eggsDay'
-  | 'kgDay'
-  | 'gramsDay'
-  | 'litresDay'
-  | 'litres'
-  | 'dozens'
-  | 'bags'
-  | 'watts'
-  | 'kcalDay'
-  | 'kcalKg'
-  | 'kcalGram';
+export const UNITS = [
+  'm',
+  'm2',
+  'kg',
+  'birds',
+  'hens',
+  'boxes',
+  'bars',
+  'hensPerBox',
+  'ratio',
+  'celsius',
+  'days',
+  'weeks',
+  'eggsDay',
+  'kgDay',
+  'gramsDay',
+  'litresDay',
+  'litres',
+  'dozens',
+  'bags',
+  'watts',
+  'kcalDay',
+  'kcalKg',
+  'kcalGram',
+  'degrees',
+  'minutes',
+  'hours',
+  'kgLitre',
+  'kgM3',
+  'lux',
+  'chicks',
+  'pascals',
+  'newtonsM',
+  'm3',
+  'm4',
+  'share',
+  'doors',
+  'bales',
+] as const;
+export type Unit = (typeof UNITS)[number];
 
 /** A named intermediate: one number, or one a group, bar or bank in the order of the plan. */
 export type PartValue = number | readonly number[];
@@ -36,6 +52,7 @@ export type Given =
   | 'keepers'
   | 'breed-standards'
   | 'nrc-1994'
+  | 'timber-tables'
   | 'wide-rafter';
 
 /**
@@ -44,7 +61,15 @@ export type Given =
  * so that a test can evaluate what the keeper reads.
  */
 /** What a list has one of for each. */
-export type Each = 'group' | 'bar' | 'bank' | 'taker' | 'station';
+export type Each =
+  | 'group'
+  | 'bar'
+  | 'bank'
+  | 'taker'
+  | 'station'
+  | 'opening'
+  | 'feeder'
+  | 'drinker';
 
 export type LineSpec = { readonly unit: Unit; readonly each?: Each } & (
   | { readonly formula: string }

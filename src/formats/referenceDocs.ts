@@ -3,11 +3,15 @@ import { BREEDS } from '@/core/birds/breeds.data';
 import { CLASSES } from '@/core/birds/classes.data';
 import { WITHOUT_REMEDY } from '@/core/remedies/remedies';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
+import { FACTS, type FactId } from '@/core/rules/facts.data';
 import { FIT } from '@/core/rules/fit.data';
+import { BEDDING, COVER_ROWS, TIMBERS } from '@/core/rules/materials.data';
 import { SOURCES } from '@/core/rules/sources.data';
+import { MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder.broods';
 import type { Given, LineSpec } from '@/core/working';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { EVIDENCE_NAMES } from '@/text/evidence';
+import { FACT_WORDS } from '@/text/facts';
 import { FINDING_WORDS } from '@/text/findings';
 import { TOPIC_NAMES } from '@/text/topics';
 import { LINE_NAMES, lineName, WORKINGS } from '@/text/workings';
@@ -31,18 +35,29 @@ export function referenceDocs(): Record<string, string> {
   };
 }
 
+/** Ages of a step, days. */
+const until = (to: number, from: number | undefined): string =>
+  Number.isFinite(to) ? `${from === undefined ? 0 : from + 1}–${to}` : `over ${from}`;
+
+const round = (value: number): number => Math.round(value * 10_000) / 10_000;
+
 function rulesDoc(): string {
   const schools = RULE_BOOK.topics.map((topic) => {
     const rows = RULE_BOOK.rows
       .filter((r) => r.topic === topic.id)
       .map((r) => {
         const { param, unit, defaultRule } = topicById(RULE_BOOK, r.topic);
-        const value = Math.round((r.params[param] ?? 0) * 10_000) / 10_000;
+        const value =
+          param === null
+            ? Object.entries(r.params)
+                .map(([k, v]) => `${k} ${round(v)}`)
+                .join(', ')
+            : `${round(r.params[param] ?? 0)} ${unit}`;
         const note = r.comparisonOnly ? 'to compare' : r.id === defaultRule ? 'default' : '';
         return row(
           `\`${r.id}\``,
           r.school,
-          `${value} ${unit}`,
+          value,
           r.scale,
           EVIDENCE_NAMES[r.evidence],
           `\`${r.source}\``,
@@ -55,6 +70,57 @@ function rulesDoc(): string {
   const fit = Object.entries(FIT).map(([id, f]) =>
     row(`\`${id}\``, `${f.valueM} m`, f.scale, EVIDENCE_NAMES[f.evidence], `\`${f.source}\``),
   );
+  const facts = (Object.keys(FACTS) as FactId[]).map((id) => {
+    const { value, unit, scale, evidence, source } = FACTS[id];
+    return row(
+      `\`${id}\``,
+      FACT_WORDS[id],
+      `${round(value)} ${unit}`,
+      scale,
+      EVIDENCE_NAMES[evidence],
+      `\`${source}\``,
+    );
+  });
+  const timbers = TIMBERS.map((t) =>
+    row(
+      t.material,
+      t.stiffnessPa / 1e9,
+      t.allowedPa / 1e6,
+      EVIDENCE_NAMES[t.evidence],
+      `\`${t.source}\``,
+    ),
+  );
+  const beddings = BEDDING.map((b) =>
+    row(b.id, b.kgM3, b.holds, b.cn ?? '–', EVIDENCE_NAMES[b.evidence], `\`${b.source}\``),
+  );
+  const covers = COVER_ROWS.map((c) =>
+    row(
+      c.id,
+      c.pitchM === null ? '–' : round(c.pitchM * 1000),
+      c.wireM === null ? '–' : round(c.wireM * 1000),
+      round(c.free),
+      EVIDENCE_NAMES[c.evidence],
+      `\`${c.source}\``,
+    ),
+  );
+  const limits = CLASSES.map((c) =>
+    row(
+      `\`${c.id}\``,
+      c.hopM,
+      c.highestBarM,
+      c.popDoorM.join(' × '),
+      c.ramp[0],
+      c.ramp[1],
+      c.perPort,
+      c.perPedal,
+    ),
+  );
+  const space = [
+    ...SPACE_STEPS.map((x, i) => row('layers', until(x.toDay, SPACE_STEPS[i - 1]?.toDay), x.m2)),
+    ...MEAT_SPACE_STEPS.map((x, i) =>
+      row('fast meat birds', until(x.toDay, MEAT_SPACE_STEPS[i - 1]?.toDay), x.m2),
+    ),
+  ];
   const classes = CLASSES.map((c) =>
     row(
       `\`${c.id}\``,
@@ -115,6 +181,33 @@ function rulesDoc(): string {
       ],
       classes,
     ),
+    '## Limits of the classes',
+    'Hops are an assumption (`wide-rafter`); highest bars, doors, ramps, ports and pedal lids are keepers’ rules (`keepers`).',
+    table(
+      [
+        'class',
+        'one hop, m',
+        'highest bar, m',
+        'pop door w × h, m',
+        'ramp, at most °',
+        'ramp, at least m wide',
+        'birds a port',
+        'birds a pedal lid',
+      ],
+      limits,
+    ),
+    '## Single rules',
+    table(['id', 'what it says', 'value', 'scales', 'evidence', 'source'], facts),
+    '## Timber',
+    table(['material', 'stiffness, GPa', 'allowed, MPa', 'evidence', 'source'], timbers),
+    '## Bedding',
+    table(['material', 'bulk, kg/m³', 'water held, kg/kg', 'C:N', 'evidence', 'source'], beddings),
+    '## Covers of openings',
+    'Free share of welded mesh is ((p − d)/p)²; a louvre leaves 0.5, an insect screen 0.6, a ridge vent 0.6 (`keepers`).',
+    table(['cover', 'pitch, mm', 'wire, mm', 'free share', 'evidence', 'source'], covers),
+    '## Room for chicks',
+    'Keepers’ rule (`keepers`), m² a chick; layers scale with their adult mass to the power 2/3.',
+    table(['kind', 'age, days', 'm²'], space),
     '## Breeds',
     'Masses from breed standards (`breed-standards`); eggs, temper and hardiness from keepers’ usage (`keepers`); strains differ. A keeper may change any of it for a group.',
     table(
@@ -152,6 +245,7 @@ const GIVEN: Readonly<Record<Given, string>> = {
   keepers: "keepers' rule",
   'breed-standards': 'breed standard',
   'nrc-1994': 'published (NRC 1994)',
+  'timber-tables': 'published (timber tables)',
   'wide-rafter': 'assumption',
 };
 

@@ -27,7 +27,11 @@ test('what differs is named as the keeper named it', () => {
   );
   expect(told({ ...plan, fixtures: rest })).toBe('Rear bar removed');
   expect(
-    told({ ...plan, flock: plan.flock.slice(1), litter: { school: 'thin', depthM: 0.05 } }),
+    told({
+      ...plan,
+      flock: plan.flock.slice(1),
+      litter: { ...plan.litter, school: 'thin', depthM: 0.05 },
+    }),
   ).toBe('Sussex removed, the litter changed');
   expect(
     told({ ...plan, schools: { 'floor.area': { custom: 1 } }, horizonYears: 3, units: 'imperial' }),

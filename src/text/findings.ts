@@ -1,5 +1,6 @@
 import type { Finding, Severity } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
+import { STATION_FINDING_WORDS } from './findings.stations';
 
 /** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day. */
 interface FindingWords {
@@ -15,6 +16,7 @@ export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
 
 /** What happens to birds or keeper, and how far off it is. */
 export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
+  ...STATION_FINDING_WORDS,
   'flock.cocks.tooMany': {
     title: 'Too many cocks',
     text: 'From {from}, {ratio} to a cock; {least|bare} to {most} is usual. Hens are trodden bare and hurt, and cocks fight.',
@@ -158,7 +160,8 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
 }
 
 function fixtureNames(ids: readonly string[], plan: Plan): string {
-  const names = ids.map((id) => plan.fixtures.find((f) => f.id === id)?.name ?? id);
+  const named = [...plan.fixtures, ...plan.flock];
+  const names = ids.map((id) => named.find((f) => f.id === id)?.name ?? id);
   const last = names.pop();
   return names.length === 0 ? (last ?? '') : `${names.join(', ')} and ${last}`;
 }

@@ -17,6 +17,8 @@ const COUNTED: Partial<Record<Unit, readonly [one: string, many: string]>> = {
   boxes: ['box', 'boxes'],
   bars: ['bar', 'bars'],
   hensPerBox: ['hen a box', 'hens a box'],
+  chicks: ['chick', 'chicks'],
+  doors: ['pop door', 'pop doors'],
 };
 
 const FRACTION_NAMES: readonly (readonly [number, string])[] = [
@@ -57,6 +59,18 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   },
   litres: (v, units) =>
     units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_GALLON)} gal`,
+  degrees: (v) => `${Math.round(v)}°`,
+  minutes: (v) => `${Math.round(v)} minutes`,
+  hours: (v) => `${threeFigures(v)} h`,
+  lux: (v) => `${threeFigures(v)} lx`,
+  share: (v) => `${Math.round(v * 100)} in a hundred`,
+  pascals: (v) => (v >= 1e9 ? `${threeFigures(v / 1e9)} GPa` : `${threeFigures(v / 1e6)} MPa`),
+  newtonsM: (v) => `${threeFigures(v)} N/m`,
+  m3: (v) => `${threeFigures(v * 1e6)} cm³`,
+  m4: (v) => `${threeFigures(v * 1e8)} cm⁴`,
+  kgLitre: (v) => `${threeFigures(v)} kg a litre`,
+  kgM3: (v) => `${threeFigures(v)} kg a m³`,
+  bales: (v) => `${v.toFixed(1)} bales`,
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,
   watts: (v, units) =>

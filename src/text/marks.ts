@@ -9,6 +9,8 @@ export const MARK_NAMES: Readonly<Record<StickMark['kind'] | 'along', string>> =
   head: 'opening head',
   feederRim: 'feeder rim',
   drinkerRim: 'drinker rim',
+  board: 'droppings board',
+  ledge: 'ledge',
   eaves: 'low side',
   roofHigh: 'roof',
   along: 'along the foot',

@@ -23,11 +23,23 @@ export interface ClassRow {
   readonly nestBoxM: readonly [number, number, number];
   /** Nest entrance above the litter, m: least and most. */
   readonly nestLipM: readonly [number, number];
+  /** Highest bar, m above the litter it is landed on: foot injuries. */
+  readonly highestBarM: number;
+  /** One hop up, m (assumption). */
+  readonly hopM: number;
+  /** Least inside size of a pop door, m: width, height. */
+  readonly popDoorM: readonly [number, number];
+  /** Steepest ramp, degrees, and least width of it, m. */
+  readonly ramp: readonly [number, number];
+  /** Birds that one port, and one pedal-lid box, serves. */
+  readonly perPort: number;
+  readonly perPedal: number;
 }
 
 /**
  * Classes of grown bird, lightest first within a kind. Source: keepers' usage (masses, nest sizes, lips).
- * Ducks' boxes are the heavy hen's (assumption): their nests stand on the floor.
+ * Ducks' boxes are the heavy hen's (assumption): their nests stand on the floor. Hops are an assumption;
+ * highest bars, doors, ramps and ports are keepers' rules. Meat birds go by the giant's limits, ducks hop as one.
  */
 export const CLASSES: readonly ClassRow[] = [
   {
@@ -38,6 +50,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [22, 26],
     nestBoxM: [0.25, 0.25, 0.28],
     nestLipM: [0.3, 0.6],
+    highestBarM: 1.8,
+    hopM: 0.9,
+    popDoorM: [0.25, 0.3],
+    ramp: [35, 0.2],
+    perPort: 4,
+    perPedal: 10,
   },
   {
     id: 'lightLayer',
@@ -47,6 +65,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [17, 20],
     nestBoxM: [0.3, 0.3, 0.33],
     nestLipM: [0.45, 0.6],
+    highestBarM: 1.6,
+    hopM: 0.75,
+    popDoorM: [0.3, 0.35],
+    ramp: [35, 0.2],
+    perPort: 5,
+    perPedal: 10,
   },
   {
     id: 'medium',
@@ -56,6 +80,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [19, 22],
     nestBoxM: [0.3, 0.3, 0.33],
     nestLipM: [0.45, 0.6],
+    highestBarM: 1.2,
+    hopM: 0.5,
+    popDoorM: [0.3, 0.35],
+    ramp: [35, 0.2],
+    perPort: 4,
+    perPedal: 8,
   },
   {
     id: 'heavy',
@@ -65,6 +95,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [22, 26],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
+    highestBarM: 0.9,
+    hopM: 0.4,
+    popDoorM: [0.35, 0.4],
+    ramp: [35, 0.3],
+    perPort: 4,
+    perPedal: 6,
   },
   {
     id: 'giant',
@@ -74,6 +110,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [24, 30],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
+    highestBarM: 0.6,
+    hopM: 0.3,
+    popDoorM: [0.4, 0.45],
+    ramp: [25, 0.3],
+    perPort: 4,
+    perPedal: 6,
   },
   {
     id: 'lightDuck',
@@ -83,6 +125,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [20, 24],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0, 0.3],
+    highestBarM: 0.3,
+    hopM: 0.3,
+    popDoorM: [0.4, 0.45],
+    ramp: [25, 0.3],
+    perPort: 4,
+    perPedal: 8,
   },
   {
     id: 'heavyDuck',
@@ -92,6 +140,12 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [22, 26],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0, 0.3],
+    highestBarM: 0.3,
+    hopM: 0.3,
+    popDoorM: [0.4, 0.45],
+    ramp: [25, 0.3],
+    perPort: 4,
+    perPedal: 6,
   },
   {
     id: 'meat',
@@ -101,5 +155,11 @@ export const CLASSES: readonly ClassRow[] = [
     layWeeks: [26, 30],
     nestBoxM: [0.36, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
+    highestBarM: 0.6,
+    hopM: 0.3,
+    popDoorM: [0.4, 0.45],
+    ramp: [25, 0.3],
+    perPort: 4,
+    perPedal: 6,
   },
 ];

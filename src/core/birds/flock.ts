@@ -18,6 +18,10 @@ export const MEASURES = [
   'waterL',
   'heatW',
   'vapourKgDay',
+  /** Of the birds in the coop: their reach round a rim, and what they eat and drink there. */
+  'rim',
+  'coopFeedKg',
+  'coopWaterL',
 ] as const;
 export type Measure = (typeof MEASURES)[number];
 
@@ -126,7 +130,10 @@ function addUp(
   const totals = Object.fromEntries(
     MEASURES.map((m) => [m, new Float64Array(horizon.length)]),
   ) as Record<Measure, Float64Array>;
-  for (const column of columns) addColumn(totals, column, horizon.length);
+  columns.forEach((column, i) => {
+    const splash = lots[i]?.kind === 'duck' ? DUCK_SPLASH : 1;
+    addColumn(totals, column, splash, horizon.length);
+  });
   const { head } = totals;
   const peaks = Object.fromEntries(
     MEASURES.map((m) => [m, peakOf(totals[m], head)]),
@@ -148,7 +155,15 @@ function addUp(
   };
 }
 
-function addColumn(totals: Record<Measure, Float64Array>, c: LotDays, length: number): void {
+/** Ducks splash so much more than they drink. Source: wide-rafter. */
+export const DUCK_SPLASH = 1.5;
+
+function addColumn(
+  totals: Record<Measure, Float64Array>,
+  c: LotDays,
+  splash: number,
+  length: number,
+): void {
   for (let d = 0; d < length; d++) {
     const here = at(c.here, d);
     if (here === 0) continue;
@@ -166,6 +181,9 @@ function addColumn(totals: Record<Measure, Float64Array>, c: LotDays, length: nu
     totals.massKg[d] = at(totals.massKg, d) + living * at(c.massKg, d);
     totals.heatW[d] = at(totals.heatW, d) + living * at(c.heatW, d);
     totals.vapourKgDay[d] = at(totals.vapourKgDay, d) + living * at(c.vapourKgDay, d);
+    totals.rim[d] = at(totals.rim, d) + living * Math.sqrt(at(c.areaFactor, d));
+    totals.coopFeedKg[d] = at(totals.coopFeedKg, d) + living * at(c.feedKg, d);
+    totals.coopWaterL[d] = at(totals.coopWaterL, d) + living * at(c.waterL, d) * splash;
   }
 }
 

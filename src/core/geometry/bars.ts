@@ -4,7 +4,7 @@ import { fitM } from '../rules/book';
 import type { FitRuleId } from '../rules/fit.data';
 import { FIT } from '../rules/fit.data';
 import { below } from '../units/number';
-import { highestLipZ, meetInPlan, solidOf } from './solids';
+import { highestOpenLipZ, meetInPlan, solidOf } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
@@ -67,7 +67,7 @@ export function upperBarOver(bar: Bar, plan: Plan, heaviestKg: number): Bar | nu
 
 /** Highest nest entrance of the coop, m above the bare floor; null without nests. */
 export function highestNestLipZ(plan: Plan): number | null {
-  const lips = plan.fixtures.flatMap((f) => (f.kind === 'nestBank' ? [highestLipZ(f)] : []));
+  const lips = plan.fixtures.flatMap((f) => (f.kind === 'nestBank' ? [highestOpenLipZ(f)] : []));
   return lips.length > 0 ? Math.max(...lips) : null;
 }
 

@@ -1,7 +1,7 @@
 import { type FlockByDay, massThen } from '../birds/flock';
 import { birdSize } from '../birds/size';
 import type { Plan } from '../plan/schema';
-import type { FlockSeats } from '../stations/roosts';
+import type { FlockSeats } from '../stations/seats';
 
 /** A bird as she is drawn: where her feet are and how big she is, m. */
 export interface PlacedBird {

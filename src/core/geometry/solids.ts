@@ -17,19 +17,56 @@ export function solidOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>):
     case 'nestBank':
       return bankSolid(fixture);
     case 'window':
+    case 'vent':
     case 'door':
+    case 'hatch':
+    case 'popDoor':
       return openingSolid(fixture, plan.shell);
     case 'feeder':
     case 'drinker':
       return vesselSolid(fixture, plan.litter.depthM);
+    case 'dish':
+      return dishSolid(fixture, plan.litter.depthM);
+    case 'dustBath':
+      return boxSolid(fixture, plan.litter.depthM, plan.litter.depthM + fixture.fillM + 0.05);
+    case 'board':
+    case 'ledge':
+      return boxSolid(fixture, fixture.z - BOARD_M, fixture.z);
   }
 }
+
+/** Thickness of a board or ledge as it is drawn, m (assumption). */
+const BOARD_M = 0.02;
+/** A dish across, m (assumption). */
+const DISH_M = 0.16;
+
+const boxSolid = (
+  f: { x: number; y: number; lengthM: number; depthM: number },
+  z0: number,
+  z1: number,
+): Solid => ({ x0: f.x, x1: f.x + f.lengthM, y0: f.y, y1: f.y + f.depthM, z0, z1 });
+
+const dishSolid = (f: { x: number; y: number }, z0: number): Solid => ({
+  x0: f.x - DISH_M / 2,
+  x1: f.x + DISH_M / 2,
+  y0: f.y - DISH_M / 2,
+  y1: f.y + DISH_M / 2,
+  z0,
+  z1: z0 + DISH_M / 2,
+});
+
+/** Whether a fixture stands out in the run, not in the coop. */
+export const inRun = (f: Fixture): boolean => 'place' in f && f.place === 'run';
 
 /** Boxes side by side in one tier of a bank. */
 export const boxesPerTier = (bank: NestBank): number => Math.ceil(bank.boxes / bank.rows);
 
 /** Lip of the topmost tier, m above the bare floor. */
 export const highestLipZ = (bank: NestBank): number => bank.lipZ + (bank.rows - 1) * bank.boxH;
+
+/** Lip of the topmost tier that stands open at night, m above the bare floor. */
+export const highestOpenLipZ = (bank: NestBank): number =>
+  bank.topShutAtNight && bank.rows > 1 ? highestLipZ(bank) - bank.boxH : highestLipZ(bank);
 
 /** Where birds go in and out: the face of the bank that its entrances look from, as a thin solid. */
 export function entranceSolid(bank: NestBank): Solid {
@@ -79,7 +116,28 @@ function bankSolid(b: NestBank): Solid {
   };
 }
 
+/** Where a roof is highest: the middle of a gable, the high wall of a single slope. */
+function ridgeSolid(o: Opening, shell: Shell): Solid {
+  const { roof, lengthM, widthM } = shell;
+  const z = { z0: roof.highM - o.heightM, z1: roof.highM };
+  const alongX =
+    roof.kind === 'gable'
+      ? roof.ridgeAxis === 'x'
+      : roof.kind === 'flat' || roof.highSide === 'front' || roof.highSide === 'rear';
+  const across = alongX ? widthM : lengthM;
+  const at =
+    roof.kind === 'mono'
+      ? roof.highSide === 'rear' || roof.highSide === 'right'
+        ? across
+        : 0
+      : across / 2;
+  return alongX
+    ? { x0: o.alongM, x1: o.alongM + o.widthM, y0: at, y1: at, ...z }
+    : { x0: at, x1: at, y0: o.alongM, y1: o.alongM + o.widthM, ...z };
+}
+
 function openingSolid(o: Opening, shell: Shell): Solid {
+  if (o.kind === 'vent' && o.place === 'ridge') return ridgeSolid(o, shell);
   const z = { z0: o.sillZ, z1: o.sillZ + o.heightM };
   const along = [o.alongM, o.alongM + o.widthM] as const;
   if (o.wall === 'front' || o.wall === 'rear') {
@@ -92,6 +150,14 @@ function openingSolid(o: Opening, shell: Shell): Solid {
 
 function vesselSolid(v: Vessel, litterM: number): Solid {
   const half = v.diameterM / 2;
+  const halfX = v.type === 'trough' ? v.lengthM / 2 : half;
   const z0 = v.hung ? v.rimZ - PAN_DEPTH_M : litterM;
-  return { x0: v.x - half, x1: v.x + half, y0: v.y - half, y1: v.y + half, z0, z1: z0 + v.heightM };
+  return {
+    x0: v.x - halfX,
+    x1: v.x + halfX,
+    y0: v.y - half,
+    y1: v.y + half,
+    z0,
+    z1: z0 + v.heightM,
+  };
 }

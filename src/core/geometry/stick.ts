@@ -13,6 +13,8 @@ export interface StickMark {
     | 'head'
     | 'feederRim'
     | 'drinkerRim'
+    | 'board'
+    | 'ledge'
     | 'eaves'
     | 'roofHigh';
   readonly z: number;
@@ -43,15 +45,27 @@ export function stickMarks(plan: Plan): StickMark[] {
         if (f.rows > 1) add('lip', highestLipZ(f), f.id);
         break;
       case 'window':
+      case 'vent':
       case 'door':
+      case 'hatch':
+      case 'popDoor':
         if (f.sillZ > 0) add('sill', f.sillZ, f.id);
         add('head', f.sillZ + f.heightM, f.id);
         break;
       case 'feeder':
-        add('feederRim', f.rimZ, f.id);
+        if (f.place === 'coop') add('feederRim', f.rimZ, f.id);
         break;
       case 'drinker':
-        add('drinkerRim', f.rimZ, f.id);
+        if (f.place === 'coop') add('drinkerRim', f.rimZ, f.id);
+        break;
+      case 'board':
+        add('board', f.z, f.id);
+        break;
+      case 'ledge':
+        add('ledge', f.z, f.id);
+        break;
+      case 'dish':
+      case 'dustBath':
         break;
     }
   }

@@ -1,4 +1,6 @@
-import type { Bar, Group, NestBank, OwnBreed, Plan, Roof } from './schema';
+import { fixtureOf } from './fixtures.schema';
+import type { Bar, Brooder, Group, NestBank, OwnBreed, Plan, Roof, Run } from './schema';
+import { FILLS, KEEPER, LITTER } from './schema';
 
 /** What a keeper says to begin with. */
 export interface PlanStart {
@@ -23,8 +25,13 @@ export function newPlan(start: PlanStart): Plan {
     timeZone: start.timeZone,
     horizonYears: 2,
     schools: {},
-    keeper: { statureM: 1.68 },
-    litter: { school: 'deep', depthM: 0.1 },
+    keeper: { statureM: 1.68, ...KEEPER },
+    litter: { school: 'deep', depthM: 0.1, ...LITTER },
+    fills: FILLS,
+    run: null,
+    site: { windFrom: null, treesOver: false, wet: false },
+    partition: null,
+    brooder: null,
     limits: {
       mostBirds: null,
       permitFrom: null,
@@ -41,6 +48,9 @@ export function newPlan(start: PlanStart): Plan {
       floorAboveGroundM: 0,
       wallBuild: 'board18',
       roofBuild: 'sheetMetal',
+      storage: null,
+      floorBuild: 'sealed',
+      apronM: null,
     },
     flock: [],
     fixtures: [],
@@ -133,7 +143,7 @@ export function newBar(plan: Plan): Bar {
   const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar' && f.axis === 'x');
   const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
   const barLength = foremost?.lengthM ?? round(Math.max(0.3, Math.min(lengthM - 0.4, 2.4)));
-  return {
+  return fixtureOf({
     id: `bar-${n}`,
     kind: 'bar',
     name: `Bar ${n}`,
@@ -145,13 +155,13 @@ export function newBar(plan: Plan): Bar {
     section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
     wallToWall: false,
     use: 'sleeping',
-  };
+  });
 }
 
 /** A further bank of boxes on the left wall, near the front, its lip 0.45 m above the litter. */
 export function newNestBank(plan: Plan): NestBank {
   const n = freeNumber('nests', plan.fixtures);
-  return {
+  return fixtureOf({
     id: `nests-${n}`,
     kind: 'nestBank',
     name: `Nest bank ${n}`,
@@ -165,7 +175,33 @@ export function newNestBank(plan: Plan): NestBank {
     boxH: 0.4,
     faces: 'right',
     hungOutside: false,
-  };
+  });
 }
+
+/** A covered run beside the coop, as long as it, with a dry floor. */
+export const newRun = (plan: Plan): Run => ({
+  lengthM: Math.max(2, plan.shell.lengthM),
+  widthM: 3,
+  roof: 'full',
+  eavesM: 0.2,
+  skirtingM: 0.2,
+  solidSides: ['rear'],
+  cover: 'mesh13',
+  pastimes: 0,
+});
+
+/** A brooder box with a plate, in a room at 18 °C. */
+export const newBrooder = (): Brooder => ({
+  lengthM: 1,
+  widthM: 0.6,
+  wallM: 0.45,
+  lid: true,
+  cornersFilled: true,
+  airC: 18,
+  heat: { kind: 'plate', widthM: 0.4, depthM: 0.3 },
+  feedEdgeM: 0.6,
+  waterRimM: 0.4,
+  ventM2: null,
+});
 
 const round = (m: number): number => Math.round(m * 1000) / 1000;

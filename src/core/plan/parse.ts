@@ -177,6 +177,9 @@ function schools(plan: Plan, book: RuleBook): Issue[] {
       return [issue('plan.unknownTopic', { known: book.topics.map((t) => t.id) }, path)];
     }
     if (typeof choice !== 'string') {
+      if (topic.customRange === null || topic.unit === null) {
+        return [issue('plan.noCustom', {}, [...path, 'custom'])];
+      }
       const [least, most] = topic.customRange;
       return choice.custom >= least && choice.custom <= most
         ? []

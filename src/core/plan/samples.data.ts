@@ -6,6 +6,7 @@ import { parseISO } from 'date-fns/parseISO';
 import { climateById } from '../air/weather/climate';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/factors.data';
 import { GROUP_DEFAULTS, newPlan } from './defaults';
+import { fixtureOf } from './fixtures.schema';
 import type { Bar, Fixture, Group, Plan, PlanClimate } from './schema';
 
 const iso = (date: Date): string => formatISO(date, { representation: 'date' });
@@ -36,14 +37,15 @@ function placeOf(id: string, exposure: PlanClimate['exposure']): PlanClimate {
   return { source: { kind: 'shipped', id }, latitudeDeg, altitudeM, exposure };
 }
 
-const flatBar = (bar: Pick<Bar, 'id' | 'name' | 'x' | 'y' | 'z' | 'lengthM'>): Bar => ({
-  kind: 'bar',
-  axis: 'x',
-  section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
-  wallToWall: false,
-  use: 'sleeping',
-  ...bar,
-});
+const flatBar = (bar: Pick<Bar, 'id' | 'name' | 'x' | 'y' | 'z' | 'lengthM'>): Bar =>
+  fixtureOf({
+    kind: 'bar',
+    axis: 'x',
+    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
+    wallToWall: false,
+    use: 'sleeping',
+    ...bar,
+  });
 
 /** A disused stone peat store with two short bars over a bank of drawers. */
 function pellGarth(on: string): Plan {
@@ -60,7 +62,7 @@ function pellGarth(on: string): Plan {
   const fixtures: Fixture[] = [
     flatBar({ id: 'bar-1', name: 'Rear bar', x: 0.9, y: 1.94, z: 0.65, lengthM: 1.2 }),
     flatBar({ id: 'bar-2', name: 'Front bar', x: 0.9, y: 1.58, z: 0.65, lengthM: 1.2 }),
-    {
+    fixtureOf({
       id: 'nests-1',
       kind: 'nestBank',
       name: 'Drawer boxes',
@@ -74,8 +76,8 @@ function pellGarth(on: string): Plan {
       boxH: 0.4,
       faces: 'front',
       hungOutside: false,
-    },
-    {
+    }),
+    fixtureOf({
       id: 'window-1',
       kind: 'window',
       name: 'Window',
@@ -84,8 +86,8 @@ function pellGarth(on: string): Plan {
       sillZ: 1.1,
       widthM: 0.6,
       heightM: 0.5,
-    },
-    {
+    }),
+    fixtureOf({
       id: 'drinker-1',
       kind: 'drinker',
       type: 'fount',
@@ -96,8 +98,8 @@ function pellGarth(on: string): Plan {
       diameterM: 0.3,
       heightM: 0.35,
       hung: false,
-    },
-    {
+    }),
+    fixtureOf({
       id: 'feeder-1',
       kind: 'feeder',
       type: 'tube',
@@ -108,7 +110,7 @@ function pellGarth(on: string): Plan {
       diameterM: 0.3,
       heightM: 0.45,
       hung: true,
-    },
+    }),
   ];
   return {
     ...start,
@@ -192,7 +194,7 @@ function oskLanding(on: string): Plan {
     ...start,
     climate: placeOf('cold-continental', 'garden'),
     schools: { 'floor.area': 'floor.area.shutInWinters' },
-    litter: { school: 'deep', depthM: 0.2 },
+    litter: { ...start.litter, depthM: 0.2 },
     flock: [
       hens({ id: 'brahma', name: 'Brahma', breed: 'brahma', count: 8, ...grown }),
       hens({ id: 'chantecler', name: 'Chantecler', breed: 'chantecler', count: 8, ...grown }),
@@ -211,7 +213,7 @@ function oskLanding(on: string): Plan {
       flatBar({ id: 'bar-1', name: 'Top bar', x: 1.6, y: 2.55, z: 1.35, lengthM: 3 }),
       flatBar({ id: 'bar-2', name: 'Middle bar', x: 1.6, y: 2.15, z: 1.05, lengthM: 3 }),
       flatBar({ id: 'bar-3', name: 'Low bar', x: 1.6, y: 1.75, z: 0.75, lengthM: 3 }),
-      {
+      fixtureOf({
         id: 'nests-1',
         kind: 'nestBank',
         name: 'Boxes on the left wall',
@@ -225,7 +227,7 @@ function oskLanding(on: string): Plan {
         boxH: 0.4,
         faces: 'right',
         hungOutside: false,
-      },
+      }),
     ],
   };
 }

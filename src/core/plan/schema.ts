@@ -2,6 +2,8 @@
 import * as z from 'zod/mini';
 import { CLIMATES } from '../air/weather/climates.data';
 import { COMBS, EGG_COLOURS, FLIGHTS, GROWTHS } from '../birds/breeds.data';
+import { COVERS, fixture } from './fixtures.schema';
+import { coordinateM, date, id, insideM, NAME_MOST, name, side, sizeM } from './parts.schema';
 
 export const PLAN_FORMAT = 'wide-rafter-plan';
 export const PLAN_VERSION = 1;
@@ -12,29 +14,8 @@ export const PLAN_LIMITS = {
   groups: 100,
   birds: 2000,
   ownBreeds: 50,
-  name: 80,
+  name: NAME_MOST,
 } as const;
-
-const id = z
-  .string()
-  .check(z.minLength(1), z.maxLength(64), z.regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/));
-/** Shown on screens, in files and on paper: no control characters, no halves of characters. */
-const name = z.string().check(
-  z.trim(),
-  z.minLength(1),
-  z.maxLength(PLAN_LIMITS.name),
-  z.refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
-    params: { code: 'plan.brokenText' },
-  }),
-);
-const date = z.iso.date();
-/** Inside measures of a coop, m. */
-const insideM = z.number().check(z.minimum(0.3), z.maximum(30));
-/** A fixture's own size, m. */
-const sizeM = z.number().check(z.minimum(0.005), z.maximum(30));
-/** A coordinate in the coop, m. */
-const coordinateM = z.number().check(z.minimum(-1), z.maximum(31));
-const side = z.enum(['front', 'rear', 'left', 'right']);
 
 const roof = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('mono'), lowM: insideM, highM: insideM, highSide: side }),
@@ -65,7 +46,96 @@ const shell = z.strictObject({
   floorAboveGroundM: z.number().check(z.minimum(0), z.maximum(3)),
   wallBuild: z.enum(BUILDS),
   roofBuild: z.enum(BUILDS),
+  /** A strip along a wall that is the keeper's own; null: none. */
+  storage: z._default(z.nullable(z.strictObject({ wall: side, depthM: sizeM })), null),
+  /** What the bare floor is made of. */
+  floorBuild: z._default(z.enum(['sealed', 'boards', 'concrete', 'mesh', 'earth']), 'sealed'),
+  /** An apron or buried mesh round the foot, m; null: not known. */
+  apronM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(3))), null),
 });
+
+/** The run that the birds have by day. */
+const run = z.strictObject({
+  lengthM: sizeM,
+  widthM: sizeM,
+  roof: z.enum(['none', 'half', 'full']),
+  eavesM: z.number().check(z.minimum(0), z.maximum(2)),
+  /** Solid foot round its walls, m high. */
+  skirtingM: z.number().check(z.minimum(0), z.maximum(2)),
+  /** Walls that are solid against the weather. */
+  solidSides: z.array(side).check(z.maxLength(4)),
+  cover: z.enum(COVERS),
+  /** Things to do on shut-in days: swings, stumps, high perches, hanging greens. */
+  pastimes: z.int().check(z.minimum(0), z.maximum(50)),
+});
+
+/** What was looked at once about the place; null: not asked yet. */
+const site = z.strictObject({
+  windFrom: z._default(z.nullable(side), null),
+  treesOver: z._default(z.boolean(), false),
+  wet: z._default(z.boolean(), false),
+});
+
+/** A mesh wall that makes two zones: across x or y, so far from the left or front wall. */
+const partition = z.strictObject({
+  axis: z.enum(['x', 'y']),
+  atM: coordinateM,
+  /** Groups that live beyond it. */
+  beyond: z.array(id).check(z.maxLength(100)),
+});
+
+/** Where chicks are reared. */
+const brooder = z.strictObject({
+  lengthM: sizeM,
+  widthM: sizeM,
+  wallM: z.number().check(z.minimum(0), z.maximum(2)),
+  lid: z.boolean(),
+  /** Corners filled in the first week. */
+  cornersFilled: z.boolean(),
+  /** Warmth of the air it stands in, °C. */
+  airC: z.number().check(z.minimum(-40), z.maximum(50)),
+  heat: z.discriminatedUnion('kind', [
+    z.strictObject({ kind: z.literal('none') }),
+    z.strictObject({ kind: z.literal('plate'), widthM: sizeM, depthM: sizeM }),
+    z.strictObject({
+      kind: z.literal('lamp'),
+      watts: z.number().check(z.minimum(0), z.maximum(1000)),
+      count: z.int().check(z.minimum(1), z.maximum(10)),
+      aboveM: z.number().check(z.minimum(0), z.maximum(3)),
+      coated: z.boolean(),
+      secondFixing: z.boolean(),
+    }),
+    z.strictObject({
+      kind: z.literal('hen'),
+      hens: z.int().check(z.minimum(1), z.maximum(20)),
+    }),
+  ]),
+  feedEdgeM: z.number().check(z.minimum(0), z.maximum(20)),
+  waterRimM: z.number().check(z.minimum(0), z.maximum(20)),
+  /** Outdoors: net area of its high vents, m²; null: it stands indoors. */
+  ventM2: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(5))), null),
+});
+
+/** Days a keeper lets pass between fills. */
+const fills = z.strictObject({
+  feedDays: z.number().check(z.minimum(1), z.maximum(60)),
+  waterDays: z.number().check(z.minimum(1), z.maximum(60)),
+  /** Feed as it is bought, kg a bag. */
+  bagKg: z.number().check(z.minimum(1), z.maximum(1000)),
+});
+export const FILLS = { feedDays: 7, waterDays: 2, bagKg: 20 } as const;
+
+/** What the keeper can reach. */
+export const KEEPER = { reachM: 1.4, armM: 0.75, barrowRimM: 0.62 } as const;
+
+export const BEDDINGS = ['shavings', 'hemp', 'straw', 'chip', 'leaves', 'sand'] as const;
+export const LITTER = {
+  finalM: null,
+  material: 'shavings',
+  retainingM: null,
+  turned: true,
+  baleL: 500,
+} as const;
 
 const score = z.int().check(z.minimum(1), z.maximum(5));
 const eggsYear = z.int().check(z.minimum(0), z.maximum(365));
@@ -131,78 +201,6 @@ const group = z.strictObject({
   figures: z._default(groupFigures, {}),
 });
 
-const section = z.strictObject({
-  shape: z.enum(['flat', 'round', 'square', 'branch']),
-  widthM: z.number().check(z.minimum(0.01), z.maximum(0.3)),
-  heightM: z.number().check(z.minimum(0.01), z.maximum(0.3)),
-});
-
-/** x, y: the near end on the centreline (left end along x, front end along y); z: under the bird's foot. */
-const bar = z.strictObject({
-  id,
-  kind: z.literal('bar'),
-  name,
-  x: coordinateM,
-  y: coordinateM,
-  z: coordinateM,
-  axis: z.enum(['x', 'y']),
-  lengthM: sizeM,
-  section,
-  wallToWall: z.boolean(),
-  use: z.enum(['sleeping', 'step']),
-});
-
-/** x, y: the front left corner of the bank's footprint; lipZ: top of the lowest tier's lip. */
-const nestBank = z.strictObject({
-  id,
-  kind: z.literal('nestBank'),
-  name,
-  x: coordinateM,
-  y: coordinateM,
-  lipZ: coordinateM,
-  boxes: z.int().check(z.minimum(1), z.maximum(60)),
-  rows: z.int().check(z.minimum(1), z.maximum(4)),
-  boxW: sizeM,
-  boxD: sizeM,
-  boxH: sizeM,
-  /** The side of the coop its entrances look towards. */
-  faces: side,
-  hungOutside: z.boolean(),
-});
-
-/** alongM: from the wall's left end (front, rear) or front end (left, right) to the opening's near edge. */
-const opening = {
-  id,
-  name,
-  wall: side,
-  alongM: coordinateM,
-  sillZ: coordinateM,
-  widthM: sizeM,
-  heightM: sizeM,
-};
-const windowFixture = z.strictObject({ kind: z.literal('window'), ...opening });
-const door = z.strictObject({ kind: z.literal('door'), ...opening });
-
-/** x, y: the centre; rimZ: the rim birds reach over; heightM: from its foot to its top. */
-const vessel = {
-  id,
-  name,
-  x: coordinateM,
-  y: coordinateM,
-  rimZ: coordinateM,
-  diameterM: sizeM,
-  heightM: sizeM,
-  hung: z.boolean(),
-};
-const feeder = z.strictObject({
-  kind: z.literal('feeder'),
-  type: z.enum(['tube', 'pan']),
-  ...vessel,
-});
-const drinker = z.strictObject({ kind: z.literal('drinker'), type: z.enum(['fount']), ...vessel });
-
-const fixture = z.discriminatedUnion('kind', [bar, nestBank, windowFixture, door, feeder, drinker]);
-
 const celsius = z.number().check(z.minimum(-70), z.maximum(60));
 
 /** One month's normals, as climate tables give them. */
@@ -266,11 +264,35 @@ export const planSchema = z.strictObject({
     z.string().check(z.maxLength(64)),
     z.union([z.string().check(z.maxLength(96)), z.strictObject({ custom: z.number() })]),
   ),
-  keeper: z.strictObject({ statureM: z.number().check(z.minimum(1), z.maximum(2.3)) }),
+  keeper: z.strictObject({
+    statureM: z.number().check(z.minimum(1), z.maximum(2.3)),
+    /** Highest that she collects from, m above where she stands. */
+    reachM: z._default(z.number().check(z.minimum(0.5), z.maximum(2.5)), KEEPER.reachM),
+    armM: z._default(z.number().check(z.minimum(0.3), z.maximum(1.5)), KEEPER.armM),
+    barrowRimM: z._default(z.number().check(z.minimum(0), z.maximum(1.5)), KEEPER.barrowRimM),
+  }),
   litter: z.strictObject({
     school: z.enum(['deep', 'thin', 'sand', 'board', 'mesh']),
+    /** As it is started, m. */
     depthM: z.number().check(z.minimum(0), z.maximum(0.6)),
+    /** As it is cleaned out, m; null: kept as it is started. */
+    finalM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(0.8))), LITTER.finalM),
+    material: z._default(z.enum(BEDDINGS), LITTER.material),
+    /** Board that holds it in, m above the bare floor; null: not known. */
+    retainingM: z._default(
+      z.nullable(z.number().check(z.minimum(0), z.maximum(1))),
+      LITTER.retainingM,
+    ),
+    /** Turned twice a week. */
+    turned: z._default(z.boolean(), LITTER.turned),
+    /** What a bale fills when it is shaken out, L. */
+    baleL: z._default(z.number().check(z.minimum(5), z.maximum(3000)), LITTER.baleL),
   }),
+  fills: z._default(fills, FILLS),
+  run: z._default(z.nullable(run), null),
+  site: z._default(site, { windFrom: null, treesOver: false, wet: false }),
+  partition: z._default(z.nullable(partition), null),
+  brooder: z._default(z.nullable(brooder), null),
   limits,
   ownBreeds: z._default(z.array(ownBreed).check(z.maxLength(PLAN_LIMITS.ownBreeds)), []),
   shell,
@@ -289,8 +311,19 @@ export type Limits = z.infer<typeof limits>;
 export type PlanClimate = z.infer<typeof climate>;
 /** A plan as a file may have it: what has a default may be left out. */
 export type PlanInput = z.input<typeof planSchema>;
-export type Fixture = z.infer<typeof fixture>;
-export type Bar = z.infer<typeof bar>;
-export type NestBank = z.infer<typeof nestBank>;
-export type Opening = z.infer<typeof windowFixture> | z.infer<typeof door>;
-export type Vessel = z.infer<typeof feeder> | z.infer<typeof drinker>;
+export type Run = NonNullable<Plan['run']>;
+export type Brooder = NonNullable<Plan['brooder']>;
+export type Litter = Plan['litter'];
+export type {
+  AirOpening,
+  Bar,
+  Drinker,
+  Feeder,
+  Fixture,
+  Hatch,
+  NestBank,
+  OfKind,
+  Opening,
+  PopDoor,
+  Vessel,
+} from './fixtures.schema';

@@ -176,6 +176,7 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'nests.lip.low': [setLip],
   'nests.lip.high': [setLip],
   'nests.box.small': [enlarge],
+  'nests.bank.byDoor': [moveBank],
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {

@@ -55,7 +55,10 @@ function shift(f: Fixture, dx: number, dy: number, dz: number): void {
       f.lipZ += dz;
       break;
     case 'window':
+    case 'vent':
     case 'door':
+    case 'hatch':
+    case 'popDoor':
       f.alongM += f.wall === 'front' || f.wall === 'rear' ? dx : dy;
       f.sillZ += dz;
       break;
@@ -64,6 +67,17 @@ function shift(f: Fixture, dx: number, dy: number, dz: number): void {
       f.x += dx;
       f.y += dy;
       f.rimZ += dz;
+      break;
+    case 'board':
+    case 'ledge':
+      f.x += dx;
+      f.y += dy;
+      f.z += dz;
+      break;
+    case 'dish':
+    case 'dustBath':
+      f.x += dx;
+      f.y += dy;
       break;
   }
 }

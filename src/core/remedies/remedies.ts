@@ -4,10 +4,16 @@ import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { type Finding, SEVERITIES } from '../finding';
 import { parsePlan } from '../plan/parse';
 import type { Plan } from '../plan/schema';
+import { BROODER_REMEDIES } from './brooder';
 import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
+import { MORE_NEST_REMEDIES } from './nests.more';
+import { OPENING_REMEDIES } from './openings';
 import { OTHER_REMEDIES } from './others';
 import type { Proposer, Remedy } from './remedy';
 import { ROOST_REMEDIES } from './roosts';
+import { SHELL_REMEDIES } from './shell';
+import { VESSEL_REMEDIES } from './vessels';
+import { WAY_REMEDIES } from './ways';
 
 /** What may mend each kind of finding. */
 export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
@@ -15,6 +21,12 @@ export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
   ...NEST_REMEDIES,
   ...FLOOR_REMEDIES,
   ...OTHER_REMEDIES,
+  ...SHELL_REMEDIES,
+  ...WAY_REMEDIES,
+  ...MORE_NEST_REMEDIES,
+  ...VESSEL_REMEDIES,
+  ...OPENING_REMEDIES,
+  ...BROODER_REMEDIES,
 };
 
 /** Findings that no change of the fit-out can mend, with the reason. */
@@ -26,6 +38,7 @@ export const WITHOUT_REMEDY: Readonly<Record<string, string>> = {
   'flock.limit.birds': 'Which birds go is the keeper’s to say.',
   'flock.limit.permit': 'The permit is the authority’s to give.',
   'flock.limit.cocks': 'Which birds go is the keeper’s to say.',
+  'reach.headroom.none': 'The roof is the shell’s, and the shell’s structure is outside this tool.',
   'flock.limit.setback': 'Where the coop stands is not part of its fit-out.',
 };
 

@@ -5,6 +5,7 @@ import { newBar } from '../plan/defaults';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT } from '../rules/fit.data';
+import { shutTopTier } from './nests.more';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
 
 const END_CLEAR_M = FIT['roosts.end.near'].valueM;
@@ -246,7 +247,7 @@ export const ROOST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'roosts.bars.stairTooClose': [spread, layAnew],
   'roosts.bar.underAnother': [spread, layAnew],
   'roosts.bar.low': [raise],
-  'roosts.bar.belowNests': [raise],
-  'roosts.bar.nearNests': [raise],
+  'roosts.bar.belowNests': [raise, shutTopTier],
+  'roosts.bar.nearNests': [raise, shutTopTier],
   'roosts.bar.narrowInCold': [widen],
 };

@@ -58,7 +58,7 @@ export const selectableRows = (book: RuleBook, topic: string): readonly RuleRow[
 /** A row as a station takes it. @throws Error where the row lacks its topic's parameter. */
 export function asChosen(book: RuleBook, row: RuleRow): ChosenSchool {
   const { param } = topicById(book, row.topic);
-  const value = row.params[param];
+  const value = param === null ? 0 : row.params[param];
   if (value === undefined) throw new Error(`rule ${row.id} has no ${param}`);
   const { id, topic, params, scale, evidence, source } = row;
   return { id, topic, value, params, scale, evidence, source };
@@ -89,7 +89,7 @@ function customSchool(book: RuleBook, topic: Topic, value: number): ChosenSchool
     id: 'custom',
     topic: topic.id,
     value,
-    params: { ...standard.params, [topic.param]: value },
+    params: topic.param === null ? standard.params : { ...standard.params, [topic.param]: value },
     scale: standard.scale,
     evidence: 'entered',
     source: 'plan',

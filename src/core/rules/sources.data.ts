@@ -40,6 +40,18 @@ export const SOURCES: readonly Source[] = [
     detail: 'Metabolisable energy that laying hens ask for, by mass, temperature, growth and eggs.',
   },
   {
+    id: 'perch-landing',
+    title: 'Trials of hens moving between perches',
+    detail:
+      'Hens that jump down more steeply than 45° or farther than a metre land badly or miss (Lambe, Scott and Hitchcock, Animal Welfare, 1997, and later trials).',
+  },
+  {
+    id: 'timber-tables',
+    title: 'Engineers’ tables of timber and beam formulas',
+    detail:
+      'Stiffness and allowed bending stress of clear sound timber; simply supported beam under a uniform load. Figures are for bars of a coop, not for structures.',
+  },
+  {
     id: 'plan',
     title: 'This plan',
     detail: 'Entered by the keeper, or counted from what was entered.',

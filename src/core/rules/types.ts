@@ -1,3 +1,5 @@
+import type { StationId } from '../station';
+
 /** How well founded a rule or constant is; shown beside every figure that rests on it. */
 export type Evidence = 'published' | 'statutory' | 'keepers' | 'assumption';
 
@@ -30,12 +32,13 @@ export interface RuleRow {
 /** A subject on which schools differ and the keeper chooses. */
 export interface Topic {
   readonly id: string;
-  readonly station: 'floor' | 'roosts' | 'nests';
-  /** The parameter that a custom value replaces. */
-  readonly param: string;
-  readonly unit: 'm' | 'm2' | 'hensPerBox';
+  readonly station: StationId;
+  /** The parameter that a custom value replaces; null where the schools differ in kind. */
+  readonly param: string | null;
+  readonly unit: 'm' | 'm2' | 'hensPerBox' | 'ratio' | 'days' | null;
   readonly defaultRule: string;
-  readonly customRange: readonly [number, number];
+  /** What a keeper's own value may be; null where she has none. */
+  readonly customRange: readonly [number, number] | null;
 }
 
 /** Everything a run of the core takes as its rules; tests pass their own. */

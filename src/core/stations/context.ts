@@ -24,10 +24,11 @@ export interface StationResult {
   readonly findings: readonly Finding[];
 }
 
-/** A main station: it carries birds, by a school that the keeper chooses. */
+/** A station that carries birds, most of them by a school that the keeper chooses. */
 export interface CarryingStation {
-  readonly id: 'floor' | 'roosts' | 'nests';
-  readonly topic: string;
+  readonly id: StationId;
+  /** Null where one rule is common to all. */
+  readonly topic: string | null;
   /** Whether the fixtures it needs have been entered. */
   entered(plan: Plan): boolean;
   demand(ctx: StationContext, school: ChosenSchool): StationDemand;
@@ -39,6 +40,21 @@ export const basisOf = (school: ChosenSchool): Basis => ({
   source: school.source,
   topic: school.topic,
 });
+
+/** Taken where a station has no schools: its rules are common to all. */
+const NO_SCHOOL: ChosenSchool = {
+  topic: '',
+  id: 'common',
+  value: 0,
+  params: {},
+  scale: 'none',
+  evidence: 'keepers',
+  source: 'keepers',
+};
+
+/** The school that a station is worked by. */
+export const schoolOf = (ctx: StationContext, { topic }: CarryingStation): ChosenSchool =>
+  topic === null ? NO_SCHOOL : schoolFor(ctx, topic);
 
 export function schoolFor(ctx: StationContext, topic: string): ChosenSchool {
   const school = ctx.schools[topic];

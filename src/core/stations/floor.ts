@@ -1,6 +1,6 @@
 import { massThen } from '../birds/flock';
 import { type Finding, findingKey } from '../finding';
-import { footprintInsideM2, solidOf } from '../geometry/solids';
+import { footprintInsideM2, inRun, solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { FIT } from '../rules/fit.data';
@@ -111,7 +111,8 @@ export const floorStation: CarryingStation = {
  */
 export function usableFloorM2(plan: Plan): number {
   const taken = floorTakers(plan).reduce((sum, t) => sum + t.takenM2, 0);
-  return Math.max(0, plan.shell.lengthM * plan.shell.widthM - taken);
+  const { lengthM, widthM } = plan.shell;
+  return Math.max(0, lengthM * widthM - storageM2(plan.shell) - taken);
 }
 
 /** Fixtures that take floor, with how much, m². */
@@ -122,12 +123,33 @@ export function floorTakers(plan: Plan): { fixture: Fixture; takenM2: number }[]
 }
 
 function takenM2(fixture: Fixture, plan: Plan): number {
-  if (fixture.kind === 'bar' || fixture.kind === 'window' || fixture.kind === 'door') return 0;
+  if (!STANDING.has(fixture.kind) || inRun(fixture)) return 0;
   const solid = solidOf(fixture, plan);
   const clear = solid.z0 - plan.litter.depthM;
   if (!below(clear, FIT['floor.raised'].valueM)) return 0;
   const box = footprintInsideM2(solid, plan.shell);
-  return fixture.kind === 'nestBank' ? box : box * (Math.PI / 4);
+  return roundAbove(fixture) ? box * (Math.PI / 4) : box;
+}
+
+/** Kinds of fixture that can stand on the floor and take some of it. */
+const STANDING: ReadonlySet<Fixture['kind']> = new Set([
+  'nestBank',
+  'feeder',
+  'drinker',
+  'dustBath',
+  'board',
+]);
+
+const roundAbove = (f: Fixture): boolean =>
+  (f.kind === 'feeder' || f.kind === 'drinker') && f.type !== 'trough';
+
+/** Floor of the strip that is the keeper's own, m². */
+export function storageM2({ storage, lengthM, widthM }: Plan['shell']): number {
+  if (storage === null) return 0;
+  const across = storage.wall === 'front' || storage.wall === 'rear';
+  return across
+    ? lengthM * Math.min(storage.depthM, widthM)
+    : widthM * Math.min(storage.depthM, lengthM);
 }
 
 const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[] =>
@@ -137,6 +159,7 @@ const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[]
 function roomFigures(plan: Plan): Figure[] {
   const { lengthM: length, widthM: width } = plan.shell;
   const inside = length * width;
+  const storage = storageM2(plan.shell);
   const takers = floorTakers(plan);
   const taken = takers.map((t) => t.takenM2);
   return [
@@ -154,7 +177,7 @@ function roomFigures(plan: Plan): Figure[] {
       'floor.have',
       'floor.have',
       W['floor.have'],
-      { inside, taken, usable: usableFloorM2(plan) },
+      { inside, storage, taken, usable: usableFloorM2(plan) },
       KEEPERS,
     ),
   ];

@@ -32,8 +32,9 @@ export const FLOOR_WORKINGS = {
     result: 'usable',
     lines: {
       inside: { unit: 'm2', given: 'found' },
+      storage: { unit: 'm2', given: 'entered' },
       taken: { unit: 'm2', each: 'taker', given: 'found' },
-      usable: { unit: 'm2', formula: 'max(0, inside - sum(taken))' },
+      usable: { unit: 'm2', formula: 'max(0, inside - storage - sum(taken))' },
     },
   }),
   'floor.taken': plainSpec('m2', 'found'),

@@ -1,6 +1,7 @@
 import { type Finding, findingKey, type Severity, type Solid } from '../finding';
 import { barsAbove, droppingsShadow } from '../geometry/bars';
 import { entranceSolid, solidOf } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import type { NestBank } from '../plan/schema';
 import { below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
@@ -128,19 +129,31 @@ function lipHeight(
   const least = Math.min(...laying.map((g) => g.class.nestLipM[0]));
   const most = Math.min(...laying.map((g) => g.class.nestLipM[1]));
   const lip = bank.lipZ - ctx.plan.litter.depthM;
+  const end = litterEndM(ctx.plan);
+  const clear = bank.lipZ - end;
   const lipNumber = { value: lip, unit: 'm', figure: `nests.bank.${bank.id}.lip` } as const;
   const rule = (id: string, value: number): Figure =>
     figure(id, 'nests.lip.rule', W['nests.lip.rule'], { value }, KEEPERS);
-  if (below(lip, least)) {
+  if (below(clear, least)) {
     const needed = rule('nests.lip.least', least);
+    const over = figure(
+      `nests.bank.${bank.id}.clearance`,
+      'nests.bank.lip',
+      W['nests.bank.lip'],
+      { entrance: bank.lipZ, litter: end, lip: clear },
+      ENTERED,
+    );
     return {
-      figures: [needed],
+      figures: [needed, over],
       findings: [
         finding(
           'nests.lip.low',
           'awkward',
           [bank.id],
-          { lip: lipNumber, needed: { value: least, unit: 'm', figure: needed.id } },
+          {
+            lip: { value: clear, unit: 'm', figure: over.id },
+            needed: { value: least, unit: 'm', figure: needed.id },
+          },
           solidOf(bank, ctx.plan),
         ),
       ],

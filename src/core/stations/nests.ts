@@ -7,6 +7,7 @@ import { type Carry, demandOf } from './carrying';
 import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { banksOf, boxFits, layingPerBird } from './nests.boxes';
 import { nestFindings } from './nests.findings';
+import { moreOfNests } from './nests.more';
 import { NESTS_WORKINGS as W } from './nests.working';
 
 /** Nests: boxes enough for the hens in lay, each hen counted only where a box is her size. */
@@ -30,11 +31,12 @@ export const nestsStation: CarryingStation = {
     }
     const own = carryFigures(ctx, carry, school);
     const found = nestFindings(ctx, carry, [...lips, ...own]);
+    const more = moreOfNests(ctx, carry.setOn);
     return {
       station: 'nests',
       carry,
-      figures: [...lips, ...own, ...found.figures],
-      findings: found.findings,
+      figures: [...lips, ...own, ...found.figures, ...more.figures],
+      findings: [...found.findings, ...more.findings],
     };
   },
 };

@@ -16,13 +16,14 @@ import {
   wallGap,
 } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT, type FitRuleId } from '../rules/fit.data';
 import { below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
 import type { Carry } from './carrying';
-import type { StationContext } from './context';
+import { type StationContext, schoolFor } from './context';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import { scaledParts } from './shared.working';
 
@@ -57,7 +58,7 @@ export function roostFindings(
     take(narrowInCold(bar, ctx));
   }
   bars.forEach((a, i) => {
-    for (const b of bars.slice(i + 1)) take(tooClose(a, b, plan, heaviestKg));
+    for (const b of bars.slice(i + 1)) take(tooClose(a, b, ctx, heaviestKg));
   });
   return { figures, findings };
 }
@@ -177,14 +178,19 @@ function behindBar(bar: Bar, plan: Plan, gap: WallGap): Solid {
 
 function tooLow(bar: Bar, plan: Plan): Found {
   if (bar.use === 'step') return NOTHING;
-  const height = bar.z - plan.litter.depthM;
+  const litter = litterEndM(plan);
+  const height = bar.z - litter;
   if (!below(height, FIT['roosts.lowest'].valueM)) return NOTHING;
-  const numbers = {
-    height: { value: height, unit: 'm', figure: `roosts.bar.${bar.id}.height` } as const,
-    needed: neededNumber('roosts.lowest', 2.2),
-  };
+  const over = figure(
+    `roosts.bar.${bar.id}.clearance`,
+    'roosts.bar.height',
+    W['roosts.bar.height'],
+    { bar: bar.z, litter, height },
+    ENTERED,
+  );
+  const numbers = { height: number(over), needed: neededNumber('roosts.lowest', 2.2) };
   return {
-    figures: [],
+    figures: [over],
     findings: [finding('roosts.bar.low', 'awkward', [bar.id], numbers, solidOf(bar, plan))],
   };
 }
@@ -271,10 +277,14 @@ function apartFigure(a: Bar, b: Bar): Figure {
   return figure(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
 }
 
-function tooClose(a: Bar, b: Bar, plan: Plan, heaviestKg: number): Found {
+function tooClose(a: Bar, b: Bar, ctx: StationContext, heaviestKg: number): Found {
+  const { plan } = ctx;
   if (a.use === 'step' || b.use === 'step') return NOTHING;
   const apart = sidewaysM(a, b);
   const rule = spacingRule(a, b);
+  // the rungs of a ladder go by its pitch
+  const ladder = schoolFor(ctx, 'roosts.spacing').params.pitchM !== undefined;
+  if (ladder && rule === 'roosts.apart.stair') return NOTHING;
   if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
   // one under the other is told as a bar that does not count
   if (notCounted(a, plan, heaviestKg) === 'underAnother') return NOTHING;

@@ -1,15 +1,17 @@
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { livingOn, massThen } from '../birds/flock';
 import { barsOf, effectiveLength, notCounted } from '../geometry/bars';
-import type { Bar, Plan } from '../plan/schema';
+import type { Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { atMost } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
 import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
-import { type BirdKind, packBars, type Seating } from './packing';
+import { type BirdKind, packBars } from './packing';
 import { roostFindings } from './roosts.findings';
+import { moreOfRoosts } from './roosts.more';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
+import type { CountedBar, FlockSeats } from './seats';
 import { scaledParts } from './shared.working';
 
 /** Roosts: every bird finds her width, as whole birds on whole bars. */
@@ -39,19 +41,15 @@ export const roostsStation: CarryingStation = {
     const seats = seatFlock(ctx, carry, school);
     const own = carryFigures(ctx, carry, school, seats);
     const found = roostFindings(ctx, carry, own, ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG);
+    const more = moreOfRoosts(ctx, seats);
     return {
       station: 'roosts',
       carry,
-      figures: [...barFigures, ...own, ...found.figures],
-      findings: found.findings,
+      figures: [...barFigures, ...own, ...found.figures, ...more.figures],
+      findings: [...found.findings, ...more.findings],
     };
   },
 };
-
-export interface CountedBar {
-  readonly bar: Bar;
-  readonly effectiveM: number;
-}
 
 /** Bars that count, in the order they fill: highest first, ties by id. */
 export function countedBars(ctx: StationContext): CountedBar[] {
@@ -60,15 +58,6 @@ export function countedBars(ctx: StationContext): CountedBar[] {
     .filter((bar) => notCounted(bar, ctx.plan, heaviest) === null)
     .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
     .map((bar) => ({ bar, effectiveM: effectiveLength(bar, ctx.plan.shell).effectiveM }));
-}
-
-/** Who sits where when the planned flock goes up on the setting day. */
-export interface FlockSeats extends Seating {
-  /** The day of the horizon on which they sit so. */
-  readonly d: number;
-  readonly bars: readonly CountedBar[];
-  readonly counts: readonly number[];
-  readonly widths: readonly number[];
 }
 
 export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {

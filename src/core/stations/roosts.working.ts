@@ -1,6 +1,18 @@
 import { working } from '../working';
 import { capacityLines, missingSpec, plainSpec, scaledSpec } from './shared.working';
 
+/** A bar full of birds, landing and crowding. */
+const LOAD = {
+  birds: { unit: 'birds', given: 'found' },
+  mass: { unit: 'kg', given: 'found' },
+  gravity: { unit: 'ratio', given: 'timber-tables' },
+  factor: { unit: 'ratio', given: 'wide-rafter' },
+  length: { unit: 'm', given: 'entered' },
+  load: { unit: 'newtonsM', formula: 'birds * mass * gravity / length * factor' },
+  brackets: { unit: 'ratio', given: 'entered' },
+  span: { unit: 'm', formula: 'length / (brackets + 1)' },
+} as const;
+
 /** How each figure of the roosts is worked. */
 export const ROOSTS_WORKINGS = {
   'roosts.widthOfBird': working({
@@ -101,6 +113,63 @@ export const ROOSTS_WORKINGS = {
       bar: { unit: 'm', given: 'entered' },
       lip: { unit: 'm', given: 'found' },
       above: { unit: 'm', formula: 'bar - lip' },
+    },
+  }),
+  'roosts.headroom': working({
+    result: 'room',
+    lines: {
+      roof: { unit: 'm', given: 'found' },
+      bar: { unit: 'm', given: 'entered' },
+      room: { unit: 'm', formula: 'roof - bar' },
+    },
+  }),
+  'roosts.headroom.needed': working({
+    result: 'needed',
+    lines: {
+      times: { unit: 'ratio', given: 'wide-rafter' },
+      back: { unit: 'm', given: 'found' },
+      plus: { unit: 'm', given: 'wide-rafter' },
+      needed: { unit: 'm', formula: 'times * back + plus' },
+    },
+  }),
+  'roosts.bar.sag': working({
+    result: 'sag',
+    lines: {
+      ...LOAD,
+      stiffness: { unit: 'pascals', given: 'timber-tables' },
+      inertia: { unit: 'm4', given: 'found' },
+      sag: { unit: 'm', formula: '5 * load * span^4 / (384 * stiffness * inertia)' },
+    },
+  }),
+  'roosts.bar.stress': working({
+    result: 'stress',
+    lines: {
+      ...LOAD,
+      modulus: { unit: 'm3', given: 'found' },
+      stress: { unit: 'pascals', formula: 'load * span^2 / (8 * modulus)' },
+    },
+  }),
+  'roosts.bar.sagAllowed': working({
+    result: 'allowed',
+    lines: {
+      span: { unit: 'm', given: 'found' },
+      share: { unit: 'ratio', given: 'wide-rafter' },
+      allowed: { unit: 'm', formula: 'span / share' },
+    },
+  }),
+  'roosts.board.days': working({
+    result: 'days',
+    lines: {
+      share: { unit: 'ratio', given: 'school' },
+      droppings: { unit: 'kgDay', given: 'wide-rafter' },
+      strip: { unit: 'm', given: 'wide-rafter' },
+      used: { unit: 'm', given: 'found' },
+      density: { unit: 'kgM3', given: 'wide-rafter' },
+      solid: { unit: 'ratio', given: 'wide-rafter' },
+      thickness: { unit: 'm', formula: 'share * droppings / (density * solid * strip * used)' },
+      thick: { unit: 'm', given: 'keepers' },
+      most: { unit: 'days', given: 'keepers' },
+      days: { unit: 'days', formula: 'min(most, thick / thickness)' },
     },
   }),
   'roosts.fit': scaledSpec('m', 'keepers'),

@@ -1,5 +1,5 @@
 import { asChosen, type ChosenSchool, rowsOf } from '../rules/book';
-import type { RuleRow } from '../rules/types';
+import type { RuleRow, Topic } from '../rules/types';
 import { type Figure, figure } from '../working';
 import { carryOf } from './carrying';
 import { basisOf, type CarryingStation, type StationContext, schoolFor } from './context';
@@ -14,8 +14,8 @@ export interface SchoolOffer {
   readonly comparisonOnly: boolean;
   /** Null where the station carries nothing or has not been entered. */
   readonly carries: number | null;
-  /** Figure ids: the rule's own value, and what it carries (where it carries). */
-  readonly ruleFigure: string;
+  /** Figure ids: the rule's own value (where schools differ by one), and what it carries (where it carries). */
+  readonly ruleFigure: string | null;
   readonly carriesFigure: string | null;
 }
 
@@ -30,17 +30,22 @@ export function schoolOffers(
 ): { byTopic: Record<string, SchoolOffer[]>; figures: Figure[] } {
   const figures: Figure[] = [];
   const byTopic: Record<string, SchoolOffer[]> = {};
-  for (const station of stations) {
-    const chosen = schoolFor(ctx, station.topic);
-    const rows = rowsOf(ctx.book, station.topic).map((row) => ({
+  for (const topic of ctx.book.topics) {
+    const station = stations.find((s) => s.topic === topic.id) ?? null;
+    const chosen = schoolFor(ctx, topic.id);
+    const rows = rowsOf(ctx.book, topic.id).map((row) => ({
       row,
       school: asChosen(ctx.book, row),
     }));
     const own = chosen.id === 'custom' ? [{ row: null, school: chosen }] : [];
-    byTopic[station.topic] = [...rows, ...own].map(({ row, school }) => {
+    byTopic[topic.id] = [...rows, ...own].map(({ row, school }) => {
       const carries =
-        school.id === chosen.id ? (carried[station.id] ?? null) : carriesBy(ctx, station, school);
-      const offer = offerOf(ctx, station, school, row, chosen.id, carries);
+        station === null
+          ? null
+          : school.id === chosen.id
+            ? (carried[station.id] ?? null)
+            : carriesBy(ctx, station, school);
+      const offer = offerOf(topic, school, row, chosen.id, carries);
       figures.push(...offer.figures);
       return offer.value;
     });
@@ -49,20 +54,21 @@ export function schoolOffers(
 }
 
 function offerOf(
-  ctx: StationContext,
-  station: CarryingStation,
+  { id: topic, unit }: Topic,
   school: ChosenSchool,
   row: RuleRow | null,
   chosenId: string,
   carries: number | null,
 ): { value: SchoolOffer; figures: Figure[] } {
-  const key = row ? school.id : `${station.topic}.custom`;
-  const ruleFigure = `rule.${key}`;
+  const key = row ? school.id : `${topic}.custom`;
+  const ruleFigure = unit === null ? null : `rule.${key}`;
   const carriesFigure = carries === null ? null : `school.${key}.carries`;
-  const unit = ctx.book.topics.find((t) => t.id === station.topic)?.unit ?? 'm';
   const basis = basisOf(school);
-  const spec = `school.rule.${unit}` as const;
-  const figures = [figure(ruleFigure, spec, W[spec], { value: school.value }, basis)];
+  const figures: Figure[] = [];
+  if (ruleFigure !== null && unit !== null) {
+    const spec = `school.rule.${unit}` as const;
+    figures.push(figure(ruleFigure, spec, W[spec], { value: school.value }, basis));
+  }
   if (carriesFigure !== null && carries !== null) {
     figures.push(
       figure(

@@ -5,6 +5,8 @@ import { plainSpec } from './shared.working';
 export const SCHOOLS_WORKINGS = {
   'school.rule.m': plainSpec('m', 'school'),
   'school.rule.m2': plainSpec('m2', 'school'),
+  'school.rule.ratio': plainSpec('ratio', 'school'),
+  'school.rule.days': plainSpec('days', 'school'),
   'school.rule.hensPerBox': plainSpec('hensPerBox', 'school'),
   'school.carries': working({
     result: 'value',

@@ -1,6 +1,6 @@
 import { type Finding, findingKey } from '../finding';
 import { roofHeightM } from '../geometry/shell';
-import { solidOf } from '../geometry/solids';
+import { inRun, solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../plan/schema';
 import { below } from '../units/number';
 
@@ -24,6 +24,7 @@ export function outsideFindings(plan: Plan): Finding[] {
 }
 
 function outsideCode(fixture: Fixture, plan: Plan): string | null {
+  if (inRun(fixture)) return null;
   const s = solidOf(fixture, plan);
   const { lengthM, widthM } = plan.shell;
   const hung = fixture.kind === 'nestBank' && fixture.hungOutside;

@@ -1,3 +1,4 @@
+import { fixtureOf } from '@/core/plan/fixtures.schema';
 import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/core/tests/plans';
 import { assess } from '../assess';
 import type { Plan } from '../plan/schema';
@@ -17,7 +18,7 @@ describe('the floor', () => {
   });
 
   test('a round feeder takes its circle, a bar and a bank hung outside take nothing', () => {
-    const feeder = {
+    const feeder = fixtureOf({
       id: 'f',
       kind: 'feeder',
       type: 'tube',
@@ -28,7 +29,7 @@ describe('the floor', () => {
       diameterM: 0.4,
       heightM: 0.5,
       hung: true,
-    } as const;
+    });
     expect(value(fittedCoop({ fixtures: [feeder, bar()] }), 'floor.have')).toBeCloseTo(
       12 - Math.PI * 0.04,
       9,

@@ -1,9 +1,19 @@
 import fc from 'fast-check';
+import { produce } from 'immer';
 import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
 import { GROUP_DEFAULTS, newBar, newNestBank, newPlan } from '@/core/plan/defaults';
+import { fixtureOf } from '@/core/plan/fixtures.schema';
+import {
+  newDish,
+  newDoor,
+  newDrinker,
+  newFeeder,
+  newPopDoor,
+  newVent,
+} from '@/core/plan/newFixtures';
 import { samplePlans } from '@/core/plan/samples.data';
-import type { Bar, Group, NestBank, Plan, PlanClimate } from '@/core/plan/schema';
+import type { Bar, Fixture, Group, NestBank, OfKind, Plan, PlanClimate } from '@/core/plan/schema';
 
 /** An assessment works two years day by day: half the usual number of random plans. */
 fc.configureGlobal({ numRuns: 50 });
@@ -65,6 +75,58 @@ export const bank = (parts: Partial<NestBank> = {}): NestBank => ({
 export const fittedCoop = (parts: Partial<Plan> = {}): Plan =>
   bareCoop({ flock: [hens(6)], fixtures: [bar({ lengthM: 2 }), bank()], ...parts });
 
+/** A coop with everything entered and nothing wrong: six medium hens, no climate. */
+export function soundCoop(recipe: (draft: Plan) => void = () => {}): Plan {
+  const bare = bareCoop();
+  const plan: Plan = {
+    ...bare,
+    flock: [hens(6, { massKg: 2.2 })],
+    fixtures: [
+      bar({ id: 'bar', x: 0.8, y: 2.55, z: 0.7, lengthM: 2.4, brackets: 2 }),
+      bar({ id: 'step', x: 0.8, y: 2.1, z: 0.4, lengthM: 2.4, use: 'step' }),
+      bank({ id: 'bank', x: 0, y: 0.1, lipZ: 0.55, boxes: 2 }),
+      newVent(bare, {
+        id: 'vent',
+        wall: 'rear',
+        alongM: 0.2,
+        widthM: 3.6,
+        heightM: 0.4,
+        sillZ: 1.5,
+      }),
+      fixtureOf({
+        kind: 'window',
+        id: 'window',
+        name: 'Window',
+        wall: 'right',
+        alongM: 0.2,
+        sillZ: 0.9,
+        widthM: 2.6,
+        heightM: 0.6,
+        opens: 'closable',
+        cover: 'mesh13',
+      }),
+      { ...newDoor(bare), id: 'door', alongM: 1.6 },
+      newPopDoor(bare, { id: 'pop', alongM: 3.4 }),
+      newFeeder(bare, { id: 'feeder', type: 'port', outlets: 2, capacityL: 10, x: 1.2, y: 0.9 }),
+      newDrinker(bare, { id: 'drinker', capacityL: 6, x: 2.6, y: 0.9 }),
+      { ...newDish(bare), id: 'shell' },
+    ],
+  };
+  return produce(plan, recipe);
+}
+
+/** Changes one fixture of a draft. */
+export function change<K extends Fixture['kind']>(
+  draft: Plan,
+  kind: K,
+  id: string,
+  parts: Partial<OfKind<K>>,
+): void {
+  const own = draft.fixtures.find((f) => f.id === id && f.kind === kind);
+  if (!own) throw new Error(`no ${kind} ${id}`);
+  Object.assign(own, parts);
+}
+
 const mm = (least: number, most: number) =>
   fc.integer({ min: least, max: most }).map((n) => n / 1000);
 
@@ -101,9 +163,10 @@ export const anyPlan = fc
     litterM: mm(0, 300),
   })
   .map(({ flock, bars, banks, lengthM, litterM }): Plan => {
-    const plan = bareCoop({ flock, litter: { school: 'deep', depthM: litterM } });
+    const plan = bareCoop({ flock });
     return {
       ...plan,
+      litter: { ...plan.litter, depthM: litterM },
       shell: { ...plan.shell, lengthM },
       fixtures: [
         ...bars.map((b, i) => bar({ ...b, id: `bar-${i}` })),

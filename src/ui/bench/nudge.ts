@@ -47,9 +47,9 @@ function moveFixture(id: string, view: View, across: number, up: number): void {
       const along = f.wall === 'front' || f.wall === 'rear' ? dx : dy;
       f.alongM = tidyM(f.alongM + along);
     }
-    if (f.kind === 'bar') f.z = tidyM(f.z + dz);
-    else if (f.kind === 'nestBank') f.lipZ = tidyM(f.lipZ + dz);
-    else if (f.kind === 'feeder' || f.kind === 'drinker') f.rimZ = tidyM(f.rimZ + dz);
-    else f.sillZ = tidyM(f.sillZ + dz);
+    if ('z' in f) f.z = tidyM(f.z + dz);
+    else if ('lipZ' in f) f.lipZ = tidyM(f.lipZ + dz);
+    else if ('rimZ' in f) f.rimZ = tidyM(f.rimZ + dz);
+    else if ('sillZ' in f) f.sillZ = tidyM(f.sillZ + dz);
   });
 }

@@ -11,6 +11,13 @@ export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
   floor: 'f',
   roosts: 'r',
   nests: 'n',
+  air: 'a',
+  feed: 'e',
+  water: 'w',
+  litter: 'l',
+  door: 'd',
+  reach: 'h',
+  brooder: 'b',
 };
 
 export interface KeyLine {
@@ -21,7 +28,10 @@ export interface KeyLine {
 /** Every key of the bench, as listed under `?`. */
 export const KEY_LINES: readonly KeyLine[] = [
   { keys: 'Ctrl Z · Ctrl Shift Z', does: 'undo, do again' },
-  { keys: 'g, then k s f r n', does: 'go to flock, shell, floor, roosts, nests' },
+  {
+    keys: 'g, then k s f r n a e w l d h b',
+    does: 'go to flock, shell, floor, roosts, nests, air, feed, water, litter, door, reach, brooder',
+  },
   { keys: '↑ ↓', does: 'walk the stations; step a field’s value; walk the marks of a stick' },
   {
     keys: '← → ↑ ↓ on the drawing',

@@ -1,6 +1,7 @@
 'use client';
 import { RadioGroup } from 'radix-ui';
 import { fail, issue, type Outcome } from '@/core/outcome';
+import type { Plan } from '@/core/plan/schema';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import type { SchoolOffer } from '@/core/stations/schools';
 import { EVIDENCE_NAMES } from '@/text/evidence';
@@ -17,7 +18,10 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
   const choose = (id: string): void => {
     if (id !== 'custom')
       edit('School', (d) => {
-        d.schools[topic] = id;
+        // the kind of litter is a part of the litter itself
+        if (topic === 'litter.school') {
+          d.litter.school = id.slice('litter.school.'.length) as Plan['litter']['school'];
+        } else d.schools[topic] = id;
       });
   };
   return (
@@ -30,7 +34,7 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
       {offers.map((offer) => (
         <SchoolRow key={offer.id} offer={offer} />
       ))}
-      <OwnFigure topic={topic} />
+      {topicById(RULE_BOOK, topic).customRange === null ? null : <OwnFigure topic={topic} />}
     </RadioGroup.Root>
   );
 }
@@ -38,7 +42,9 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
 function SchoolRow({ offer }: { offer: SchoolOffer }) {
   const { figures } = useAssessment();
   const station = useBench((s) => s.station);
-  const evidence = figures[offer.ruleFigure]?.evidence;
+  const evidence =
+    (offer.ruleFigure === null ? undefined : figures[offer.ruleFigure]?.evidence) ??
+    offer.row?.evidence;
   const labelId = `school-${offer.id}`;
   const rest = (): void =>
     haunt(offer.carries === null ? null : { plan: null, rails: { [station]: offer.carries } });
@@ -71,8 +77,13 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
           ) : null}
         </div>
         <p className="text-[0.84rem] text-soft">
-          <Figure id={offer.ruleFigure} className="figures" />
-          {evidence ? ` · ${EVIDENCE_NAMES[evidence]}` : ''}
+          {offer.ruleFigure === null ? null : (
+            <>
+              <Figure id={offer.ruleFigure} className="figures" />
+              {' · '}
+            </>
+          )}
+          {evidence ? EVIDENCE_NAMES[evidence] : ''}
           {offer.comparisonOnly ? ', to compare with only' : ''}
         </p>
         {offer.row ? (
@@ -89,11 +100,15 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
 function OwnFigure({ topic }: { topic: string }) {
   const { units, schools } = usePlan();
   const { unit, customRange } = topicById(RULE_BOOK, topic);
-  const [least, most] = customRange;
+  const [least, most] = customRange ?? [0, 0];
   const choice = schools[topic];
   const own = typeof choice === 'object' ? choice.custom : null;
   const measure =
-    unit === 'm' ? lengthIn(units) : unit === 'm2' ? areaIn(units) : ratioIn('hens a box');
+    unit === 'm'
+      ? lengthIn(units)
+      : unit === 'm2'
+        ? areaIn(units)
+        : ratioIn(unit === 'hensPerBox' ? 'hens a box' : unit === 'days' ? 'days' : 'times');
   const commit = (value: number): Outcome<unknown> =>
     value >= least && value <= most
       ? edit('Own figure', (d) => {
@@ -105,7 +120,11 @@ function OwnFigure({ topic }: { topic: string }) {
   return (
     <div className="border-line border-t pt-2">
       <MeasureField
-        label="Your own figure, for a hen of medium size"
+        label={
+          unit === 'm' || unit === 'm2'
+            ? 'Your own figure, for a hen of medium size'
+            : 'Your own figure'
+        }
         value={own}
         measure={measure}
         commit={commit}

@@ -1,7 +1,12 @@
 import type { Plan } from '../../plan/schema';
 import { CLIMATES, type ClimateRow, type MonthNormals } from './climates.data';
 import { daylightHours } from './daylight';
-import { type DesignTemperatures, designTemperatures, type TemperatureNormals } from './generator';
+import {
+  type DesignTemperatures,
+  designDays,
+  designTemperatures,
+  type TemperatureNormals,
+} from './generator';
 import { yearCurve } from './yearCurve';
 
 /** A plan's climate with what is worked from it once. Columns hold a value a day of the year. */
@@ -13,6 +18,8 @@ export interface Climate {
   readonly maxC: Float64Array;
   readonly daylightH: Float64Array;
   readonly design: DesignTemperatures;
+  /** Night minima of thirty years, one after another, °C. */
+  readonly nightsC: Float64Array;
 }
 
 /** Spread of days taken where only normals are known, by the range of the year: mild 2.2 K … continental 4.5 K. */
@@ -37,6 +44,7 @@ export function workClimate(climate: Plan['climate']): Climate | null {
   const months = monthsOf(climate);
   if (climate === null || months === null) return null;
   const normals = temperatureNormals(climate, months);
+  const days = designDays(normals);
   return {
     months,
     latitudeDeg: climate.latitudeDeg,
@@ -44,7 +52,8 @@ export function workClimate(climate: Plan['climate']): Climate | null {
     meanC: yearCurve(normals.meanC),
     maxC: yearCurve(normals.maxC),
     daylightH: daylightHours(climate.latitudeDeg),
-    design: designTemperatures(normals),
+    design: designTemperatures(normals, days),
+    nightsC: days.minC,
   };
 }
 

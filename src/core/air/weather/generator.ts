@@ -61,9 +61,15 @@ export interface DesignTemperatures {
 const DESIGN_YEARS = 30;
 const DESIGN_SEED = 1961;
 
+/** Thirty years of the place, always the same ones. */
+export const designDays = (normals: TemperatureNormals): GeneratedDays =>
+  generateDays(normals, DESIGN_YEARS, DESIGN_SEED);
+
 /** @source wide-rafter (assumption): of thirty generated years */
-export function designTemperatures(normals: TemperatureNormals): DesignTemperatures {
-  const { minC, maxC } = generateDays(normals, DESIGN_YEARS, DESIGN_SEED);
+export function designTemperatures(
+  normals: TemperatureNormals,
+  { minC, maxC } = designDays(normals),
+): DesignTemperatures {
   const coldest = indexOf(normals.minC, Math.min(...normals.minC));
   const hottest = indexOf(normals.maxC, Math.max(...normals.maxC));
   return {

@@ -1,0 +1,26 @@
+// the small form of the schema library: the browser reads plans by it too
+import * as z from 'zod/mini';
+
+/** Longest name of anything in a plan, characters. */
+export const NAME_MOST = 80;
+
+export const id = z
+  .string()
+  .check(z.minLength(1), z.maxLength(64), z.regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/));
+/** Shown on screens, in files and on paper: no control characters, no halves of characters. */
+export const name = z.string().check(
+  z.trim(),
+  z.minLength(1),
+  z.maxLength(NAME_MOST),
+  z.refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
+    params: { code: 'plan.brokenText' },
+  }),
+);
+export const date = z.iso.date();
+/** Inside measures of a coop, m. */
+export const insideM = z.number().check(z.minimum(0.3), z.maximum(30));
+/** A fixture's own size, m. */
+export const sizeM = z.number().check(z.minimum(0.005), z.maximum(30));
+/** A coordinate in the coop, m. */
+export const coordinateM = z.number().check(z.minimum(-1), z.maximum(31));
+export const side = z.enum(['front', 'rear', 'left', 'right']);

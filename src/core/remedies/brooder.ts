@@ -1,0 +1,209 @@
+import { dayOfYear, workClimate } from '../air/weather/climate';
+import { breedById } from '../birds/size';
+import type { Brooder, Plan } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { colderNightChance, lampToBuy, toleratedC } from '../stations/brooder.broods';
+import { dayNumber, isoDay } from '../units/day';
+import { cmUp, metres, type Proposer } from './remedy';
+import { planning, told } from './setting';
+
+/** A remedy that sets something of the brooder. */
+const set = (
+  code: string,
+  change: (b: Brooder, finding: Parameters<Proposer>[0]) => void,
+  numbers: Parameters<typeof planning>[2] = () => ({}),
+): Proposer =>
+  planning(
+    code,
+    (d, finding) => {
+      if (d.brooder) change(d.brooder, finding);
+    },
+    numbers,
+  );
+
+const lamp = (b: Brooder): Extract<Brooder['heat'], { kind: 'lamp' }> | null =>
+  b.heat.kind === 'lamp' ? b.heat : null;
+
+/** As large a plate as the chicks ask for by three weeks, twice as wide as deep. */
+function plateFor(chicks: number): Brooder['heat'] {
+  const area = chicks * FACTS['brooder.plate.threeWeeks'].value;
+  const depthM = cmUp(Math.sqrt(area / 2));
+  return { kind: 'plate', widthM: cmUp(area / depthM), depthM };
+}
+
+const chicksOf: Parameters<typeof planning>[2] = (_, { value }) => ({
+  chicks: { value: value('brooder.chicks') ?? 0, unit: 'chicks' },
+});
+
+const plate: Proposer = (finding, ctx) =>
+  set(
+    'brooder.plate',
+    (b) => {
+      b.heat = plateFor(ctx.value('brooder.chicks') ?? 1);
+    },
+    chicksOf,
+  )(finding, ctx);
+
+const indoors = set(
+  'brooder.indoors',
+  (b) => {
+    b.airC = 18;
+  },
+  () => ({ air: { value: 18, unit: 'celsius' } }),
+);
+
+/** Two lamps as sold that together give what is asked for. */
+const lamps: Proposer = (finding, { plan, value }) => {
+  const watts = value('brooder.lamp.needed') ?? 0;
+  const each = lampToBuy(watts / 2);
+  if (!plan.brooder || plan.brooder.heat.kind !== 'lamp' || each === null) return [];
+  const buy = Math.max(60, each);
+  return [
+    {
+      code: 'brooder.lamps',
+      fixtures: [],
+      numbers: { watts: { value: buy, unit: 'watts' } },
+      change: (d) => {
+        const own = d.brooder && lamp(d.brooder);
+        if (own) {
+          own.watts = buy;
+          own.count = 2;
+        }
+      },
+    },
+  ];
+};
+
+const larger: Proposer = (finding, { plan }) => {
+  const { brooder } = plan;
+  if (!brooder) return [];
+  const lengthM = cmUp(told(finding, 'needed') / brooder.widthM);
+  return [
+    {
+      code: 'brooder.lengthen',
+      fixtures: [],
+      numbers: { length: metres(lengthM) },
+      change: (d) => {
+        if (d.brooder) d.brooder.lengthM = lengthM;
+      },
+    },
+  ];
+};
+
+const groupOf = (plan: Plan, id: string | undefined) => plan.flock.find((g) => g.id === id);
+
+/** The first day from feathering on after which a colder night than they bear is unlikely. */
+const moveLater: Proposer = (finding, { plan }) => {
+  const group = groupOf(plan, finding.fixtures[0]);
+  if (!group?.hatchedOn) return [];
+  const meat =
+    (plan.ownBreeds.find((b) => b.id === group.breed) ?? breedById(group.breed))?.kind === 'meat';
+  const hatched = dayNumber(group.hatchedOn);
+  const climate = workClimate(plan.climate);
+  const first = Math.max(
+    FACTS['brooder.out.feathered'].value,
+    dayNumber(group.arrivesOn) - hatched,
+  );
+  for (let age = first; age <= 100; age++) {
+    const day = isoDay(hatched + age);
+    const borne = toleratedC(age, meat);
+    const fine =
+      climate === null ||
+      borne === Number.NEGATIVE_INFINITY ||
+      colderNightChance(climate, dayOfYear(day), borne) <= 0.5;
+    if (!fine) continue;
+    return [
+      {
+        code: 'brooder.moveOn',
+        fixtures: [group.id],
+        numbers: { age: { value: age, unit: 'days' } },
+        change: (d) => {
+          const own = d.flock.find((g) => g.id === group.id);
+          if (own) own.arrivesOn = day;
+        },
+      },
+    ];
+  }
+  return [];
+};
+
+export const BROODER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'brooder.space.short': [larger],
+  'brooder.feed.short': [
+    set(
+      'brooder.feedEdge',
+      (b, f) => {
+        b.feedEdgeM = cmUp(told(f, 'needed'));
+      },
+      (f) => ({ edge: metres(cmUp(told(f, 'needed'))) }),
+    ),
+  ],
+  'brooder.water.short': [
+    set(
+      'brooder.waterRim',
+      (b, f) => {
+        b.waterRimM = cmUp(told(f, 'needed'));
+      },
+      (f) => ({ edge: metres(cmUp(told(f, 'needed'))) }),
+    ),
+  ],
+  'brooder.wall.low': [
+    set(
+      'brooder.wall',
+      (b, f) => {
+        b.wallM = told(f, 'needed');
+      },
+      (f) => ({ wall: metres(told(f, 'needed')) }),
+    ),
+  ],
+  'brooder.lid.none': [
+    set('brooder.lid', (b) => {
+      b.lid = true;
+    }),
+  ],
+  'brooder.corners.open': [
+    set('brooder.corners', (b) => {
+      b.cornersFilled = true;
+    }),
+  ],
+  'brooder.vent.small': [
+    set(
+      'brooder.vent',
+      (b, f) => {
+        b.ventM2 = Math.ceil(told(f, 'needed') * 1000) / 1000;
+      },
+      (f) => ({ area: { value: told(f, 'needed'), unit: 'm2' } }),
+    ),
+  ],
+  'brooder.heat.none': [plate],
+  'brooder.plate.cold': [indoors],
+  'brooder.heat.short': [plate],
+  'brooder.lamp.tooCold': [indoors, lamps, plate],
+  'brooder.lamp.weak': [lamps, plate],
+  'brooder.lamp.one': [lamps, plate],
+  'brooder.lamp.low': [
+    set(
+      'brooder.raiseLamp',
+      (b) => {
+        const own = lamp(b);
+        if (own) own.aboveM = FACTS['brooder.lamp.above'].value;
+      },
+      () => ({ above: metres(FACTS['brooder.lamp.above'].value) }),
+    ),
+    plate,
+  ],
+  'brooder.lamp.coated': [
+    set('brooder.plainBulb', (b) => {
+      const own = lamp(b);
+      if (own) own.coated = false;
+    }),
+  ],
+  'brooder.lamp.fixing': [
+    set('brooder.secondFixing', (b) => {
+      const own = lamp(b);
+      if (own) own.secondFixing = true;
+    }),
+  ],
+  'brooder.out.early': [moveLater],
+  'brooder.out.cold': [moveLater],
+};

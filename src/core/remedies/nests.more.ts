@@ -1,0 +1,108 @@
+import { litterEndM } from '../plan/litter';
+import type { OfKind } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { cmDown, cmUp, metres, type Proposer } from './remedy';
+import { changing, setting, told } from './setting';
+
+export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'nests.tier.low': [
+    setting(
+      'nests.setLip',
+      ['nestBank'],
+      (b, f, draft) => {
+        b.lipZ = cmUp(told(f, 'needed') + litterEndM(draft));
+      },
+      (_, f) => ({ height: metres(told(f, 'needed')) }),
+    ),
+  ],
+  'nests.tier.reach': [
+    setting(
+      'nests.oneTierLess',
+      ['nestBank'],
+      (b) => {
+        b.rows = Math.max(1, b.rows - 1);
+      },
+      (b) => ({ tiers: { value: Math.max(1, b.rows - 1), unit: 'ratio' } }),
+    ),
+    setting(
+      'nests.lowerBy',
+      ['nestBank'],
+      (b, f) => {
+        b.lipZ = cmDown(b.lipZ - (told(f, 'lip') - told(f, 'allowed')));
+      },
+      (_, f) => ({ by: metres(told(f, 'lip') - told(f, 'allowed')) }),
+    ),
+  ],
+  'nests.lid.flat': [
+    setting(
+      'nests.slopeLid',
+      ['nestBank'],
+      (b) => {
+        b.lidDeg = FACTS['nests.lid.slope'].value;
+      },
+      () => ({ slope: { value: FACTS['nests.lid.slope'].value, unit: 'degrees' } }),
+    ),
+  ],
+  'nests.rail.none': [
+    setting('nests.addRail', ['nestBank'], (b) => {
+      b.rail = true;
+    }),
+  ],
+  'nests.floor.bareWire': [
+    setting('nests.bedding', ['nestBank'], (b) => {
+      b.floor = 'bedding';
+    }),
+  ],
+  'nests.latch.weak': [
+    setting('shell.latch', ['nestBank'], (b) => {
+      b.latch = 'double';
+    }),
+  ],
+  'nests.collect.height': [
+    setting(
+      'nests.setCollect',
+      ['nestBank'],
+      (b, f, draft) => {
+        const { value: least } = FACTS['nests.collect.least'];
+        const { value: most } = FACTS['nests.collect.most'];
+        const to = told(f, 'height') < least ? least : most;
+        b.lipZ = cmUp(to - draft.shell.floorAboveGroundM);
+      },
+      (_, f) => ({
+        height: metres(
+          told(f, 'height') < FACTS['nests.collect.least'].value
+            ? FACTS['nests.collect.least'].value
+            : FACTS['nests.collect.most'].value,
+        ),
+      }),
+    ),
+    setting('nests.collectInside', ['nestBank'], (b) => {
+      b.collect = 'inside';
+    }),
+  ],
+  'nests.box.wide': [
+    setting(
+      'nests.divide',
+      ['nestBank'],
+      (b, f) => {
+        b.boxW = told(f, 'wanted');
+      },
+      (_, f) => ({ width: metres(told(f, 'wanted')) }),
+    ),
+  ],
+};
+
+/** The highest tier shut at night, so that bars need not clear it. */
+export const shutTopTier: Proposer = (_, { plan }) =>
+  plan.fixtures
+    .filter(
+      (f): f is OfKind<'nestBank'> => f.kind === 'nestBank' && f.rows > 1 && !f.topShutAtNight,
+    )
+    .map((bank) => ({
+      code: 'nests.shutTop',
+      fixtures: [bank.id],
+      numbers: {},
+      change: changing(bank, (own) => {
+        own.topShutAtNight = true;
+      }),
+    }));

@@ -1,0 +1,288 @@
+import type { Finding } from '../finding';
+import { barsOf, droppingsShadow } from '../geometry/bars';
+import { gapInPlan } from '../geometry/segments';
+import { meetInPlan, solidOf } from '../geometry/solids';
+import { freeNumber } from '../plan/defaults';
+import { newDish } from '../plan/newFixtures';
+import type { Fixture, Plan, Vessel } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { capacityL } from '../stations/vessels';
+import { wholeUp } from '../units/number';
+import { metres, type Proposal, type ProposalContext, type Proposer } from './remedy';
+import { adding, changing, fixtureIn, planning, setting, told } from './setting';
+
+const mm = (m: number): number => Math.round(m * 1000) / 1000;
+
+const VESSELS = ['feeder', 'drinker'] as const;
+
+const vesselIn = (plan: Plan, finding: Finding): Vessel | null => fixtureIn(plan, finding, VESSELS);
+
+/** A place on the floor for a vessel: out of the droppings, clear of what stands, apart from its like. */
+function freePlace(
+  plan: Plan,
+  vessel: Vessel,
+  heaviestKg: number,
+  apartFrom: readonly Fixture[] = [],
+): { x: number; y: number } | null {
+  const shadows = barsOf(plan)
+    .filter((b) => b.use === 'sleeping')
+    .map((b) => droppingsShadow(b, heaviestKg, plan));
+  const others = plan.fixtures
+    .filter((f) => f.id !== vessel.id && 'x' in f && f.kind !== 'ledge' && f.kind !== 'board')
+    .map((f) => solidOf(f, plan));
+  const apart = FACTS['feed.two.apart'].value;
+  const half = vessel.diameterM / 2 + 0.02;
+  const halfX = vessel.type === 'trough' ? vessel.lengthM / 2 + 0.02 : half;
+  const { lengthM, widthM } = plan.shell;
+  const step = 0.15;
+  let best: { x: number; y: number; room: number } | null = null;
+  for (let y = half; y <= widthM - half; y += step) {
+    for (let x = halfX; x <= lengthM - halfX; x += step) {
+      const at = solidOf({ ...vessel, x: mm(x), y: mm(y), place: 'coop' }, plan);
+      if (shadows.some((s) => meetInPlan(s, at))) continue;
+      const gaps = others.map((o) => gapInPlan(o, at));
+      if (gaps.some((g) => g < 0.05)) continue;
+      const far = apartFrom.every((f) => gapInPlan(solidOf(f, plan), at) >= apart);
+      if (!far) continue;
+      const room = Math.min(1, ...gaps);
+      if (best === null || room > best.room + 1e-9) best = { x: mm(x), y: mm(y), room };
+    }
+  }
+  return best;
+}
+
+/** One more like it, apart from the first. */
+const another: Proposer = (finding, ctx): Proposal[] => {
+  const { plan, heaviestKg } = ctx;
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const made: Vessel[] = [];
+  const proposals: Proposal[] = [];
+  for (let n = 1; n <= 3; n++) {
+    const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+    const likes = draft.fixtures.filter((f) => f.kind === vessel.kind);
+    const at = freePlace(draft, vessel, heaviestKg, likes) ?? freePlace(draft, vessel, heaviestKg);
+    if (!at) break;
+    const number = freeNumber(vessel.kind, draft.fixtures);
+    made.push({
+      ...vessel,
+      ...at,
+      place: 'coop',
+      id: `${vessel.kind}-${number}`,
+      name: `${vessel.name.slice(0, 70)} ${number}`,
+    });
+    const all = [...made];
+    proposals.push({
+      code: 'vessels.another',
+      fixtures: [vessel.id],
+      numbers: { more: { value: n, unit: 'ratio' } },
+      change: (d) => void d.fixtures.push(...all),
+    });
+  }
+  return proposals;
+};
+
+/** More ports, boxes, nipples or cups on the same one. */
+const outlets: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel || !['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  return [1, 2, 4, 8].map((more) => ({
+    code: 'vessels.outlets',
+    fixtures: [vessel.id],
+    numbers: { outlets: { value: vessel.outlets + more, unit: 'ratio' as const } },
+    change: changing(vessel, (v) => {
+      v.outlets += more;
+    }),
+  }));
+};
+
+/** The rim set where the smallest bird wants it. */
+const atBack = setting(
+  'vessels.height',
+  VESSELS,
+  (v, finding, draft) => {
+    const from = v.place === 'run' ? 0 : draft.litter.depthM;
+    v.rimZ = mm(told(finding, 'wanted') + from);
+  },
+  (_, finding) => ({ height: metres(told(finding, 'wanted')) }),
+);
+
+const moveOut: Proposer = (finding, ctx) => {
+  const vessel = vesselIn(ctx.plan, finding);
+  const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
+  if (!vessel || !at) return [];
+  return [
+    {
+      code: 'vessels.move',
+      fixtures: [vessel.id],
+      numbers: { left: metres(at.x), front: metres(at.y) },
+      change: changing(vessel, (v) => {
+        v.x = at.x;
+        v.y = at.y;
+      }),
+    },
+  ];
+};
+
+/** A larger one of its kind: so much as the days between fills ask for. */
+const larger: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const times = told(finding, 'wanted') / told(finding, 'days');
+  const litres = Math.ceil(capacityL(vessel) * times * 1.02);
+  return [sized(vessel, litres, 'vessels.larger')];
+};
+
+/** All of them larger by as much. */
+const allLarger: Proposer = (finding, { plan }) => {
+  const own = plan.fixtures.filter(
+    (f): f is Vessel =>
+      (f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id),
+  );
+  if (own.length < 2) return [];
+  const times = told(finding, 'wanted') / told(finding, 'days');
+  return [
+    {
+      code: 'vessels.allLarger',
+      fixtures: own.map((v) => v.id),
+      numbers: { times: { value: Math.ceil(times * 10) / 10, unit: 'ratio' } },
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+            f.capacityL = Math.ceil(capacityL(f) * times * 1.02);
+          }
+        }
+      },
+    },
+  ];
+};
+
+const sized = (vessel: Vessel, litres: number, code: string): Proposal => ({
+  code,
+  fixtures: [vessel.id],
+  numbers: { litres: { value: litres, unit: 'litres' } },
+  change: changing(vessel, (v) => {
+    v.capacityL = litres;
+  }),
+});
+
+const fillLess: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const litres =
+    Math.floor(capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days')) * 10) / 10;
+  return litres < 0.1 ? [] : [sized(vessel, litres, 'vessels.fillLess')];
+};
+
+/** Filled more often than it was planned. */
+const fillOften = (of: 'feedDays' | 'waterDays'): Proposer =>
+  planning(
+    'vessels.fillOften',
+    (d, finding) => {
+      d.fills[of] = Math.max(1, Math.floor(told(finding, 'days')));
+    },
+    (finding) => ({
+      days: { value: Math.max(1, Math.floor(told(finding, 'days'))), unit: 'days' },
+    }),
+  );
+
+const bolt = setting('vessels.bolt', VESSELS, (v) => {
+  v.fixing = 'bolt';
+});
+const cone = setting('vessels.cone', VESSELS, (v) => {
+  v.flatTop = false;
+});
+
+const dishes = (holds: 'shell' | 'grit'): Proposer =>
+  adding(
+    holds === 'shell' ? 'feed.addShell' : 'feed.addGrit',
+    (finding, { plan }: ProposalContext) => {
+      const n = holds === 'grit' ? 1 : wholeUp(told(finding, 'needed') - told(finding, 'there'));
+      const made: Fixture[] = [];
+      for (let k = 0; k < n; k++) {
+        const dish = newDish({ ...plan, fixtures: [...plan.fixtures, ...made] }, holds);
+        made.push({ ...dish, x: mm(Math.max(0.1, plan.shell.lengthM * 0.5 - k * 0.2)) });
+      }
+      return made;
+    },
+    (finding) => ({
+      dishes: {
+        value: holds === 'grit' ? 1 : told(finding, 'needed') - told(finding, 'there'),
+        unit: 'ratio',
+      },
+    }),
+  );
+
+const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> => ({
+  [`${station}.access.short`]: [outlets, another],
+  [`${station}.one.only`]: [another],
+  [`${station}.vessel.high`]: [atBack],
+  [`${station}.vessel.low`]: [atBack],
+  [`${station}.vessel.underBars`]: [moveOut],
+  [`${station}.vessel.hook`]: [bolt],
+  [`${station}.vessel.perched`]: [cone],
+});
+
+export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  ...common('feed'),
+  ...common('water'),
+  'feed.vessel.rain': [
+    planning('shell.roofRun', (d) => {
+      if (d.run) d.run.roof = 'full';
+    }),
+  ],
+  'feed.open.night': [
+    setting('feed.takeIn', ['feeder'], (v) => {
+      v.takenInAtNight = true;
+    }),
+  ],
+  'feed.pedal.small': [
+    setting('feed.tube', ['feeder'], (v) => {
+      v.type = 'tube';
+    }),
+  ],
+  'feed.days.short': [larger, allLarger, another, fillOften('feedDays')],
+  'feed.fill.stale': [fillLess],
+  'feed.bag.stale': [
+    planning(
+      'feed.bag',
+      (d, finding) => {
+        d.fills.bagKg = told(finding, 'fits');
+      },
+      (finding) => ({ bag: { value: told(finding, 'fits'), unit: 'kg' } }),
+    ),
+  ],
+  'feed.shell.few': [dishes('shell')],
+  'feed.grit.none': [dishes('grit')],
+  'water.vessel.overLitter': [
+    setting('water.tray', ['drinker'], (v) => {
+      v.tray = true;
+    }),
+  ],
+  'water.days.short': [larger, allLarger, another, fillOften('waterDays')],
+  'water.line.low': [
+    setting(
+      'water.raiseTank',
+      ['drinker'],
+      (v, f) => {
+        v.tankZ = mm(v.rimZ + told(f, 'needed'));
+      },
+      (_, f) => ({ above: metres(told(f, 'needed')) }),
+    ),
+  ],
+  'water.line.narrow': [
+    setting(
+      'water.widenLine',
+      ['drinker'],
+      (v, f) => {
+        v.boreM = told(f, 'needed');
+      },
+      (_, f) => ({ bore: metres(told(f, 'needed')) }),
+    ),
+  ],
+  'water.bucket.chicks': [
+    setting('water.fount', ['drinker'], (v) => {
+      v.type = 'fount';
+    }),
+  ],
+};

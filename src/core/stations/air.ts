@@ -1,0 +1,252 @@
+import { massThen } from '../birds/flock';
+import type { Solid } from '../finding';
+import { barsOf } from '../geometry/bars';
+import { roofHeightM } from '../geometry/shell';
+import { solidOf } from '../geometry/solids';
+import type { AirOpening, Plan } from '../plan/schema';
+import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { FACTS } from '../rules/facts.data';
+import { COVER_ROWS, SCREEN_FREE } from '../rules/materials.data';
+import { atMost, below } from '../units/number';
+import { ENTERED, KEEPERS } from '../working';
+import { AIR_WORKINGS as W } from './air.working';
+import { demandOf } from './carrying';
+import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
+import { hotFactor } from './roosts';
+import { type Sheet, sheetOf } from './sheet';
+
+/** Windows and vents that let air through on some day. */
+export const airOpenings = (plan: Plan): AirOpening[] =>
+  plan.fixtures.filter(
+    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
+  );
+
+/** Gross area, m². */
+export function grossM2(o: AirOpening): number {
+  if (o.kind === 'vent' && o.holes) return (o.holes.count * Math.PI * o.holes.diameterM ** 2) / 4;
+  return o.widthM * o.heightM;
+}
+
+/** Free share of an opening's area through all that covers it. */
+export function freeShare(o: AirOpening): number {
+  const cover = COVER_ROWS.find((c) => c.id === o.cover);
+  return (cover?.free ?? 1) * SCREEN_FREE[o.screenedBy];
+}
+
+/** Net free area, m². */
+export const netM2 = (o: AirOpening): number => grossM2(o) * freeShare(o);
+
+/** High: on the ridge, or with its middle in the upper third of the wall (assumption). */
+export function isHigh(o: AirOpening, plan: Plan): boolean {
+  if (o.kind === 'vent' && o.place === 'ridge') return true;
+  const s = solidOf(o, plan);
+  const roof = roofHeightM(plan.shell, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2);
+  return !below((s.z0 + s.z1) / 2, roof * FACTS['air.high.share'].value);
+}
+
+interface Areas {
+  /** High openings that can't be shut, and everything that can be open, m². */
+  readonly alwaysM2: number;
+  readonly allM2: number;
+}
+
+function areasOf(plan: Plan): Areas {
+  let alwaysM2 = 0;
+  let allM2 = 0;
+  for (const o of airOpenings(plan)) {
+    const net = netM2(o);
+    allM2 += net;
+    if (o.opens === 'open' && isHigh(o, plan)) alwaysM2 += net;
+  }
+  return { alwaysM2, allM2 };
+}
+
+interface Rule {
+  readonly perBirdM2: number;
+  readonly alwaysPerBirdM2: number;
+  /** Of the floor, m². */
+  readonly floorM2: number;
+  readonly alwaysFloorM2: number;
+  readonly floorShare: number;
+}
+
+function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
+  const p = school.params;
+  const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
+  const hot = hotFactor(ctx) > 1;
+  const floorShare = (hot ? p.hotFloorShare : p.floorShare) ?? 0;
+  return {
+    perBirdM2: p.perBirdM2 ?? 0,
+    alwaysPerBirdM2: p.alwaysPerBirdM2 ?? 0,
+    floorM2: floorShare * floor,
+    alwaysFloorM2: (p.alwaysFloorShare ?? 0) * floor,
+    floorShare,
+  };
+}
+
+const shares = (ctx: StationContext, d: number): number[] =>
+  ctx.flock.lots.map((_, i) => scaleToBird(1, massThen(ctx.flock, i, d), 'area'));
+
+/** Air by rule: what stands open in winter, and all that can be opened, in net area. */
+export const airStation: CarryingStation = {
+  id: 'air',
+  topic: 'air.area',
+  entered: (plan) => airOpenings(plan).length > 0,
+  demand: (ctx, school) => {
+    const there = areasOf(ctx.plan);
+    const rule = ruleOf(ctx, school);
+    const sharesOn = byDay((d) => shares(ctx, d));
+    return {
+      measure: 'area',
+      perBird: sharesOn,
+      fits: (taken, d) => {
+        const birds = demandOf(taken, sharesOn(d));
+        if (birds === 0) return true;
+        return (
+          atMost(rule.floorM2 + rule.perBirdM2 * birds, there.allM2) &&
+          atMost(rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds, there.alwaysM2)
+        );
+      },
+    };
+  },
+  assess: (ctx, carry, school) => {
+    const s = sheetOf('air');
+    openings(s, ctx.plan);
+    draughts(s, ctx);
+    if (carry.state === 'carries') needs(s, ctx, carry, school);
+    return { station: 'air', carry, figures: s.figures, findings: s.findings };
+  },
+};
+
+function openings(s: Sheet, plan: Plan): void {
+  const all = airOpenings(plan);
+  for (const o of all) {
+    const cover = COVER_ROWS.find((c) => c.id === o.cover)?.free ?? 1;
+    s.worked(
+      `air.opening.${o.id}`,
+      'air.opening',
+      W['air.opening'],
+      {
+        gross: grossM2(o),
+        cover,
+        screen: SCREEN_FREE[o.screenedBy],
+        net: netM2(o),
+      },
+      KEEPERS,
+    );
+  }
+  const net = all.map(netM2);
+  const high = all.filter((o) => isHigh(o, plan));
+  const low = all.filter((o) => !isHigh(o, plan));
+  const sum = (list: readonly AirOpening[]): number => list.reduce((a, o) => a + netM2(o), 0);
+  s.worked('air.have', 'air.have', W['air.have'], { net, there: sum(all) }, KEEPERS);
+  s.found('air.high', 'm2', sum(high), KEEPERS);
+  s.found('air.low', 'm2', sum(low), KEEPERS);
+  s.found('air.closable', 'm2', sum(all.filter((o) => o.opens === 'closable')), KEEPERS);
+  s.found('air.always', 'm2', areasOf(plan).alwaysM2, KEEPERS);
+}
+
+function needs(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Extract<Parameters<CarryingStation['assess']>[1], { state: 'carries' }>,
+  school: ChosenSchool,
+): void {
+  const basis = basisOf(school);
+  const rule = ruleOf(ctx, school);
+  const there = areasOf(ctx.plan);
+  const perBird = shares(ctx, carry.setOn);
+  const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
+  const birds = demandOf(carry.flock, perBird);
+  const part = { counts: carry.flock, shares: perBird, floor };
+  const needed = rule.floorM2 + rule.perBirdM2 * birds;
+  const always = rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds;
+  const neededFigure = s.worked(
+    'air.needed',
+    'air.needed',
+    W['air.needed'],
+    {
+      ...part,
+      share: rule.floorShare,
+      perBird: rule.perBirdM2,
+      needed,
+    },
+    basis,
+  );
+  const winter = s.worked(
+    'air.winter.needed',
+    'air.needed',
+    W['air.needed'],
+    {
+      ...part,
+      share: school.params.alwaysFloorShare ?? 0,
+      perBird: rule.alwaysPerBirdM2,
+      needed: always,
+    },
+    basis,
+  );
+  s.worked(
+    'air.capacity',
+    'air.capacity',
+    W['air.capacity'],
+    {
+      fitted: carry.taken,
+      all: there.allM2,
+      always: there.alwaysM2,
+      fitting: carry.fitting,
+      present: carry.present,
+      planned: ctx.flock.planned,
+      carries: carry.carries,
+    },
+    basis,
+  );
+  if (airOpenings(ctx.plan).length === 0) return;
+  if (below(there.alwaysM2, always)) {
+    s.find('air.winter.short', 'short', [], {
+      needed: winter,
+      there: s.found('air.always', 'm2', there.alwaysM2, KEEPERS),
+      missing: s.found('air.winter.missing', 'm2', always - there.alwaysM2, basis),
+    });
+  }
+  if (below(there.allM2, needed)) {
+    s.find('air.summer.short', 'short', [], {
+      needed: neededFigure,
+      there: s.found('air.all', 'm2', there.allM2, KEEPERS),
+      missing: s.found('air.summer.missing', 'm2', needed - there.allM2, basis),
+    });
+  }
+}
+
+/** An opening that can't be shut, level with sleeping birds. */
+function draughts(s: Sheet, ctx: StationContext): void {
+  const bars = barsOf(ctx.plan).filter((b) => b.use === 'sleeping');
+  const under = FACTS['air.band.below'].value;
+  const over = FACTS['air.band.above'].value;
+  for (const o of airOpenings(ctx.plan)) {
+    if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) continue;
+    const top = o.sillZ + o.heightM;
+    const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
+    if (!hit) continue;
+    s.find(
+      'air.opening.inDraught',
+      'harm',
+      [o.id, hit.id],
+      {
+        sill: s.entered(`air.opening.${o.id}.sill`, 'm', o.sillZ),
+        from: s.found(`air.band.${hit.id}.from`, 'm', hit.z - under, ENTERED),
+        to: s.found(`air.band.${hit.id}.to`, 'm', hit.z + over, ENTERED),
+      },
+      bandOf(ctx.plan, hit.z - under, hit.z + over),
+    );
+  }
+}
+
+/** The band in which nothing may blow, all over the coop. */
+const bandOf = (plan: Plan, z0: number, z1: number): Solid => ({
+  x0: 0,
+  x1: plan.shell.lengthM,
+  y0: 0,
+  y1: plan.shell.widthM,
+  z0,
+  z1,
+});

@@ -1,0 +1,291 @@
+import type { Lot } from '../birds/lots';
+import { barsOf } from '../geometry/bars';
+import { gapInPlan } from '../geometry/segments';
+import { solidOf } from '../geometry/solids';
+import { litterEndM, litterStartM } from '../plan/litter';
+import type { Plan, PopDoor } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { atMost, below } from '../units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../working';
+import type { CarryingStation, StationContext } from './context';
+import { DOOR_WORKINGS as W } from './door.working';
+import { hopOf } from './roosts.ways';
+import { type Sheet, sheetOf } from './sheet';
+
+export const popDoorsOf = (plan: Plan): PopDoor[] =>
+  plan.fixtures.filter((f): f is PopDoor => f.kind === 'popDoor');
+
+/** Whether birds of a class go through a door. */
+export const doorFits = (door: PopDoor, lot: Lot): boolean =>
+  atMost(lot.class.popDoorM[0], door.widthM) && atMost(lot.class.popDoorM[1], door.heightM);
+
+/** Doors: fifteen birds to each that is large enough for them. */
+export const doorStation: CarryingStation = {
+  id: 'door',
+  topic: null,
+  entered: (plan) => popDoorsOf(plan).length > 0,
+  demand: (ctx) => {
+    const doors = popDoorsOf(ctx.plan);
+    const per = FACTS['door.birds'].value;
+    const { lots } = ctx.flock;
+    // sizes are nested but for a duck's width: each lot's doors serve all that need no smaller ones
+    const sizes = lots.map((lot) => ({
+      doors: doors.filter((d) => doorFits(d, lot)).length,
+      needing: lots.flatMap((other, j) =>
+        doors.every((d) => !doorFits(d, other) || doorFits(d, lot)) ? [j] : [],
+      ),
+    }));
+    return {
+      measure: 'head',
+      perBird: () => lots.map(() => 1),
+      fits: (taken) =>
+        sizes.every(({ doors: n, needing }, i) => {
+          if ((taken[i] ?? 0) === 0) return true;
+          return needing.reduce((sum, j) => sum + (taken[j] ?? 0), 0) <= per * n;
+        }),
+    };
+  },
+  assess: (ctx, carry) => {
+    const s = sheetOf('door');
+    const doors = popDoorsOf(ctx.plan);
+    for (const door of doors) rampFigures(s, ctx.plan, door);
+    if (carry.state === 'carries') {
+      const per = FACTS['door.birds'].value;
+      const lots = ctx.flock.lots.filter((_, i) => (carry.flock[i] ?? 0) > 0);
+      const needed = Math.ceil(carry.present / per);
+      const fitting = doors.filter((d) => lots.every((lot) => doorFits(d, lot)));
+      const neededFigure = s.worked(
+        'door.needed',
+        'door.needed',
+        W['door.needed'],
+        { birds: carry.present, per, needed },
+        KEEPERS,
+      );
+      const there = s.found('door.have', 'doors', fitting.length, KEEPERS);
+      s.worked(
+        'door.capacity',
+        'door.capacity',
+        W['door.capacity'],
+        {
+          fitted: carry.taken,
+          fitting: carry.fitting,
+          present: carry.present,
+          planned: ctx.flock.planned,
+          carries: carry.carries,
+        },
+        KEEPERS,
+      );
+      if (doors.length > 0 && carry.fitting < carry.present && fitting.length === doors.length) {
+        s.find(
+          'door.count.short',
+          'short',
+          doors.map((d) => d.id),
+          {
+            needed: neededFigure,
+            there,
+            birds: s.found('door.birds', 'birds', carry.present, ENTERED),
+            per: s.fact('door.birds'),
+          },
+        );
+      }
+      for (const door of doors) ofDoor(s, ctx, door, lots);
+    }
+    for (const door of doors) ofMachine(s, ctx.plan, door);
+    return { station: 'door', carry, figures: s.figures, findings: s.findings };
+  },
+};
+
+const slopeDeg = (rise: number, length: number): number =>
+  (Math.asin(Math.min(1, rise / length)) * 180) / Math.PI;
+
+/** Cleats as close as the slope asks: 0.20 m to 20°, closing evenly to 0.14 m at 35°. */
+export function cleatPitchM(deg: number): number {
+  const [flat, steep] = [FACTS['door.cleat.flat'].value, FACTS['door.cleat.steep'].value];
+  const [from, to] = [FACTS['door.cleat.flatTo'].value, FACTS['door.cleat.steepAt'].value];
+  const share = Math.min(1, Math.max(0, (deg - from) / (to - from)));
+  return flat + share * (steep - flat);
+}
+
+function rampFigures(s: Sheet, plan: Plan, door: PopDoor) {
+  if (door.ramp === null) return null;
+  const rise = plan.shell.floorAboveGroundM;
+  return s.worked(
+    `door.${door.id}.slope`,
+    'door.slope',
+    W['door.slope'],
+    {
+      rise,
+      length: door.ramp.lengthM,
+      slope: slopeDeg(rise, door.ramp.lengthM),
+    },
+    ENTERED,
+  );
+}
+
+function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot[]): void {
+  const { plan } = ctx;
+  const zone = solidOf(door, plan);
+  const unfit = lots.filter((lot) => !doorFits(door, lot));
+  const largest = unfit.reduce<Lot | null>(
+    (a, b) => (a === null || b.massKg > a.massKg ? b : a),
+    null,
+  );
+  if (largest) {
+    s.find(
+      'door.size.small',
+      'short',
+      [door.id],
+      {
+        width: s.entered(`door.${door.id}.width`, 'm', door.widthM),
+        height: s.entered(`door.${door.id}.height`, 'm', door.heightM),
+        neededWidth: s.rule(
+          `door.size.${largest.class.id}.width`,
+          'm',
+          largest.class.popDoorM[0],
+          KEEPERS,
+        ),
+        neededHeight: s.rule(
+          `door.size.${largest.class.id}.height`,
+          'm',
+          largest.class.popDoorM[1],
+          KEEPERS,
+        ),
+      },
+      zone,
+    );
+  }
+  const hopper = lots.reduce<Lot | null>(
+    (a, b) => (a === null || hopOf(b) < hopOf(a) ? b : a),
+    null,
+  );
+  if (!hopper) return;
+  const hop = hopOf(hopper);
+  const hopNumber = () => s.rule(`door.hop.${hopper.id}`, 'm', hop, ASSUMED);
+  const from = Math.max(litterStartM(plan), door.stepZ);
+  const stepUp = door.stepZ - litterStartM(plan);
+  const inside = Math.max(door.sillZ - from, stepUp);
+  if (below(hop, inside)) {
+    s.find(
+      'door.sill.high',
+      'short',
+      [door.id],
+      {
+        step: s.found(`door.${door.id}.step`, 'm', inside, ENTERED),
+        hop: hopNumber(),
+      },
+      zone,
+    );
+  }
+  const rise = plan.shell.floorAboveGroundM;
+  if (door.ramp === null && below(hop, rise)) {
+    s.find(
+      'door.ramp.none',
+      'short',
+      [door.id],
+      {
+        rise: s.entered('shell.floorAboveGround', 'm', rise),
+        hop: hopNumber(),
+      },
+      zone,
+    );
+  }
+  if (door.ramp !== null) ofRamp(s, plan, door, lots);
+}
+
+function ofRamp(s: Sheet, plan: Plan, door: PopDoor, lots: readonly Lot[]): void {
+  const { ramp } = door;
+  if (ramp === null) return;
+  const slope = rampFigures(s, plan, door);
+  const steepest = Math.min(...lots.map((lot) => lot.class.ramp[0]));
+  const widest = Math.max(...lots.map((lot) => lot.class.ramp[1]));
+  if (slope && below(steepest, slope.value)) {
+    s.find('door.ramp.steep', 'awkward', [door.id], {
+      slope,
+      allowed: s.rule('door.ramp.steepest', 'degrees', steepest, KEEPERS),
+      rise: s.entered('shell.floorAboveGround', 'm', plan.shell.floorAboveGroundM),
+    });
+  }
+  if (below(ramp.widthM, widest)) {
+    s.find('door.ramp.narrow', 'awkward', [door.id], {
+      width: s.entered(`door.${door.id}.ramp.width`, 'm', ramp.widthM),
+      needed: s.rule('door.ramp.width', 'm', widest, KEEPERS),
+    });
+  }
+  if (!slope || slope.value === 0) return;
+  const pitch = cleatPitchM(slope.value);
+  if (ramp.cleatM === 0 || below(pitch, ramp.cleatM)) {
+    s.find('door.ramp.cleats', 'awkward', [door.id], {
+      cleats: s.entered(`door.${door.id}.ramp.cleats`, 'm', ramp.cleatM),
+      allowed: s.worked(
+        `door.${door.id}.ramp.pitch`,
+        'door.cleats',
+        W['door.cleats'],
+        {
+          slope: slope.value,
+          flat: FACTS['door.cleat.flat'].value,
+          steep: FACTS['door.cleat.steep'].value,
+          flatTo: FACTS['door.cleat.flatTo'].value,
+          steepAt: FACTS['door.cleat.steepAt'].value,
+          pitch,
+        },
+        KEEPERS,
+      ),
+    });
+  }
+}
+
+/** What hangs on no bird: sill, place, and how it is worked. */
+function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
+  const zone = solidOf(door, plan);
+  const end = litterEndM(plan);
+  const above = FACTS['door.sill.above'].value;
+  if (below(door.sillZ, end + above)) {
+    s.find(
+      'door.sill.low',
+      'awkward',
+      [door.id],
+      {
+        sill: s.entered(`door.${door.id}.sill`, 'm', door.sillZ),
+        needed: s.worked(
+          'door.sill.needed',
+          'door.sill',
+          W['door.sill'],
+          { final: end, above, needed: end + above },
+          KEEPERS,
+        ),
+      },
+      zone,
+    );
+  }
+  const apart = FACTS['door.bars.apart'].value;
+  const near = barsOf(plan).find(
+    (b) => b.use === 'sleeping' && below(gapInPlan(solidOf(b, plan), zone), apart),
+  );
+  if (near) {
+    s.find(
+      'door.place.byBars',
+      'awkward',
+      [door.id, near.id],
+      {
+        apart: s.found(`door.${door.id}.bars`, 'm', gapInPlan(solidOf(near, plan), zone), ENTERED),
+        needed: s.fact('door.bars.apart'),
+      },
+      zone,
+    );
+  }
+  if (popDoorsOf(plan).length === 1 && plan.site.windFrom === door.wall) {
+    s.find('door.place.windward', 'awkward', [door.id], {}, zone);
+  }
+  if (door.works === 'manual') return;
+  if ((door.works === 'light' || door.works === 'earlier') && door.lampInView) {
+    s.find('door.sensor.lamp', 'awkward', [door.id], {});
+  }
+  if (below(FACTS['door.margin.most'].value, door.closesAfterMin)) {
+    s.find('door.margin.long', 'awkward', [door.id], {
+      margin: s.entered(`door.${door.id}.margin`, 'minutes', door.closesAfterMin),
+      allowed: s.fact('door.margin.most'),
+    });
+  }
+  if (!door.override) s.find('door.override.none', 'awkward', [door.id], {});
+  if (!door.guarded) s.find('door.track.open', 'harm', [door.id], {});
+}

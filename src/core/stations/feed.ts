@@ -1,0 +1,250 @@
+import { massThen } from '../birds/flock';
+import { inRun } from '../geometry/solids';
+import type { Feeder, Plan, Vessel } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { below, wholeUp } from '../units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../working';
+import type { Carry, StationDemand } from './carrying';
+import { byDay, type CarryingStation, type StationContext, schoolFor } from './context';
+import { factFor, type Sheet, sheetOf } from './sheet';
+import {
+  contentsKg,
+  feedersOf,
+  packVessels,
+  shareOf,
+  twoApart,
+  vesselFigures,
+  vesselFindings,
+  wasteOf,
+} from './vessels';
+import { VESSEL_WORKINGS as W } from './vessels.working';
+
+type Carries = Extract<Carry, { state: 'carries' }>;
+
+/** Whether all birds find a place at once. */
+export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): StationDemand {
+  const sharesOn = (d: number): number[][] =>
+    vessels.map((v) => ctx.flock.lots.map((lot, i) => shareOf(v, lot, massThen(ctx.flock, i, d))));
+  let last: { d: number; shares: number[][] } | null = null;
+  const at = (d: number): number[][] => {
+    if (last?.d !== d) last = { d, shares: sharesOn(d) };
+    return last.shares;
+  };
+  return {
+    measure: 'rim',
+    perBird: byDay((d) =>
+      ctx.flock.lots.map((_, i) => factFor('feed.round', massThen(ctx.flock, i, d))),
+    ),
+    fits: (taken, d) => packVessels(at(d), taken).every((n) => n === 0),
+  };
+}
+
+/** What the birds ask for and find when the vessels have just been filled. */
+export function accessFigures(
+  s: Sheet,
+  ctx: StationContext,
+  station: 'feed' | 'water',
+  vessels: readonly Vessel[],
+  carry: Carries,
+): void {
+  const shares = vessels.map((v) =>
+    ctx.flock.lots.map((lot, i) => shareOf(v, lot, massThen(ctx.flock, i, carry.setOn))),
+  );
+  const without = packVessels(shares, carry.flock).reduce((a, b) => a + b, 0);
+  const needed = s.found(`${station}.needed`, 'birds', carry.present, ENTERED);
+  const there = s.worked(
+    `${station}.have`,
+    'vessel.served',
+    W['vessel.served'],
+    {
+      birds: carry.present,
+      without,
+      served: carry.present - without,
+    },
+    KEEPERS,
+  );
+  s.worked(
+    `${station}.capacity`,
+    'vessel.capacity',
+    W['vessel.capacity'],
+    {
+      fitted: carry.taken,
+      fitting: carry.fitting,
+      present: carry.present,
+      planned: ctx.flock.planned,
+      carries: carry.carries,
+    },
+    KEEPERS,
+  );
+  if (without > 0 && vessels.length > 0) {
+    s.find(
+      `${station}.access.short`,
+      'short',
+      vessels.map((v) => v.id),
+      {
+        needed,
+        there,
+        without: s.found(`${station}.without`, 'birds', without, KEEPERS),
+      },
+    );
+  }
+}
+
+/** Feed: a place at the feeder for all at once, at their height, for the days between fills, and fresh. */
+export const feedStation: CarryingStation = {
+  id: 'feed',
+  topic: null,
+  entered: (plan) => feedersOf(plan).length > 0,
+  demand: (ctx) => accessDemand(ctx, feedersOf(ctx.plan)),
+  assess: (ctx, carry) => {
+    const s = sheetOf('feed');
+    const feeders = feedersOf(ctx.plan);
+    for (const v of feeders) vesselFigures(s, v);
+    if (carry.state === 'carries') {
+      accessFigures(s, ctx, 'feed', feeders, carry);
+      for (const v of feeders) vesselFindings(s, ctx, v, carry.setOn);
+      twoApart(s, ctx.plan, 'feed', feeders, carry.present);
+      daysHeld(s, ctx, feeders);
+      bag(s, ctx, feeders);
+      for (const v of feeders) ofFeeder(s, ctx, v, carry);
+      if (feeders.length > 0) dishes(s, ctx);
+    }
+    return { station: 'feed', carry, figures: s.figures, findings: s.findings };
+  },
+};
+
+/** Days that feed keeps here once it is open. */
+function freshDays(ctx: StationContext): 'feed.fresh.days' | 'feed.fresh.daysHot' {
+  const { hotRh, hotC } = {
+    hotRh: FACTS['feed.fresh.hotRh'].value,
+    hotC: FACTS['feed.fresh.hotC'].value,
+  };
+  const months = ctx.flock.climate?.months ?? [];
+  return months.some((m) => m.rh >= hotRh && m.meanC >= hotC)
+    ? 'feed.fresh.daysHot'
+    : 'feed.fresh.days';
+}
+
+function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
+  const peak = ctx.flock.peaks.coopFeedKg;
+  if (feeders.length === 0 || peak === null) return;
+  const contents = feeders.map(contentsKg);
+  const waste = feeders.map(wasteOf);
+  const eaten = contents.map((c, i) => c / (waste[i] ?? 1));
+  const kg = eaten.reduce((a, b) => a + b, 0);
+  const days = s.worked(
+    'feed.days',
+    'feed.days',
+    W['feed.days'],
+    {
+      contents,
+      waste,
+      eaten,
+      intake: peak.value,
+      days: kg / peak.value,
+    },
+    ASSUMED,
+  );
+  const wanted = s.entered('feed.days.wanted', 'days', ctx.plan.fills.feedDays);
+  const fresh = freshDays(ctx);
+  if (below(days.value, ctx.plan.fills.feedDays)) {
+    s.find(
+      'feed.days.short',
+      'short',
+      feeders.map((f) => f.id),
+      { days, wanted },
+    );
+  } else if (below(FACTS[fresh].value, days.value)) {
+    s.find(
+      'feed.fill.stale',
+      'awkward',
+      feeders.map((f) => f.id),
+      {
+        days,
+        fresh: s.fact(fresh),
+      },
+    );
+  }
+}
+
+/** Bags as they are sold, kg. Source: keepers. */
+const BAGS = [5, 10, 15, 20, 25] as const;
+
+/** The largest bag that is eaten while it is fresh, on an ordinary day of the horizon. */
+function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
+  const days = Array.from(ctx.flock.totals.coopFeedKg).filter((kg) => kg > 0);
+  if (days.length === 0) return;
+  const intake = days.reduce((a, b) => a + b, 0) / days.length;
+  const waste = feeders.length === 0 ? 1 : Math.max(...feeders.map(wasteOf));
+  const fresh = freshDays(ctx);
+  const most = FACTS[fresh].value * intake * waste;
+  const fits = BAGS.filter((kg) => kg <= most).at(-1) ?? BAGS[0];
+  const fitting = s.found('feed.bag.fits', 'kg', fits, KEEPERS);
+  const lasts = s.worked(
+    'feed.bag.days',
+    'feed.bag.days',
+    W['feed.bag.days'],
+    {
+      bag: ctx.plan.fills.bagKg,
+      intake,
+      waste,
+      days: ctx.plan.fills.bagKg / (intake * waste),
+    },
+    ASSUMED,
+  );
+  if (feeders.length > 0 && below(FACTS[fresh].value, lasts.value)) {
+    s.find('feed.bag.stale', 'awkward', [], {
+      bag: s.entered('feed.bag', 'kg', ctx.plan.fills.bagKg),
+      days: lasts,
+      fresh: s.fact(fresh),
+      fits: fitting,
+    });
+  }
+}
+
+const OPEN: ReadonlySet<Feeder['type']> = new Set(['tube', 'pan', 'trough']);
+
+function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder, carry: Carries): void {
+  const rodents = schoolFor(ctx, 'feed.rodents');
+  if (OPEN.has(v.type) && !v.takenInAtNight && rodents.params.openAllowed === 0) {
+    s.find('feed.open.night', 'awkward', [v.id], {});
+  }
+  if (inRun(v) && ctx.plan.run?.roof !== 'full') s.find('feed.vessel.rain', 'awkward', [v.id], {});
+  if (v.type !== 'pedal') return;
+  const least = FACTS['feed.pedal.least'].value;
+  const small = carry.flock.reduce((n, count, i) => {
+    const mass = massThen(ctx.flock, i, carry.setOn);
+    return count > 0 && below(mass, least) ? n + count : n;
+  }, 0);
+  if (small > 0) {
+    s.find('feed.pedal.small', 'harm', [v.id], {
+      birds: s.found('feed.pedal.birds', 'birds', small, KEEPERS),
+      least: s.fact('feed.pedal.least'),
+    });
+  }
+}
+
+/** Shell for hens in lay, one dish for twelve; grit where they do not range. */
+function dishes(s: Sheet, ctx: StationContext): void {
+  const peak = ctx.flock.peaks.inLay;
+  if (peak === null) return;
+  const hens = peak.value;
+  const per = FACTS['feed.shell.hens'].value;
+  const count = (holds: 'shell' | 'grit'): number =>
+    ctx.plan.fixtures.filter((f) => f.kind === 'dish' && f.holds === holds).length;
+  const needed = wholeUp(hens / per);
+  if (count('shell') < needed) {
+    s.find('feed.shell.few', 'awkward', [], {
+      there: s.found('feed.shell.there', 'ratio', count('shell'), ENTERED),
+      needed: s.found('feed.shell.needed', 'ratio', needed, KEEPERS),
+      hens: s.found('feed.shell.laying', 'hens', hens, ENTERED),
+      per: s.fact('feed.shell.hens'),
+    });
+  }
+  if (count('grit') === 0 && ctx.plan.run !== null && ranging(ctx.plan) === false) {
+    s.find('feed.grit.none', 'awkward', [], {});
+  }
+}
+
+/** Whether birds get out on ground of their own: only a run that is roofed and floored keeps them off it. */
+const ranging = (plan: Plan): boolean => plan.run === null || plan.run.roof !== 'full';

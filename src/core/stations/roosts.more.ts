@@ -1,0 +1,451 @@
+import type { Lot } from '../birds/lots';
+import { birdSize } from '../birds/size';
+import { barsOf } from '../geometry/bars';
+import { roofHeightM } from '../geometry/shell';
+import { inRun, solidOf } from '../geometry/solids';
+import type { Bar, OfKind } from '../plan/schema';
+import { FACTS, type FactId } from '../rules/facts.data';
+import { atMost, below } from '../units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../working';
+import { basisOf, type StationContext, schoolFor } from './context';
+import { bracketsNeeded, GRAVITY, sectionShape, strengthOf, timberOf } from './roosts.strength';
+import { descentsOf, highestOf, hopOf, perchesOf, reachedBy } from './roosts.ways';
+import { ROOSTS_WORKINGS as W } from './roosts.working';
+import type { FlockSeats } from './seats';
+import { type Sheet, sheetOf } from './sheet';
+
+/** The rules of the roosts beside length and spacing: ways up and down, heights, headroom, ledges, section, strength, droppings. */
+export function moreOfRoosts(ctx: StationContext, seats: FlockSeats): Sheet {
+  const s = sheetOf('roosts');
+  const sleepers = ctx.flock.lots.filter((_, i) => (seats.counts[i] ?? 0) > 0);
+  if (sleepers.length === 0) return s;
+  waysUp(s, ctx, sleepers, seats);
+  waysDown(s, ctx);
+  for (const bar of barsOf(ctx.plan)) {
+    headroom(s, ctx, bar);
+    section(s, ctx, bar);
+    strength(s, ctx, bar, seats);
+    hung(s, ctx, bar);
+  }
+  ledges(s, ctx);
+  ladder(s, ctx, sleepers);
+  boards(s, ctx, seats);
+  topBar(s, seats);
+  return s;
+}
+
+const heightOf = (bar: Bar, ctx: StationContext) => ({
+  value: bar.z - ctx.plan.litter.depthM,
+  unit: 'm' as const,
+  figure: `roosts.bar.${bar.id}.height`,
+});
+
+function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[], seats: FlockSeats): void {
+  const { plan } = ctx;
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
+  if (bars.length === 0) return;
+  const perches = perchesOf(plan);
+  const heights = schoolFor(ctx, 'roosts.height');
+  const kept: Lot[] = [];
+  /** By bar, the lot that it is most too high for. */
+  const over = new Map<string, { bar: Bar; lot: Lot; allowedM: number }>();
+  for (const lot of sleepers) {
+    const reached = reachedBy(plan, hopOf(lot), perches);
+    const own = bars.filter((b) => reached.has(b.id));
+    if (own.length === 0) kept.push(lot);
+    const allowedM = highestOf(lot, heights);
+    for (const bar of own) {
+      if (atMost(bar.z - plan.litter.depthM, allowedM)) continue;
+      const worst = over.get(bar.id);
+      if (!worst || allowedM < worst.allowedM) over.set(bar.id, { bar, lot, allowedM });
+    }
+  }
+  const lowest = bars.reduce((a, b) => (b.z < a.z ? b : a));
+  const weakest = kept.reduce<Lot | null>(
+    (a, b) => (a === null || hopOf(b) < hopOf(a) ? b : a),
+    null,
+  );
+  if (weakest) {
+    const birds = kept.reduce((n, lot) => n + (seats.counts[ctx.flock.lots.indexOf(lot)] ?? 0), 0);
+    s.find(
+      'roosts.hop.high',
+      'short',
+      [lowest.id],
+      {
+        birds: s.found('roosts.hop.kept', 'birds', birds, ASSUMED),
+        height: heightOf(lowest, ctx),
+        hop: s.rule(`roosts.hop.${weakest.id}`, 'm', hopOf(weakest), ASSUMED),
+      },
+      solidOf(lowest, plan),
+    );
+  }
+  for (const { bar, lot, allowedM } of over.values()) {
+    s.find(
+      'roosts.bar.high',
+      'harm',
+      [bar.id],
+      {
+        height: heightOf(bar, ctx),
+        allowed: s.rule(`roosts.highest.${lot.id}`, 'm', allowedM, basisOf(heights)),
+      },
+      solidOf(bar, plan),
+    );
+  }
+  const { leastM } = heights.params;
+  if (leastM !== undefined && below(lowest.z - plan.litter.depthM, leastM)) {
+    s.find(
+      'roosts.bars.lowForSchool',
+      'awkward',
+      [lowest.id],
+      {
+        height: heightOf(lowest, ctx),
+        needed: s.rule('roosts.height.least', 'm', leastM, basisOf(heights)),
+      },
+      solidOf(lowest, plan),
+    );
+  }
+}
+
+function waysDown(s: Sheet, ctx: StationContext): void {
+  for (const { bar, dropM, clearM, safe } of descentsOf(ctx.plan)) {
+    if (safe) continue;
+    s.find(
+      'roosts.bar.descent',
+      'harm',
+      [bar.id],
+      {
+        drop: { ...heightOf(bar, ctx), value: dropM },
+        clear: s.found(`roosts.bar.${bar.id}.clear`, 'm', clearM, ASSUMED),
+      },
+      solidOf(bar, ctx.plan),
+    );
+  }
+}
+
+function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
+  const heaviest = ctx.flock.heaviestOnBarsKg;
+  if (bar.use === 'step' || heaviest === null) return;
+  const { x0, x1, y0, y1 } = solidOf(bar, ctx.plan);
+  const roof = Math.min(
+    ...[x0, x1].flatMap((x) => [y0, y1].map((y) => roofHeightM(ctx.plan.shell, x, y))),
+  );
+  const back = birdSize(heaviest).backM;
+  const times = FACTS['roosts.headroom.times'].value;
+  const plus = FACTS['roosts.headroom.plus'].value;
+  const room = roof - bar.z;
+  if (!below(room, times * back + plus)) return;
+  s.find(
+    'roosts.bar.headroom',
+    'awkward',
+    [bar.id],
+    {
+      room: s.worked(
+        `roosts.bar.${bar.id}.headroom`,
+        'roosts.headroom',
+        W['roosts.headroom'],
+        { roof, bar: bar.z, room },
+        ENTERED,
+      ),
+      needed: s.worked(
+        'roosts.headroom.needed',
+        'roosts.headroom.needed',
+        W['roosts.headroom.needed'],
+        { times, back, plus, needed: times * back + plus },
+        ASSUMED,
+      ),
+    },
+    { ...solidOf(bar, ctx.plan), z0: bar.z, z1: roof },
+  );
+}
+
+const LEAST_WIDTH: Readonly<Partial<Record<Bar['section']['shape'], FactId>>> = {
+  round: 'roosts.round.least',
+  square: 'roosts.square.least',
+  branch: 'roosts.branch.least',
+};
+
+function section(s: Sheet, ctx: StationContext, bar: Bar): void {
+  if (bar.use === 'step') return;
+  const school = schoolFor(ctx, 'roosts.section');
+  const rule = LEAST_WIDTH[bar.section.shape];
+  if (rule && school.params.judgesWidth !== 0 && below(bar.section.widthM, FACTS[rule].value)) {
+    s.find('roosts.bar.thin', 'awkward', [bar.id], {
+      width: s.entered(`roosts.bar.${bar.id}.width`, 'm', bar.section.widthM),
+      needed: s.fact(rule),
+    });
+  }
+  if (bar.material === 'metalPipe' || bar.material === 'plasticPipe') {
+    s.find('roosts.bar.pipe', 'awkward', [bar.id], {});
+  }
+  if (!bar.liftsOut && !bar.hung) s.find('roosts.bar.fixed', 'awkward', [bar.id], {});
+}
+
+/** The most that birds of this flock can weigh on a bar: it is full of the lot that makes it heaviest, kg. */
+function fullestLoad(seats: FlockSeats, ctx: StationContext, effectiveM: number) {
+  let most = { birds: 0, massKg: 0 };
+  seats.widths.forEach((width, i) => {
+    if (width === 0 || (seats.counts[i] ?? 0) === 0) return;
+    const massKg = ctx.flock.columns[i]?.massKg[seats.d] ?? 0;
+    const birds = Math.floor(effectiveM / width + 1e-9);
+    if (birds * massKg > most.birds * most.massKg) most = { birds, massKg };
+  });
+  return most;
+}
+
+function strength(s: Sheet, ctx: StationContext, bar: Bar, seats: FlockSeats): void {
+  const timber = timberOf(bar);
+  const counted = seats.bars.find((b) => b.bar.id === bar.id);
+  if (!timber || !counted) return;
+  const { birds, massKg } = fullestLoad(seats, ctx, counted.effectiveM);
+  if (birds === 0) return;
+  const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);
+  const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
+  const load = {
+    birds,
+    mass: massKg,
+    gravity: GRAVITY,
+    factor: FACTS['roosts.load.factor'].value,
+    length: bar.lengthM,
+    load: found.loadNM,
+    brackets: bar.brackets,
+    span: found.spanM,
+  };
+  const PUBLISHED = { evidence: timber.evidence, source: timber.source };
+  const sag = s.worked(
+    `roosts.bar.${bar.id}.sag`,
+    'roosts.bar.sag',
+    W['roosts.bar.sag'],
+    {
+      ...load,
+      stiffness: timber.stiffnessPa,
+      inertia: inertiaM4,
+      sag: found.sagM,
+    },
+    PUBLISHED,
+  );
+  const stress = s.worked(
+    `roosts.bar.${bar.id}.stress`,
+    'roosts.bar.stress',
+    W['roosts.bar.stress'],
+    {
+      ...load,
+      modulus: modulusM3,
+      stress: found.stressPa,
+    },
+    PUBLISHED,
+  );
+  const needs = bracketsNeeded(bar, timber, birds * massKg);
+  const numbers = {
+    sag,
+    stress,
+    birds: s.found(`roosts.bar.${bar.id}.full`, 'birds', birds, KEEPERS),
+    mass: s.found(`roosts.bar.${bar.id}.mass`, 'kg', massKg, ENTERED),
+    allowedSag: s.worked(
+      `roosts.bar.${bar.id}.sagAllowed`,
+      'roosts.bar.sagAllowed',
+      W['roosts.bar.sagAllowed'],
+      { span: found.spanM, share: FACTS['roosts.sag.share'].value, allowed: found.sagAllowedM },
+      ASSUMED,
+    ),
+    allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),
+    brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'ratio', needs ?? 99, PUBLISHED),
+  };
+  if (found.breaks) s.find('roosts.bar.weak', 'harm', [bar.id], numbers, solidOf(bar, ctx.plan));
+  else if (found.sags)
+    s.find('roosts.bar.sags', 'awkward', [bar.id], numbers, solidOf(bar, ctx.plan));
+}
+
+function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
+  if (!bar.hung) return;
+  const clear = bar.z - bar.section.heightM - (ctx.plan.litter.finalM ?? ctx.plan.litter.depthM);
+  const rule = FACTS['roosts.hung.clear'].value;
+  if (!bar.liftsOut && below(clear, rule)) {
+    s.find('roosts.hung.low', 'awkward', [bar.id], {
+      clear: s.found(`roosts.bar.${bar.id}.under`, 'm', clear, ENTERED),
+      needed: s.fact('roosts.hung.clear'),
+    });
+  }
+  if (!bar.braced) s.find('roosts.hung.swings', 'awkward', [bar.id], {});
+}
+
+/** Anything flat and wide enough, high enough to be roosted on. */
+function ledges(s: Sheet, ctx: StationContext): void {
+  const lowest = Math.min(
+    ...barsOf(ctx.plan)
+      .filter((b) => b.use === 'sleeping')
+      .map((b) => b.z),
+  );
+  if (!Number.isFinite(lowest)) return;
+  const from = lowest - FACTS['roosts.ledge.below'].value;
+  for (const f of ctx.plan.fixtures) {
+    if (inRun(f)) continue;
+    if (f.kind === 'ledge' && !f.sloped && !below(f.z, from)) {
+      const narrow = Math.min(f.depthM, f.lengthM);
+      if (atMost(narrow, FACTS['roosts.ledge.width'].value)) continue;
+      s.find(
+        'roosts.ledge.roosted',
+        'awkward',
+        [f.id],
+        {
+          width: s.entered(`roosts.ledge.${f.id}.width`, 'm', narrow),
+          allowed: s.fact('roosts.ledge.width'),
+        },
+        solidOf(f, ctx.plan),
+      );
+    }
+    if ((f.kind === 'window' || f.kind === 'vent') && f.innerSill && !below(f.sillZ, from)) {
+      s.find('roosts.sill.roosted', 'awkward', [f.id], {}, solidOf(f, ctx.plan));
+    }
+  }
+}
+
+/** A leaning ladder: rungs no farther apart than a hop along the lean, and no lean but 45–50°. */
+function ladder(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
+  const school = schoolFor(ctx, 'roosts.spacing');
+  const { pitchM, leanLeastDeg, leanMostDeg } = school.params;
+  if (pitchM === undefined || leanLeastDeg === undefined || leanMostDeg === undefined) return;
+  const giants = sleepers.filter((lot) => lot.class.id === 'giant' || lot.class.id === 'meat');
+  const rungs = barsOf(ctx.plan).sort((a, b) => a.z - b.z);
+  if (giants.length > 0 && rungs.length > 0) {
+    s.find(
+      'roosts.ladder.giants',
+      'awkward',
+      rungs.map((b) => b.id),
+      {},
+    );
+  }
+  const hop = Math.min(...sleepers.map(hopOf));
+  for (let i = 1; i < rungs.length; i++) {
+    const [low, high] = [rungs[i - 1], rungs[i]];
+    if (!low || !high || low.axis !== high.axis) continue;
+    const rise = high.z - low.z;
+    const side = Math.abs(high.axis === 'x' ? high.y - low.y : high.x - low.x);
+    const lean = (Math.atan2(rise, side) * 180) / Math.PI;
+    const pitch = Math.hypot(rise, side);
+    const most = rise <= 0 ? pitchM : Math.min(pitchM, hop / Math.sin((lean * Math.PI) / 180));
+    const ids = [low.id, high.id];
+    if (below(lean, leanLeastDeg) || below(leanMostDeg, lean)) {
+      s.find('roosts.ladder.lean', 'awkward', ids, {
+        lean: s.found(`roosts.ladder.${ids.join('.')}.lean`, 'degrees', lean, ENTERED),
+        least: s.rule('roosts.ladder.least', 'degrees', leanLeastDeg, basisOf(school)),
+        most: s.rule('roosts.ladder.most', 'degrees', leanMostDeg, basisOf(school)),
+      });
+    } else if (below(most, pitch)) {
+      s.find('roosts.ladder.pitch', 'awkward', ids, {
+        pitch: s.found(`roosts.ladder.${ids.join('.')}.pitch`, 'm', pitch, ENTERED),
+        allowed: s.found(`roosts.ladder.${ids.join('.')}.allowed`, 'm', most, basisOf(school)),
+      });
+    }
+  }
+}
+
+/** Fresh droppings of one bird, kg a day. Source: wide-rafter (0.06·m^0.75). */
+export const droppingsKgDay = (massKg: number): number =>
+  FACTS['roosts.droppings.kgDay'].value * massKg ** 0.75;
+
+/** Droppings are taken for water, kg/m³. */
+const DROPPINGS_KG_M3 = 1000;
+
+/**
+ * Thickness of droppings a day on the strip under the bars, m.
+ * @param share  night share of the day's droppings
+ * @param birdsM birds for each metre of bar in use
+ * @example      2.2 kg, 1/0.30 birds a metre, share 1/2: 1.2 mm
+ */
+export const stripMDay = (share: number, massKg: number, birdsM: number): number =>
+  (share * birdsM * droppingsKgDay(massKg)) /
+  (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * FACTS['roosts.droppings.strip'].value);
+/** Of the strip's volume, what is air. */
+const STRIP_AIR = 0.4;
+
+function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
+  const front = FACTS['roosts.board.front'].value;
+  const boardsHere = ctx.plan.fixtures.filter((f): f is OfKind<'board'> => f.kind === 'board');
+  if (boardsHere.length === 0) return;
+  for (const board of boardsHere) {
+    const over = barsOf(ctx.plan).filter(
+      (b) =>
+        b.use === 'sleeping' &&
+        b.axis === 'x' &&
+        b.z > board.z &&
+        b.y >= board.y - front &&
+        b.y <= board.y + board.depthM &&
+        b.x < board.x + board.lengthM &&
+        b.x + b.lengthM > board.x,
+    );
+    if (over.length === 0) {
+      s.find('roosts.board.noBars', 'awkward', [board.id], {}, solidOf(board, ctx.plan));
+      continue;
+    }
+    const foremost = Math.min(...over.map((b) => b.y));
+    const there = foremost - board.y;
+    if (below(there, front)) {
+      s.find(
+        'roosts.board.shallow',
+        'awkward',
+        [board.id],
+        {
+          there: s.found(`roosts.board.${board.id}.front`, 'm', there, ENTERED),
+          needed: s.fact('roosts.board.front'),
+        },
+        solidOf(board, ctx.plan),
+      );
+    }
+  }
+  scraping(s, ctx, seats);
+}
+
+/** How often the board is scraped: before the droppings are 15 mm thick, and at least weekly. */
+function scraping(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
+  const share = schoolFor(ctx, 'roosts.droppings');
+  const seated = seats.seated.map((bar) => bar.reduce((a, b) => a + b, 0));
+  const used = seats.bars.reduce((sum, b, i) => sum + ((seated[i] ?? 0) > 0 ? b.effectiveM : 0), 0);
+  const birds = seated.reduce((a, b) => a + b, 0);
+  if (used === 0 || birds === 0) return;
+  const kg = seats.seated.reduce(
+    (sum, bar) =>
+      sum +
+      bar.reduce(
+        (n, count, i) => n + count * droppingsKgDay(ctx.flock.columns[i]?.massKg[seats.d] || 2.2),
+        0,
+      ),
+    0,
+  );
+  const strip = FACTS['roosts.droppings.strip'].value;
+  const thickness = (share.value * kg) / (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * strip * used);
+  const warmest = ctx.flock.climate
+    ? Math.max(...ctx.flock.climate.months.map((m) => m.meanC))
+    : null;
+  const warm = warmest !== null && warmest > FACTS['roosts.board.warm'].value;
+  const most = FACTS[warm ? 'roosts.board.daysWarm' : 'roosts.board.days'].value;
+  const thick = FACTS['roosts.board.thick'].value;
+  s.worked(
+    'roosts.board.days',
+    'roosts.board.days',
+    W['roosts.board.days'],
+    {
+      share: share.value,
+      droppings: kg,
+      strip,
+      used,
+      solid: 1 - STRIP_AIR,
+      density: DROPPINGS_KG_M3,
+      thickness,
+      thick,
+      most,
+      days: Math.min(most, thick / thickness),
+    },
+    basisOf(share),
+  );
+}
+
+/** Whether the top bar alone carries the flock: small flocks crowd onto it. */
+function topBar(s: Sheet, seats: FlockSeats): void {
+  const top = Math.max(...seats.bars.map((b) => b.bar.z));
+  if (!Number.isFinite(top)) return;
+  const birds = seats.bars.reduce(
+    (n, b, i) => (below(b.bar.z, top) ? n : n + (seats.seated[i] ?? []).reduce((a, x) => a + x, 0)),
+    0,
+  );
+  s.found('roosts.topBar', 'birds', birds, KEEPERS);
+}

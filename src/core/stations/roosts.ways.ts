@@ -1,0 +1,160 @@
+import type { Lot } from '../birds/lots';
+import type { Solid } from '../finding';
+import { barsOf } from '../geometry/bars';
+import { gapInPlan } from '../geometry/segments';
+import { inRun, solidOf } from '../geometry/solids';
+import type { Bar, Plan } from '../plan/schema';
+import type { ChosenSchool } from '../rules/book';
+import { FACTS } from '../rules/facts.data';
+import { atMost, below } from '../units/number';
+
+/** A place that birds stand on, on their way up or down. */
+export interface Perch {
+  readonly id: string;
+  readonly solid: Solid;
+  readonly z: number;
+  /** Null for a board under the bars. */
+  readonly bar: Bar | null;
+}
+
+/** Bars and droppings boards of the coop. */
+export const perchesOf = (plan: Plan): Perch[] =>
+  plan.fixtures.flatMap((f): Perch[] => {
+    if (f.kind === 'bar') return [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: f }];
+    return f.kind === 'board' ? [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: null }] : [];
+  });
+
+/** One hop up of a lot's birds, m. Source: wide-rafter (assumption), by class; poor fliers less. */
+export function hopOf(lot: Lot): number {
+  const { hopM } = lot.class;
+  return lot.kind === 'chicken' && lot.breed.flight === 'poor'
+    ? Math.min(FACTS['roosts.poorFlier.hop'].value * hopM, FACTS['roosts.poorFlier.most'].value)
+    : hopM;
+}
+
+/** Highest bar of a lot's birds, m above the litter: by class, or by the school of heights for the middling ones. */
+export function highestOf(lot: Lot, school: ChosenSchool): number {
+  if (lot.breed.flight === 'poor') return FACTS['roosts.poorFlier.highest'].value;
+  const { mostM } = school.params;
+  const { highestBarM, id } = lot.class;
+  if (mostM === undefined) return highestBarM;
+  const dualPurpose = id === 'medium' || id === 'heavy';
+  return dualPurpose ? mostM : Math.min(highestBarM, mostM);
+}
+
+/** Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar. */
+export function reachedBy(plan: Plan, hopM: number, perches = perchesOf(plan)): Set<string> {
+  const reached = new Set(
+    perches.filter((p) => atMost(p.z - plan.litter.depthM, hopM)).map((p) => p.id),
+  );
+  const gap = FACTS['roosts.hop.gap'].value;
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (const to of perches) {
+      if (reached.has(to.id)) continue;
+      const way = perches.some(
+        (from) =>
+          reached.has(from.id) &&
+          atMost(to.z - from.z, hopM) &&
+          atMost(gapInPlan(from.solid, to.solid), gap),
+      );
+      if (way) {
+        reached.add(to.id);
+        grew = true;
+      }
+    }
+  }
+  return reached;
+}
+
+/** How a bird comes down from a bar. */
+export interface Descent {
+  readonly bar: Bar;
+  readonly dropM: number;
+  /** Clear floor beside it, m, on the better side, over half of its length. */
+  readonly clearM: number;
+  readonly safe: boolean;
+}
+
+/**
+ * Whether birds come down from each sleeping bar: to clear floor as deep as the drop, or leg by leg
+ * over bars no more than 1.0 m away and no steeper than 45°.
+ * @source perch-landing (domain notes, "descent"); half of a bar's length must be clear (assumption)
+ */
+export function descentsOf(plan: Plan): Descent[] {
+  const perches = perchesOf(plan);
+  const obstacles = plan.fixtures
+    .filter(
+      (f) =>
+        (f.kind === 'nestBank' ||
+          f.kind === 'dustBath' ||
+          f.kind === 'feeder' ||
+          f.kind === 'drinker') &&
+        !inRun(f),
+    )
+    .map((f) => solidOf(f, plan));
+  const descents = barsOf(plan).map((bar) => {
+    const dropM = bar.z - plan.litter.depthM;
+    const clearM = clearBeside(bar, plan, obstacles);
+    return { bar, dropM, clearM, safe: atMost(dropM, clearM) };
+  });
+  const safe = new Set(descents.filter((d) => d.safe).map((d) => d.bar.id));
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (const { bar } of descents) {
+      if (safe.has(bar.id)) continue;
+      if (descents.some((to) => safe.has(to.bar.id) && leg(bar, to.bar, plan))) {
+        safe.add(bar.id);
+        grew = true;
+      }
+    }
+  }
+  // a board is stepped down to, but the floor below it is what counts: only bars lead on
+  return descents
+    .filter((d) => d.bar.use === 'sleeping' && perches.length > 0)
+    .map((d) => ({ ...d, safe: safe.has(d.bar.id) }));
+}
+
+function leg(from: Bar, to: Bar, plan: Plan): boolean {
+  const drop = from.z - to.z;
+  if (from.id === to.id || below(drop, 0)) return false;
+  const gap = gapInPlan(solidOf(from, plan), solidOf(to, plan));
+  const centres = gap + (from.section.widthM + to.section.widthM) / 2;
+  return atMost(gap, FACTS['roosts.hop.gap'].value) && atMost(drop, centres);
+}
+
+const SAMPLE_M = 0.1;
+
+/** Clear floor on the better side of a bar, m: what half of its length has. */
+function clearBeside(bar: Bar, plan: Plan, obstacles: readonly Solid[]): number {
+  const n = Math.max(1, Math.round(bar.lengthM / SAMPLE_M));
+  const sides = [-1, 1].map((side) => {
+    const clears = Array.from({ length: n }, (_, i) =>
+      clearAt(bar, ((i + 0.5) / n) * bar.lengthM, side, plan, obstacles),
+    ).sort((a, b) => b - a);
+    return clears[Math.ceil(n / 2) - 1] ?? 0;
+  });
+  return Math.max(...sides);
+}
+
+function clearAt(
+  bar: Bar,
+  along: number,
+  side: number,
+  plan: Plan,
+  obstacles: readonly Solid[],
+): number {
+  const alongX = bar.axis === 'x';
+  const at = (alongX ? bar.x : bar.y) + along;
+  const from = alongX ? bar.y : bar.x;
+  const far = side < 0 ? from : (alongX ? plan.shell.widthM : plan.shell.lengthM) - from;
+  let clear = Math.max(0, far);
+  for (const s of obstacles) {
+    const [a0, a1, c0, c1] = alongX ? [s.x0, s.x1, s.y0, s.y1] : [s.y0, s.y1, s.x0, s.x1];
+    if (at < a0 || at > a1 || s.z0 > bar.z) continue;
+    const near = side < 0 ? from - c1 : c0 - from;
+    const behind = side < 0 ? from - c0 : c1 - from;
+    if (behind > 0) clear = Math.min(clear, Math.max(0, near));
+  }
+  return clear;
+}

@@ -1,0 +1,125 @@
+import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import {
+  type Finding,
+  type FindingNumber,
+  findingKey,
+  type Severity,
+  type Solid,
+  type StationId,
+} from '../finding';
+import { scaleToBird } from '../rules/book';
+import { FACTS, type FactId } from '../rules/facts.data';
+import {
+  type Basis,
+  ENTERED,
+  type Figure,
+  figure,
+  type PartValue,
+  UNITS,
+  type Unit,
+  type WorkingSpec,
+} from '../working';
+import { plainSpec, scaledParts, scaledSpec } from './shared.working';
+
+/** A fact's value for a bird of this mass. */
+export const factFor = (id: FactId, massKg = REFERENCE_HEN_KG): number =>
+  scaleToBird(FACTS[id].value, massKg, FACTS[id].scale);
+
+const each = <T>(spec: (unit: Unit) => T): Record<Unit, T> =>
+  Object.fromEntries(UNITS.map((u) => [u, spec(u)])) as Record<Unit, T>;
+
+const FACT_SPECS = each((unit) => plainSpec(unit, 'keepers'));
+const SCALED_SPECS = each((unit) => scaledSpec(unit, 'keepers'));
+const ENTERED_SPECS = each((unit) => plainSpec(unit, 'entered'));
+const FOUND_SPECS = each((unit) => plainSpec(unit, 'found'));
+
+const keyed = <T>(prefix: string, specs: Record<Unit, T>): Record<string, T> =>
+  Object.fromEntries(Object.entries(specs).map(([u, s]) => [`${prefix}.${u}`, s]));
+
+/** Workings of figures that are a rule's value, what was typed, or found by counting. */
+export const SHEET_WORKINGS: Readonly<Record<string, WorkingSpec>> = {
+  ...keyed('fact', FACT_SPECS),
+  ...keyed('scaled', SCALED_SPECS),
+  ...keyed('entered', ENTERED_SPECS),
+  ...keyed('found', FOUND_SPECS),
+};
+
+/** The figures and findings of one station, as they are worked. */
+export interface Sheet {
+  readonly figures: Figure[];
+  readonly findings: Finding[];
+  /** A rule's value, for a bird of this mass where it scales. */
+  fact(id: FactId, massKg?: number): FindingNumber;
+  /** A rule of a class or school. */
+  rule(id: string, unit: Unit, value: number, basis: Basis): FindingNumber;
+  /** What the keeper typed. */
+  entered(id: string, unit: Unit, value: number): FindingNumber;
+  /** What was counted, looked up or found by search. */
+  found(id: string, unit: Unit, value: number, basis: Basis): FindingNumber;
+  worked<K extends string>(
+    id: string,
+    key: string,
+    spec: WorkingSpec<K>,
+    parts: Readonly<Record<NoInfer<K>, PartValue>>,
+    basis: Basis,
+  ): FindingNumber;
+  find(
+    code: string,
+    severity: Severity,
+    fixtures: readonly string[],
+    numbers: Finding['numbers'],
+    zone?: Solid | null,
+    from?: string | null,
+  ): void;
+}
+
+export function sheetOf(station: StationId): Sheet {
+  const figures = new Map<string, Figure>();
+  const findings: Finding[] = [];
+  const put = (f: Figure): FindingNumber => {
+    figures.set(f.id, f);
+    return { value: f.value, unit: f.unit, figure: f.id };
+  };
+  const plain = (
+    kind: 'fact' | 'entered' | 'found',
+    specs: typeof FACT_SPECS,
+    id: string,
+    unit: Unit,
+    value: number,
+    basis: Basis,
+  ): FindingNumber => put(figure(id, `${kind}.${unit}`, specs[unit], { value }, basis));
+  return {
+    get figures() {
+      return [...figures.values()];
+    },
+    findings,
+    fact: (id, massKg = REFERENCE_HEN_KG) => {
+      const { value, unit, scale, evidence, source } = FACTS[id];
+      const basis = { evidence, source };
+      if (scale === 'none') {
+        return plain('fact', FACT_SPECS, `fact.${id}`, unit, value, basis);
+      }
+      const grams = Math.round(massKg * 1000);
+      const parts = scaledParts(value, massKg, scale, scaleToBird(value, massKg, scale));
+      const spec = SCALED_SPECS[unit];
+      return put(figure(`fact.${id}.${grams}`, `scaled.${unit}`, spec, parts, basis));
+    },
+    rule: (id, unit, value, basis) => plain('fact', FACT_SPECS, id, unit, value, basis),
+    entered: (id, unit, value) => plain('entered', ENTERED_SPECS, id, unit, value, ENTERED),
+    found: (id, unit, value, basis) => plain('found', FOUND_SPECS, id, unit, value, basis),
+    worked: (id, key, spec, parts, basis) => put(figure(id, key, spec, parts, basis)),
+    find: (code, severity, fixtures, numbers, zone = null, from) => {
+      const told = from === undefined ? {} : { from };
+      findings.push({
+        code,
+        key: findingKey(code, fixtures),
+        station,
+        severity,
+        fixtures,
+        numbers,
+        zone,
+        ...told,
+      });
+    },
+  };
+}

@@ -1,0 +1,223 @@
+import { livingOn, massThen } from '../birds/flock';
+import { inRun, solidOf } from '../geometry/solids';
+import type { AirOpening, Fixture, OfKind, Plan, Run } from '../plan/schema';
+import { scaleToBird } from '../rules/book';
+import { FACTS } from '../rules/facts.data';
+import { COVER_ROWS } from '../rules/materials.data';
+import { below, wholeUp } from '../units/number';
+import { ENTERED, KEEPERS } from '../working';
+import { airOpenings } from './air';
+import { basisOf, type StationContext, schoolFor } from './context';
+import { type Sheet, sheetOf } from './sheet';
+import { SHELL_WORKINGS as W } from './shell.working';
+
+/** The shell beside what does not fit in it: mesh, latches, panes, the floor's foot, the run, the dust bath. */
+export function moreOfShell(ctx: StationContext): Sheet {
+  const s = sheetOf('shell');
+  const { plan } = ctx;
+  for (const o of airOpenings(plan)) meshOf(s, plan, o);
+  for (const f of plan.fixtures) {
+    if (f.kind === 'window') pane(s, plan, f);
+    if ((f.kind === 'door' || f.kind === 'hatch' || f.kind === 'popDoor') && f.latch !== 'double') {
+      s.find('shell.latch.weak', 'harm', [f.id], {}, solidOf(f, plan));
+    }
+    if ((f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' && !f.stay) {
+      s.find('shell.window.stay', 'awkward', [f.id], {}, solidOf(f, plan));
+    }
+  }
+  foot(s, plan);
+  mesh(s, plan);
+  if (plan.run !== null) runOf(s, ctx, plan.run);
+  else if (needsRun(ctx)) s.find('shell.run.none', 'short', [], {});
+  dustBath(s, ctx);
+  return s;
+}
+
+/** The widest gap that an animal finds in what covers an opening, m; null where nothing does. */
+export function apertureM(o: Pick<AirOpening, 'cover'>): number | null {
+  const cover = COVER_ROWS.find((c) => c.id === o.cover);
+  if (!cover || cover.pitchM === null) return null;
+  return cover.pitchM;
+}
+
+function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
+  const most = FACTS['mesh.aperture'].value;
+  const aperture = apertureM(o);
+  // a louvre's or a ridge vent's own slots still let a weasel through: only welded mesh counts
+  if (aperture === null) {
+    const code = o.cover === 'netting' ? 'shell.opening.netting' : 'shell.opening.unmeshed';
+    s.find(code, 'harm', [o.id], { allowed: s.fact('mesh.aperture') }, solidOf(o, plan));
+  } else if (below(most, aperture)) {
+    s.find(
+      'shell.opening.wideMesh',
+      'harm',
+      [o.id],
+      {
+        aperture: s.found(`shell.opening.${o.id}.mesh`, 'm', aperture, KEEPERS),
+        allowed: s.fact('mesh.aperture'),
+      },
+      solidOf(o, plan),
+    );
+  }
+}
+
+function pane(s: Sheet, plan: Plan, f: OfKind<'window'>): void {
+  if (f.pane === 'glass') s.find('shell.window.glass', 'awkward', [f.id], {}, solidOf(f, plan));
+}
+
+/** What digs in from below. */
+function foot(s: Sheet, plan: Plan): void {
+  const needed = FACTS['mesh.apron'].value;
+  if (plan.shell.floorBuild !== 'earth') return;
+  const there = plan.shell.apronM ?? 0;
+  if (!below(there, needed)) return;
+  s.find('shell.floor.diggers', 'harm', [], {
+    apron: s.entered('shell.apron', 'm', there),
+    needed: s.fact('mesh.apron'),
+  });
+}
+
+/** Mesh of all openings, by area. */
+function mesh(s: Sheet, plan: Plan): void {
+  const areas = airOpenings(plan).map((o) => o.widthM * o.heightM);
+  if (areas.length === 0) return;
+  const area = areas.reduce((a, b) => a + b, 0);
+  s.worked('shell.mesh', 'shell.mesh', W['shell.mesh'], { areas, area }, ENTERED);
+}
+
+/** The school that gives birds least room indoors counts on a run that is open every day. */
+function needsRun(ctx: StationContext): boolean {
+  const { params } = schoolFor(ctx, 'floor.area');
+  return ctx.flock.planned > 0 && (params.runM2 ?? 0) >= 1;
+}
+
+function runOf(s: Sheet, ctx: StationContext, run: Run): void {
+  const { plan, flock } = ctx;
+  const there = s.worked(
+    'shell.run.have',
+    'shell.run',
+    W['shell.run'],
+    {
+      length: run.lengthM,
+      width: run.widthM,
+      area: run.lengthM * run.widthM,
+    },
+    ENTERED,
+  );
+  const floor = schoolFor(ctx, 'floor.area');
+  const perBird = floor.params.runM2 ?? 0;
+  const peak = flock.peaks.area;
+  if (peak !== null && perBird > 0) {
+    const counts = livingOn(flock, peak.d);
+    const areas = flock.lots.map((_, i) =>
+      scaleToBird(perBird, massThen(flock, i, peak.d), 'area'),
+    );
+    const needed = counts.reduce((sum, n, i) => sum + n * (areas[i] ?? 0), 0);
+    const neededFigure = s.worked(
+      'shell.run.needed',
+      'shell.run.needed',
+      W['shell.run.needed'],
+      { counts, areas, needed },
+      basisOf(floor),
+    );
+    if (below(there.value, needed)) {
+      s.find('shell.run.small', 'short', [], {
+        needed: neededFigure,
+        there,
+        missing: s.found('shell.run.missing', 'm2', needed - there.value, basisOf(floor)),
+      });
+    }
+  }
+  const wantsRoof = schoolFor(ctx, 'run.floor').params.roofNeeded ?? 0;
+  const roofed = { none: 0, half: 0.5, full: 1 }[run.roof];
+  if (roofed < wantsRoof) s.find('shell.run.open', 'awkward', [], {});
+  const eaves = FACTS['run.eaves'].value;
+  if (run.roof !== 'none' && below(run.eavesM, eaves)) {
+    s.find('shell.run.eaves', 'awkward', [], {
+      eaves: s.entered('shell.run.eaves.there', 'm', run.eavesM),
+      needed: s.fact('run.eaves'),
+    });
+  }
+  if (below(run.skirtingM, FACTS['run.skirting'].value)) {
+    s.find('shell.run.skirting', 'awkward', [], {
+      skirting: s.entered('shell.run.skirting.there', 'm', run.skirtingM),
+      needed: s.fact('run.skirting'),
+    });
+  }
+  const { windFrom } = plan.site;
+  if (windFrom !== null && !run.solidSides.includes(windFrom)) {
+    s.find('shell.run.windward', 'awkward', [], {});
+  } else if (run.solidSides.length === 0) s.find('shell.run.lee', 'awkward', [], {});
+  const aperture = apertureM(run);
+  if (aperture === null || below(FACTS['mesh.aperture'].value, aperture)) {
+    s.find('shell.run.mesh', 'harm', [], { allowed: s.fact('mesh.aperture') });
+  }
+  if (plan.limits.housingOrder && run.roof !== 'full')
+    s.find('shell.run.wildBirds', 'harm', [], {});
+  pastimes(s, ctx, run);
+}
+
+/** Shut in for days, birds want something to do: one for six of them. */
+function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
+  if (!shutIn(ctx) || ctx.flock.planned === 0) return;
+  const per = FACTS['run.pastime.birds'].value;
+  const needed = wholeUp(ctx.flock.planned / per);
+  if (run.pastimes >= needed) return;
+  s.find('shell.run.idle', 'awkward', [], {
+    there: s.entered('shell.run.pastimes', 'ratio', run.pastimes),
+    needed: s.found('shell.run.pastimes.needed', 'ratio', needed, KEEPERS),
+    per: s.fact('run.pastime.birds'),
+  });
+}
+
+const shutIn = (ctx: StationContext): boolean =>
+  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.areaM2 ?? 0) >= 0.7;
+
+const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
+
+/** A dust bath for birds that cannot make their own. */
+function dustBath(s: Sheet, ctx: StationContext): void {
+  const { plan, flock } = ctx;
+  const hens = flock.planned;
+  if (hens === 0) return;
+  const baths = plan.fixtures.filter(isBath);
+  const per = FACTS['dustBath.hen'].value;
+  const least = FACTS['dustBath.least'].value;
+  const needed = s.worked(
+    'shell.dustBath.needed',
+    'shell.dustBath',
+    W['shell.dustBath'],
+    {
+      hens,
+      per,
+      least,
+      needed: Math.max(least, hens * per),
+    },
+    KEEPERS,
+  );
+  if (baths.length === 0) {
+    if (shutIn(ctx)) s.find('shell.dustBath.none', 'awkward', [], { needed });
+    return;
+  }
+  const there = baths.reduce((sum, b) => sum + b.lengthM * b.depthM, 0);
+  if (below(there, needed.value)) {
+    s.find(
+      'shell.dustBath.small',
+      'awkward',
+      baths.map((b) => b.id),
+      {
+        needed,
+        there: s.found('shell.dustBath.have', 'm2', there, ENTERED),
+      },
+    );
+  }
+  for (const b of baths) {
+    if (below(b.fillM, FACTS['dustBath.deep'].value)) {
+      s.find('shell.dustBath.shallow', 'awkward', [b.id], {
+        fill: s.entered(`shell.dustBath.${b.id}.fill`, 'm', b.fillM),
+        needed: s.fact('dustBath.deep'),
+      });
+    }
+    if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
+  }
+}

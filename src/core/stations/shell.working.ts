@@ -1,0 +1,37 @@
+import { working } from '../working';
+
+/** How figures of the run, the mesh and the dust bath are worked. */
+export const SHELL_WORKINGS = {
+  'shell.run': working({
+    result: 'area',
+    lines: {
+      length: { unit: 'm', given: 'entered' },
+      width: { unit: 'm', given: 'entered' },
+      area: { unit: 'm2', formula: 'length * width' },
+    },
+  }),
+  'shell.run.needed': working({
+    result: 'needed',
+    lines: {
+      counts: { unit: 'birds', each: 'group', given: 'entered' },
+      areas: { unit: 'm2', each: 'group', given: 'found' },
+      needed: { unit: 'm2', formula: 'sum(counts .* areas)' },
+    },
+  }),
+  'shell.mesh': working({
+    result: 'area',
+    lines: {
+      areas: { unit: 'm2', each: 'opening', given: 'entered' },
+      area: { unit: 'm2', formula: 'sum(areas)' },
+    },
+  }),
+  'shell.dustBath': working({
+    result: 'needed',
+    lines: {
+      hens: { unit: 'birds', given: 'found' },
+      per: { unit: 'm2', given: 'keepers' },
+      least: { unit: 'm2', given: 'keepers' },
+      needed: { unit: 'm2', formula: 'max(least, hens * per)' },
+    },
+  }),
+} as const;
