@@ -53,10 +53,10 @@ const indoors = set(
 );
 
 /** Two lamps as sold that together give what is asked for. */
-const lamps: Proposer = (finding, { plan, value }) => {
+const lamps: Proposer = (_finding, { plan, value }) => {
   const watts = value('brooder.lamp.needed') ?? 0;
   const each = lampToBuy(watts / 2);
-  if (!plan.brooder || plan.brooder.heat.kind !== 'lamp' || each === null) return [];
+  if (plan.brooder?.heat.kind !== 'lamp' || each === null) return [];
   const buy = Math.max(60, each);
   return [
     {

@@ -3,7 +3,7 @@ import { roofHeightM } from '../geometry/shell';
 import { freeNumber } from '../plan/defaults';
 import { fixtureOf } from '../plan/fixtures.schema';
 import { litterEndM } from '../plan/litter';
-import { newHatch, newPopDoor, newVent } from '../plan/newFixtures';
+import { newHatch, newVent } from '../plan/newFixtures';
 import type { AirOpening, OfKind, Plan, PopDoor, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { freeShare } from '../stations/air';

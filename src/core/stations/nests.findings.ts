@@ -23,12 +23,15 @@ export function nestFindings(
   carry: Extract<Carry, { state: 'carries' }>,
   own: readonly Figure[],
 ): Found {
+  const short = boxesShort(ctx, carry, own);
+  // too few boxes of a size and boxes too small are one cause: told once
+  const bySize = short.findings.some((f) => f.code === 'nests.boxes.sizeShort');
   const all = [
-    boxesShort(ctx, carry, own),
+    short,
     ...banksOf(ctx.plan).flatMap((bank) => [
       underBars(bank, ctx),
       lipHeight(bank, ctx, carry),
-      boxSmall(bank, ctx, carry),
+      bySize ? NOTHING : boxSmall(bank, ctx, carry),
     ]),
   ];
   return { figures: all.flatMap((f) => f.figures), findings: all.flatMap((f) => f.findings) };
