@@ -19,8 +19,21 @@ describe('the samples', () => {
 
   test('Pell Garth: fourteen planned, roosts for six, nests for thirteen, floor for fourteen', () => {
     expect(pell).toMatchObject({ planned: 14, today: 8, carries: 6, heldBackBy: ['roosts'] });
-    expect(rails(sample('pell-garth'))).toEqual({ roosts: 6, nests: 13, floor: 14 });
-    expect(pell.staves.map((s) => s.verdict)).toEqual([null, null, 'tight', 'short', 'short']);
+    expect(rails(sample('pell-garth'))).toEqual({
+      roosts: 6,
+      nests: 13,
+      floor: 14,
+      feed: 21,
+      water: 42,
+    });
+    const verdicts = pell.staves.flatMap((s) => (s.verdict ? [[s.station, s.verdict]] : []));
+    expect(Object.fromEntries(verdicts)).toEqual({
+      floor: 'tight',
+      roosts: 'short',
+      nests: 'short',
+      feed: 'ample',
+      water: 'ample',
+    });
   });
 
   test('Pell Garth: what is wrong with it, harm first', () => {
@@ -34,6 +47,14 @@ describe('the samples', () => {
         'roosts.bars.tooClose',
         'nests.lip.low',
         'flock.feed.mixed',
+        'roosts.hop.high',
+        'feed.days.short',
+        'feed.one.only',
+        'feed.open.night',
+        'feed.shell.few',
+        'reach.nests.low',
+        'water.one.only',
+        'water.vessel.low',
       ]),
     );
   });
@@ -94,7 +115,7 @@ describe('schools', () => {
   test('each says what it would give, and giving it gives that', () => {
     const plan = sample('pell-garth');
     for (const [topic, offers] of Object.entries(assess(plan, { on }).schools)) {
-      for (const offer of offers.filter((o) => !o.comparisonOnly)) {
+      for (const offer of offers.filter((o) => !o.comparisonOnly && o.carries !== null)) {
         const chosen = rails({ ...plan, schools: { [topic]: offer.id } });
         expect(chosen[topic.split('.')[0] ?? '']).toBe(offer.carries);
       }

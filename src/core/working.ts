@@ -37,6 +37,11 @@ export const UNITS = [
   'm4',
   'share',
   'doors',
+  'brackets',
+  'dishes',
+  'outlets',
+  'tiers',
+  'things',
   'bales',
 ] as const;
 export type Unit = (typeof UNITS)[number];

@@ -67,7 +67,7 @@ export const STATION_FINDING_WORDS = {
   },
   'shell.run.idle': {
     title: 'Little to do on shut-in days',
-    text: '{there} things to do, for birds that are shut in for days; {needed} is usual, one for {per|bare}. Swings, stumps, a high perch, hanging greens: bored birds pull feathers.',
+    text: '{there} to do, for birds that are shut in for days; {needed} are usual, one for every {per|bare} birds. Swings, stumps, a high perch, hanging greens: bored birds pull feathers.',
   },
   'shell.dustBath.none': {
     title: 'No dust bath',
@@ -120,11 +120,11 @@ export const STATION_FINDING_WORDS = {
   },
   'roosts.bar.weak': {
     title: 'Bar too weak',
-    text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. It wants {brackets} brackets between its ends.',
+    text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. It wants {brackets} between its ends.',
   },
   'roosts.bar.sags': {
     title: 'Bar sags',
-    text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. Birds slide to the middle. It wants {brackets} brackets between its ends.',
+    text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. Birds slide to the middle. It wants {brackets} between its ends.',
   },
   'roosts.hung.low': {
     title: 'Hung bar in the way of the fork',
@@ -267,7 +267,7 @@ export const STATION_FINDING_WORDS = {
   },
   'feed.shell.few': {
     title: 'Too few shell dishes',
-    text: '{there} for {hens} in lay; {needed} is usual, one for {per}. Shell in its own dish lets each hen take what her eggs cost.',
+    text: '{there} for {hens} in lay; {needed} is usual, one to {per}. Shell in its own dish lets each hen take what her eggs cost.',
   },
   'feed.grit.none': {
     title: 'No grit',

@@ -2,7 +2,7 @@ import type { Finding, Severity } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
 import { STATION_FINDING_WORDS } from './findings.stations';
 
-/** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day. */
+/** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day (where no number has that name). */
 interface FindingWords {
   readonly title: string;
   readonly text: string;
@@ -152,7 +152,7 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
     .map((part): FindingPiece => {
       const [, name, bare] = /^\{(\w+)(\|bare)?\}$/.exec(part) ?? [];
       if (name === undefined) return { kind: 'words', text: part };
-      if (name === 'from') return { kind: 'day', day: finding.from ?? '' };
+      if (name === 'from' && !finding.numbers.from) return { kind: 'day', day: finding.from ?? '' };
       return name === 'fixtures'
         ? { kind: 'fixtures', names: fixtureNames(finding.fixtures, plan) }
         : { kind: 'number', name, bare: bare !== undefined };

@@ -19,6 +19,11 @@ const COUNTED: Partial<Record<Unit, readonly [one: string, many: string]>> = {
   hensPerBox: ['hen a box', 'hens a box'],
   chicks: ['chick', 'chicks'],
   doors: ['pop door', 'pop doors'],
+  brackets: ['bracket', 'brackets'],
+  dishes: ['dish', 'dishes'],
+  outlets: ['outlet', 'outlets'],
+  tiers: ['tier', 'tiers'],
+  things: ['thing', 'things'],
 };
 
 const FRACTION_NAMES: readonly (readonly [number, string])[] = [

@@ -16,9 +16,9 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   const before = assess(plan, { on: DAY });
   const all = before.findings.flatMap((f) => remedies(plan, f, before));
   const texts = all.map((r) => remedyText(r, plan));
-  expect(texts).toContain(
-    'Lay 2 bars of 2.70 m, the first 44 cm from the rear wall, then 53 cm apart',
-  );
+  expect(texts).toContain('Lengthen Rear bar and Front bar to 2.70 m');
+  expect(texts).toContain('Set 1 bar as a way up to Rear bar');
+  expect(texts).toContain('Add 2 dishes of shell');
   for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
   expect(bringsText({ brings: [] })).toBeNull();
   expect(bringsText({ brings: ['floor.area.short'] })).toBe('It brings: too little floor.');

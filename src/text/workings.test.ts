@@ -108,10 +108,20 @@ test('the numbers of a formula, read back as arithmetic, come to its value as ne
   const { figures } = assess(sample('osk-landing'), { on: DAY });
   const arithmetic = (text: string) =>
     text
+      .replace(/(\d) cm³/g, '$1 * 1e-6')
+      .replace(/(\d) cm⁴/g, '$1 * 1e-8')
+      .replace(/(\d) GPa/g, '$1 * 1e9')
+      .replace(/(\d) MPa/g, '$1 * 1e6')
+      .replace(/ N\/m/g, '')
+      .replace(/ kg a (litre|m³)/g, '')
+      .replace(/(\d)°/g, '$1')
       .replace(/(\d) (cm)/g, '$1 * 0.01')
       .replace(/ g a day/g, ' * 0.001')
       .replace(/ (kg|L|kcal|eggs) a (day|kg|g)/g, '')
-      .replace(/ (birds?|hens?( a box)?|boxes|box|days?|°C|W|kg|m²|m)(?![a-z])²?/g, '')
+      .replace(
+        / (birds?|hens?( a box)?|boxes|box|days?|weeks|chicks?|pop doors?|brackets?|bales|L|°C|W|kg|m²|m)(?![a-z])²?/g,
+        '',
+      )
       .replace(/m²/g, '')
       .replace(/×/g, '*')
       .replace(/÷/g, '/')
@@ -152,6 +162,6 @@ test('the items of a list are told by the names the keeper gave', () => {
   );
   expect(given('roosts.have', 'usable length')).toBe('Rear bar 1.20 m, Front bar 1.20 m');
   expect(given('coop.carries', 'what each station carries')).toBe(
-    'Floor 14 birds, Roosts 6 birds, Nests 13 birds',
+    'Floor 14 birds, Roosts 6 birds, Nests 13 birds, Feed 21 birds, Water 42 birds',
   );
 });

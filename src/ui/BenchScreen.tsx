@@ -18,6 +18,8 @@ const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.Fl
   loading: () => <p className="p-5 text-soft">Opening the flock…</p>,
 });
 
+const BrooderScreen = dynamic(() => import('./brooder/BrooderScreen').then((m) => m.BrooderScreen));
+
 const KeysDialog = dynamic(() => import('./keys/KeysDialog').then((m) => m.KeysDialog));
 
 /** One plan, open: header, staves, the bench or the flock, and the panel. */
@@ -46,7 +48,7 @@ function Opened() {
   const assessment = useBench((s) => s.assessment);
   const plan = useBench((s) => s.plan);
   const name = plan?.name ?? '';
-  const inFlock = useBench((s) => s.station === 'flock');
+  const station = useBench((s) => s.station);
   const pane = useBench((s) => s.pane);
   const listingKeys = useKeys((s) => s.open);
   useBenchKeys();
@@ -66,7 +68,13 @@ function Opened() {
           className="group/main relative grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
         >
           <Staves />
-          {inFlock ? <FlockScreen /> : <Bench />}
+          {station === 'flock' ? (
+            <FlockScreen />
+          ) : station === 'brooder' ? (
+            <BrooderScreen />
+          ) : (
+            <Bench />
+          )}
           <StationPanel />
         </main>
         <PaneBar />

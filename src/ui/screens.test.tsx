@@ -44,9 +44,10 @@ describe('the staves', () => {
       Number(r.getAttribute('data-length')),
     );
     expect(rails).toEqual(
-      [0.65, (6 / 14) * 0.65, (13 / 14) * 0.65].map((n) => expect.closeTo(n, 9)),
+      // floor, roosts, nests; feed and water end in a break at one and a half times the plan
+      [0.65, (6 / 14) * 0.65, (13 / 14) * 0.65, 0.975, 0.975].map((n) => expect.closeTo(n, 9)),
     );
-    expect(document.querySelectorAll('[data-chalk]')).toHaveLength(3);
+    expect(document.querySelectorAll('[data-chalk]')).toHaveLength(5);
   });
 
   test('a station that is short later says from when', () => {
@@ -58,7 +59,8 @@ describe('the staves', () => {
     openPlan(sample('tamar-flats'), 1, DAY);
     show(<Staves />);
     expect(document.querySelectorAll('[data-rail]')).toHaveLength(1);
-    expect(screen.getAllByText('not entered')).toHaveLength(2);
+    // roosts, nests, air, feed, water, pop doors
+    expect(screen.getAllByText('not entered')).toHaveLength(6);
   });
 
   test('arrow keys walk the stations, and Enter opens one', async () => {
@@ -69,10 +71,12 @@ describe('the staves', () => {
     await user.keyboard('{ArrowDown}{ArrowDown}');
     expect(door('Floor')).toHaveFocus();
     await user.keyboard('{ArrowUp}{ArrowUp}{ArrowUp}');
-    expect(door('Nests')).toHaveFocus();
+    expect(door('Brooder')).toHaveFocus();
+    await user.keyboard('{ArrowUp}');
+    expect(door('Reach')).toHaveFocus();
     await user.keyboard('{Enter}');
-    expect(useBench.getState().station).toBe('nests');
-    expect(door('Nests')).toHaveAttribute('aria-current', 'page');
+    expect(useBench.getState().station).toBe('reach');
+    expect(door('Reach')).toHaveAttribute('aria-current', 'page');
   });
 });
 

@@ -5,7 +5,7 @@ import { formatISO } from 'date-fns/formatISO';
 import { parseISO } from 'date-fns/parseISO';
 import { climateById } from '../air/weather/climate';
 import { METRES_PER_FOOT, METRES_PER_INCH } from '../units/factors.data';
-import { GROUP_DEFAULTS, newPlan } from './defaults';
+import { GROUP_DEFAULTS, newBrooder, newPlan } from './defaults';
 import { fixtureOf } from './fixtures.schema';
 import type { Bar, Fixture, Group, Plan, PlanClimate } from './schema';
 
@@ -195,6 +195,20 @@ function oskLanding(on: string): Plan {
     climate: placeOf('cold-continental', 'garden'),
     schools: { 'floor.area': 'floor.area.shutInWinters' },
     litter: { ...start.litter, depthM: 0.2 },
+    brooder: {
+      ...newBrooder(),
+      lengthM: 1.2,
+      widthM: 0.8,
+      airC: 12,
+      heat: {
+        kind: 'lamp',
+        watts: 175,
+        count: 1,
+        aboveM: 0.4,
+        coated: false,
+        secondFixing: false,
+      },
+    },
     flock: [
       hens({ id: 'brahma', name: 'Brahma', breed: 'brahma', count: 8, ...grown }),
       hens({ id: 'chantecler', name: 'Chantecler', breed: 'chantecler', count: 8, ...grown }),

@@ -22,7 +22,7 @@ export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> =
       (b) => {
         b.rows = Math.max(1, b.rows - 1);
       },
-      (b) => ({ tiers: { value: Math.max(1, b.rows - 1), unit: 'ratio' } }),
+      (b) => ({ tiers: { value: Math.max(1, b.rows - 1), unit: 'tiers' } }),
     ),
     setting(
       'nests.lowerBy',

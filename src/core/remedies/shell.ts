@@ -163,7 +163,7 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       (d, finding) => {
         if (d.run) d.run.pastimes = told(finding, 'needed');
       },
-      (finding) => ({ pastimes: { value: told(finding, 'needed'), unit: 'ratio' } }),
+      (finding) => ({ pastimes: { value: told(finding, 'needed'), unit: 'things' } }),
     ),
   ],
   'shell.dustBath.none': [addBath],

@@ -89,7 +89,7 @@ const outlets: Proposer = (finding, { plan }) => {
   return [1, 2, 4, 8].map((more) => ({
     code: 'vessels.outlets',
     fixtures: [vessel.id],
-    numbers: { outlets: { value: vessel.outlets + more, unit: 'ratio' as const } },
+    numbers: { outlets: { value: vessel.outlets + more, unit: 'outlets' as const } },
     change: changing(vessel, (v) => {
       v.outlets += more;
     }),
@@ -208,7 +208,7 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
     (finding) => ({
       dishes: {
         value: holds === 'grit' ? 1 : told(finding, 'needed') - told(finding, 'there'),
-        unit: 'ratio',
+        unit: 'dishes',
       },
     }),
   );

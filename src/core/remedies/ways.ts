@@ -177,7 +177,7 @@ const brackets = setting(
   (b, finding) => {
     b.brackets = told(finding, 'brackets');
   },
-  (_, finding) => ({ brackets: { value: told(finding, 'brackets'), unit: 'ratio' } }),
+  (_, finding) => ({ brackets: { value: told(finding, 'brackets'), unit: 'brackets' } }),
 );
 
 const onEdge = setting('roosts.onEdge', ['bar'], (b) => {

@@ -235,8 +235,8 @@ function dishes(s: Sheet, ctx: StationContext): void {
   const needed = wholeUp(hens / per);
   if (count('shell') < needed) {
     s.find('feed.shell.few', 'awkward', [], {
-      there: s.found('feed.shell.there', 'ratio', count('shell'), ENTERED),
-      needed: s.found('feed.shell.needed', 'ratio', needed, KEEPERS),
+      there: s.found('feed.shell.there', 'dishes', count('shell'), ENTERED),
+      needed: s.found('feed.shell.needed', 'dishes', needed, KEEPERS),
       hens: s.found('feed.shell.laying', 'hens', hens, ENTERED),
       per: s.fact('feed.shell.hens'),
     });

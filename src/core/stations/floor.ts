@@ -164,6 +164,7 @@ function roomFigures(plan: Plan): Figure[] {
   const taken = takers.map((t) => t.takenM2);
   return [
     figure('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED),
+    figure('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED),
     ...takers.map((t) =>
       figure(
         `floor.taken.${t.fixture.id}`,

@@ -248,7 +248,7 @@ function strength(s: Sheet, ctx: StationContext, bar: Bar, seats: FlockSeats): v
       ASSUMED,
     ),
     allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),
-    brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'ratio', needs ?? 99, PUBLISHED),
+    brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs ?? 99, PUBLISHED),
   };
   if (found.breaks) s.find('roosts.bar.weak', 'harm', [bar.id], numbers, solidOf(bar, ctx.plan));
   else if (found.sags)

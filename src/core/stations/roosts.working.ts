@@ -9,7 +9,7 @@ const LOAD = {
   factor: { unit: 'ratio', given: 'wide-rafter' },
   length: { unit: 'm', given: 'entered' },
   load: { unit: 'newtonsM', formula: 'birds * mass * gravity / length * factor' },
-  brackets: { unit: 'ratio', given: 'entered' },
+  brackets: { unit: 'brackets', given: 'entered' },
   span: { unit: 'm', formula: 'length / (brackets + 1)' },
 } as const;
 

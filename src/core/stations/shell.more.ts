@@ -164,8 +164,8 @@ function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
   const needed = wholeUp(ctx.flock.planned / per);
   if (run.pastimes >= needed) return;
   s.find('shell.run.idle', 'awkward', [], {
-    there: s.entered('shell.run.pastimes', 'ratio', run.pastimes),
-    needed: s.found('shell.run.pastimes.needed', 'ratio', needed, KEEPERS),
+    there: s.entered('shell.run.pastimes', 'things', run.pastimes),
+    needed: s.found('shell.run.pastimes.needed', 'things', needed, KEEPERS),
     per: s.fact('run.pastime.birds'),
   });
 }

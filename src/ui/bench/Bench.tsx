@@ -73,6 +73,7 @@ function Canvas({ view }: { view: View }) {
   const picked = useBench((s) => s.picked);
   const ghost = useBench((s) => s.ghost);
   const zones = useZones(view);
+  const station = useBench((s) => s.station);
   const [ref, size] = useSize<HTMLDivElement>();
   const onKey = (event: KeyboardEvent): void => {
     if (nudgePicked(event, view)) event.preventDefault();
@@ -106,6 +107,7 @@ function Canvas({ view }: { view: View }) {
           projection={projection}
           picked={picked}
           zones={zones}
+          reach={station === 'reach' ? assessment.reach : null}
           onPick={pick}
         />
         {ghost?.plan ? (

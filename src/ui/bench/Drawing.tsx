@@ -1,11 +1,13 @@
 import type { Assessment } from '@/core/assess';
 import type { Solid } from '@/core/finding';
-import { solidOf } from '@/core/geometry/solids';
+import type { ReachMap } from '@/core/geometry/reach';
+import { inRun, solidOf } from '@/core/geometry/solids';
 import type { Fixture, Plan } from '@/core/plan/schema';
 import type { View } from '../store/bench';
 import { BirdShape } from './BirdShape';
 import { FixtureShape } from './FixtureShape';
 import { nearness, type Projection } from './projection';
+import { ReachShape } from './ReachShape';
 import { ShellShape } from './ShellShape';
 import { ZoneShape } from './ZoneShape';
 
@@ -22,6 +24,7 @@ export function Drawing({
   projection,
   picked = null,
   zones = [],
+  reach = null,
   onPick,
 }: {
   plan: Plan;
@@ -29,11 +32,15 @@ export function Drawing({
   projection: Projection;
   picked?: string | null;
   zones?: readonly Solid[];
+  /** Floor out of the keeper's reach, shown from above. */
+  reach?: ReachMap | null;
   onPick?: (id: string) => void;
 }) {
   const { view } = projection;
   const items = [
-    ...plan.fixtures.map((f) => fixtureItem(f, plan, projection, picked, onPick)),
+    ...plan.fixtures
+      .filter((f) => !inRun(f))
+      .map((f) => fixtureItem(f, plan, projection, picked, onPick)),
     ...assessment.birds.map((bird, i): Item => {
       const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
       const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
@@ -47,6 +54,7 @@ export function Drawing({
   return (
     <g>
       <ShellShape plan={plan} projection={projection} />
+      {reach && view === 'above' ? <ReachShape map={reach} projection={projection} /> : null}
       {items.map((item) => (
         <g key={item.key}>{item.draw()}</g>
       ))}

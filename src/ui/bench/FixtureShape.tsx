@@ -56,12 +56,38 @@ function shape(fixture: Fixture, r: PageRect, p: Projection): ReactNode {
     case 'nestBank':
       return <BankShape fixture={fixture} r={r} p={p} />;
     case 'window':
+    case 'vent':
     case 'door':
+    case 'hatch':
+    case 'popDoor':
       return <OpeningShape fixture={fixture} r={r} p={p} />;
     case 'feeder':
     case 'drinker':
       return <VesselShape fixture={fixture} r={r} p={p} />;
+    case 'dish':
+      return <rect {...r} rx="3" className="fill-sunk stroke-ink" strokeWidth="1" />;
+    case 'dustBath':
+      return <BathShape r={r} />;
+    case 'board':
+    case 'ledge':
+      return <rect {...r} className={timber} strokeWidth="0.9" />;
   }
+}
+
+/** A box of dust, dotted. */
+function BathShape({ r }: { r: PageRect }) {
+  const dots = Array.from({ length: 24 }, (_, i) => ({
+    x: r.x + ((((i * 37) % 97) + 1) / 99) * r.width,
+    y: r.y + ((((i * 53) % 89) + 4) / 97) * r.height,
+  }));
+  return (
+    <g className="stroke-ink">
+      <rect {...r} className="fill-litter" strokeWidth="1.1" />
+      {dots.map((d) => (
+        <circle key={`${d.x} ${d.y}`} cx={d.x} cy={d.y} r="0.8" className="fill-soft stroke-none" />
+      ))}
+    </g>
+  );
 }
 
 const timber = 'fill-straw stroke-straw-line';
@@ -138,6 +164,20 @@ function BankShape({ fixture, r, p }: Drawn<NestBank>) {
   );
 }
 
+/** What tells one opening from another: panes, slats, a flap's fold, a pop door's track. */
+function openingLines(fixture: Opening, r: PageRect): ReactNode {
+  const { x, y, width: w, height: h } = r;
+  const lines: Readonly<Record<Opening['kind'], string | null>> = {
+    door: null,
+    window: `M${x + w / 2} ${y}V${y + h}M${x} ${y + h / 2}H${x + w}`,
+    vent: [0.25, 0.5, 0.75].map((t) => `M${x} ${y + t * h}H${x + w}`).join(''),
+    hatch: `M${x} ${y}L${x + w / 2} ${y + h}L${x + w} ${y}`,
+    popDoor: `M${x + w * 0.12} ${y}V${y + h}M${x + w * 0.88} ${y}V${y + h}`,
+  };
+  const d = lines[fixture.kind];
+  return d === null ? null : <path d={d} fill="none" strokeWidth="0.7" strokeDasharray="6 3" />;
+}
+
 function OpeningShape({ r, fixture }: Drawn<Opening>) {
   const thin = r.width < 1 || r.height < 1;
   const box = thin
@@ -156,13 +196,23 @@ function OpeningShape({ r, fixture }: Drawn<Opening>) {
         strokeWidth="1"
         strokeDasharray={thin ? undefined : '6 3'}
       />
-      {thin || fixture.kind === 'door' ? null : (
-        <path
-          d={`M${r.x + r.width / 2} ${r.y}V${r.y + r.height}M${r.x} ${r.y + r.height / 2}H${r.x + r.width}`}
-          strokeWidth="0.7"
-          strokeDasharray="6 3"
-        />
-      )}
+      {thin ? null : openingLines(fixture, r)}
+    </g>
+  );
+}
+
+/** A tank with its outlets at the height birds use them. */
+function OutletShape({ fixture, r, p }: Drawn<Vessel>) {
+  const n = Math.min(8, fixture.outlets);
+  const at = r.y + r.height - (fixture.hung ? 0.08 * p.scale : 0);
+  const rim = p.v(fixture.rimZ);
+  return (
+    <g className="fill-sunk stroke-ink" strokeWidth="1">
+      <rect {...r} rx="2" />
+      {Array.from({ length: n }, (_, i) => {
+        const x = r.x + ((i + 0.5) / n) * r.width;
+        return <circle key={x} cx={x} cy={Math.min(at, rim)} r="3" className="fill-ink" />;
+      })}
     </g>
   );
 }
@@ -188,6 +238,9 @@ function VesselShape({ fixture, r, p }: Drawn<Vessel>) {
         />
       </g>
     );
+  }
+  if (fixture.type === 'nipple' || fixture.type === 'cup' || fixture.type === 'port') {
+    return <OutletShape fixture={fixture} r={r} p={p} />;
   }
   const pan = Math.min(r.height, 0.08 * p.scale);
   const body = { x: r.x + r.width * 0.22, width: r.width * 0.56 };

@@ -70,6 +70,18 @@ function InSection({ plan, p, view }: { plan: Plan; p: Projection; view: 'front'
         className="stroke-straw-line"
         strokeWidth="0.8"
       />
+      {plan.litter.finalM === null ? null : (
+        <line
+          x1={p.u(0)}
+          x2={p.u(a)}
+          y1={p.v(plan.litter.finalM)}
+          y2={p.v(plan.litter.finalM)}
+          className="stroke-straw-line"
+          strokeWidth="1"
+          strokeDasharray="6 4"
+          data-litter-end
+        />
+      )}
       <line
         x1={p.u(-t) - 14}
         x2={p.u(a + t) + 14}

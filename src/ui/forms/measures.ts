@@ -137,3 +137,14 @@ export const heightIn = (units: UnitSystem): Measure => {
     step: 10 * metres,
   };
 };
+
+/** A plain amount in the unit printed. */
+export const amountIn = (unit: string, step = 1): Measure => ({
+  unit,
+  read: (text) => {
+    const n = readDecimal(text.trim().replace(/\s*[^\d\s.,+\-−].*$/, ''));
+    return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n);
+  },
+  write: (n) => `${formatPlain(n)} ${unit}`,
+  step,
+});

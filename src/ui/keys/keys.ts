@@ -1,5 +1,14 @@
 import type { StationId } from '@/core/finding';
 import { newBar, newGroup, newNestBank } from '@/core/plan/defaults';
+import {
+  newDrinker,
+  newDustBath,
+  newFeeder,
+  newHatch,
+  newPopDoor,
+  newVent,
+} from '@/core/plan/newFixtures';
+import type { Fixture, Plan } from '@/core/plan/schema';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { edit, goTo, pickFinding, say, show, useBench, type View } from '../store/bench';
@@ -37,7 +46,10 @@ export const KEY_LINES: readonly KeyLine[] = [
     keys: '← → ↑ ↓ on the drawing',
     does: 'move the picked fixture by 1 cm or half an inch, ten times that with Shift',
   },
-  { keys: 'a', does: 'add what the station holds: a bar, a bank of nests, a group' },
+  {
+    keys: 'a',
+    does: 'add what the station holds: a bar, a bank of nests, a vent, a feeder, a door',
+  },
   { keys: 'd', does: 'duplicate the picked fixture' },
   { keys: 'Backspace', does: 'remove the picked fixture' },
   { keys: 'v', does: 'next view: front, side, above' },
@@ -52,12 +64,28 @@ const VIEWS: readonly View[] = ['front', 'side', 'above'];
 
 const state = () => useBench.getState();
 
+/** What `a` adds at a station: what it holds. */
+const ADDS: Readonly<Partial<Record<StationId, (plan: Plan) => Fixture>>> = {
+  roosts: newBar,
+  nests: newNestBank,
+  air: newVent,
+  feed: newFeeder,
+  water: newDrinker,
+  door: newPopDoor,
+  reach: newHatch,
+  shell: newDustBath,
+};
+
 function add(): void {
   const { plan, station, on } = state();
   if (!plan) return;
-  if (station === 'nests') addFixture(newNestBank(plan));
-  else if (station === 'flock') edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
-  else addFixture(newBar(plan));
+  if (station === 'flock') {
+    edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
+    return;
+  }
+  const make = ADDS[station];
+  if (make) addFixture(make(plan));
+  else say('Nothing is added here');
 }
 
 function nextFinding(): void {

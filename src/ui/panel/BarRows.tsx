@@ -1,5 +1,6 @@
 'use client';
 import { Plus } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { newBar } from '@/core/plan/defaults';
 import type { Bar } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
@@ -7,6 +8,8 @@ import { ChoiceField, LengthField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { addFixture, editFixture } from './fixtures';
+
+const BarDetails = dynamic(() => import('./stations/BarMore').then((m) => m.BarDetails));
 
 const SECTIONS = {
   flat: { name: 'flat, wide face up', widthM: 0.089, heightM: 0.038 },
@@ -121,7 +124,7 @@ function BarRow({ bar }: { bar: Bar }) {
       />
       <details className="group col-span-full text-[0.9rem]">
         <summary className="w-fit text-[0.84rem] text-chalk hover:underline">
-          Section, use, direction, ends
+          Section, timber, use, ends
         </summary>
         <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
           <ChoiceField
@@ -171,6 +174,7 @@ function BarRow({ bar }: { bar: Bar }) {
               })
             }
           />
+          <BarDetails bar={bar} />
         </div>
       </details>
     </FixtureRow>

@@ -11,7 +11,7 @@ export function NeededThere({ station }: { station: StationId }) {
   const stave = staves.find((s) => s.station === station);
   if (station === 'flock') return <FlockCounts plannedOn={plannedOn} />;
   if (!figures[`${station}.needed`] || !figures[`${station}.have`]) {
-    return stave?.state === 'notApplicable' && station !== 'shell' ? (
+    return stave?.state === 'notApplicable' && CARRYING.has(station) ? (
       <p className="text-soft">No bird of this flock asks anything of it.</p>
     ) : null;
   }
@@ -23,26 +23,63 @@ export function NeededThere({ station }: { station: StationId }) {
       </WorkingHost>
       <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">
         <p>
-          {station === 'nests' ? (
-            <>
-              for <Figure id="nests.hensInLay" /> in lay
-            </>
-          ) : (
-            <>
-              <Figure id={station === 'floor' ? 'floor.areaPerBird' : 'roosts.widthPerBird'} /> a
-              bird on average
-            </>
-          )}
+          <For station={station} />
           {stave?.setOn ? (
             <>
               , set by <time data-day={stave.setOn}>{formatDay(stave.setOn)}</time>
             </>
           ) : null}
-          . Carries <Figure id={`${station}.capacity`} />.
+          .
+          {figures[`${station}.capacity`] ? (
+            <>
+              {' '}
+              Carries <Figure id={`${station}.capacity`} />.
+            </>
+          ) : null}
         </p>
       </WorkingHost>
     </div>
   );
+}
+
+/** Stations that are sized for birds. */
+const CARRYING: ReadonlySet<StationId> = new Set([
+  'floor',
+  'roosts',
+  'nests',
+  'air',
+  'feed',
+  'water',
+  'door',
+]);
+
+/** What it is needed for. */
+function For({ station }: { station: StationId }) {
+  switch (station) {
+    case 'nests':
+      return (
+        <>
+          for <Figure id="nests.hensInLay" /> in lay
+        </>
+      );
+    case 'floor':
+    case 'roosts':
+      return (
+        <>
+          <Figure id={station === 'floor' ? 'floor.areaPerBird' : 'roosts.widthPerBird'} /> a bird
+          on average
+        </>
+      );
+    case 'air':
+      return <>net, all that can stand open on a hot day</>;
+    case 'feed':
+    case 'water':
+      return <>places when it has just been filled</>;
+    case 'door':
+      return <>doors that all of them fit</>;
+    default:
+      return <>on the last day in it</>;
+  }
 }
 
 function Big({ label, id }: { label: string; id: string }) {

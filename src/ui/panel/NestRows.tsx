@@ -1,5 +1,6 @@
 'use client';
 import { Plus } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { newNestBank } from '@/core/plan/defaults';
 import type { NestBank } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
@@ -7,6 +8,8 @@ import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { addFixture, editFixture } from './fixtures';
+
+const NestDetails = dynamic(() => import('./stations/NestMore').then((m) => m.NestDetails));
 
 const SIDES = [
   { id: 'front', name: 'the front' },
@@ -166,6 +169,14 @@ function NestRow({ bank }: { bank: NestBank }) {
           })
         }
       />
+      <details className="group col-span-full text-[0.9rem]">
+        <summary className="w-fit text-[0.84rem] text-chalk hover:underline max-lg:min-h-[44px]">
+          Collecting, floor, lid, rail
+        </summary>
+        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+          <NestDetails bank={bank} />
+        </div>
+      </details>
     </FixtureRow>
   );
 }

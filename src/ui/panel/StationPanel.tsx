@@ -7,7 +7,7 @@ import { Mark } from '../marks/Mark';
 import { useAssessment, useBench } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
-import { LitterFields } from './LitterFields';
+import { FloorFields } from './FloorFields';
 import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
 import { Schools } from './Schools';
@@ -17,10 +17,36 @@ import { useRemedies } from './useRemedies';
 /** Loaded with the flock's screen, when that is first gone to. */
 const FlockFields = dynamic(() => import('./FlockFields').then((m) => m.FlockFields));
 
-const TOPICS: Readonly<Partial<Record<StationId, string>>> = {
-  floor: 'floor.area',
-  roosts: 'roosts.length',
-  nests: 'nests.hens',
+const AirFields = dynamic(() => import('./stations/AirFields').then((m) => m.AirFields));
+const FeedFields = dynamic(() => import('./stations/FeedFields').then((m) => m.FeedFields));
+const WaterFields = dynamic(() => import('./stations/FeedFields').then((m) => m.WaterFields));
+const LitterPanel = dynamic(() => import('./stations/LitterPanel').then((m) => m.LitterPanel));
+const DoorFields = dynamic(() => import('./stations/DoorFields').then((m) => m.DoorFields));
+const ReachFields = dynamic(() => import('./stations/ReachFields').then((m) => m.ReachFields));
+const BrooderFields = dynamic(() =>
+  import('./stations/BrooderFields').then((m) => m.BrooderFields),
+);
+const ShellMore = dynamic(() => import('./stations/ShellMore').then((m) => m.ShellMore));
+const RoostMore = dynamic(() => import('./stations/BarMore').then((m) => m.RoostMore));
+
+/** What schools differ on, by station, the one that sizes it first. */
+const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
+  shell: ['run.floor'],
+  floor: ['floor.area'],
+  roosts: [
+    'roosts.length',
+    'roosts.spacing',
+    'roosts.height',
+    'roosts.section',
+    'roosts.finish',
+    'roosts.droppings',
+  ],
+  nests: ['nests.hens', 'nests.floor', 'nests.collect'],
+  air: ['air.area'],
+  feed: ['feed.rodents'],
+  litter: ['litter.school', 'litter.cleanOut'],
+  door: ['light.laying'],
+  brooder: ['brooder.space'],
 };
 
 /** The station in view: needed against there, its worst finding, its fixtures, the rest, the schools, the cautions. */
@@ -28,7 +54,7 @@ export function StationPanel() {
   const station = useBench((s) => s.station);
   const { findings } = useAssessment();
   const own = findings.filter((f) => f.station === station);
-  const topic = TOPICS[station];
+  const topics = TOPICS[station] ?? [];
   useRemedies(station);
   return (
     <aside
@@ -41,7 +67,9 @@ export function StationPanel() {
       <FindingList findings={own.slice(0, 1)} />
       <Fixtures station={station} />
       <FindingList findings={own.slice(1)} />
-      {topic ? <Schools topic={topic} /> : null}
+      {topics.map((topic) => (
+        <Schools key={topic} topic={topic} />
+      ))}
       <Cautions station={station} />
     </aside>
   );
@@ -72,13 +100,37 @@ function Heading({ station }: { station: StationId }) {
 function Fixtures({ station }: { station: StationId }) {
   switch (station) {
     case 'roosts':
-      return <BarRows />;
+      return (
+        <>
+          <BarRows />
+          <RoostMore />
+        </>
+      );
     case 'nests':
       return <NestRows />;
     case 'shell':
-      return <ShellFields />;
+      return (
+        <>
+          <ShellFields />
+          <ShellMore />
+        </>
+      );
     case 'floor':
-      return <LitterFields />;
+      return <FloorFields />;
+    case 'air':
+      return <AirFields />;
+    case 'feed':
+      return <FeedFields />;
+    case 'water':
+      return <WaterFields />;
+    case 'litter':
+      return <LitterPanel />;
+    case 'door':
+      return <DoorFields />;
+    case 'reach':
+      return <ReachFields />;
+    case 'brooder':
+      return <BrooderFields />;
     case 'flock':
       return <FlockFields />;
   }

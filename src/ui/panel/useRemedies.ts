@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/finding';
+import type { Plan } from '@/core/plan/schema';
 import type { Remedy } from '@/core/remedies/remedy';
 import { remedyText } from '@/text/remedies';
 import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
@@ -60,9 +61,9 @@ export function doRemedy(remedy: Remedy): void {
   if (!plan) return;
   haunt(null);
   edit(remedyText(remedy, plan), (draft) => {
-    draft.fixtures = remedy.plan.fixtures;
-    draft.flock = remedy.plan.flock;
-    draft.schools = remedy.plan.schools;
+    for (const key of Object.keys(remedy.plan) as (keyof Plan)[]) {
+      if (remedy.plan[key] !== plan[key]) Object.assign(draft, { [key]: remedy.plan[key] });
+    }
   });
 }
 

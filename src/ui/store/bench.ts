@@ -103,8 +103,8 @@ export function openPlan(plan: Plan, revision: number, on: string): void {
 /** Where a keeper looks first: at birds where there are none, else at what holds the coop back. */
 function firstStation(a: Assessment): StationId {
   if (a.planned === 0) return 'flock';
-  const missing = a.staves.find((s) => s.state === 'notEntered');
-  return missing?.station ?? a.heldBackBy[0] ?? 'floor';
+  const missing = a.sentence.kind === 'notEntered' ? a.sentence.stations[0] : undefined;
+  return missing ?? a.heldBackBy[0] ?? 'floor';
 }
 
 /**

@@ -1,12 +1,11 @@
 'use client';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { LengthField } from '../forms/fields';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../store/bench';
 
-/** What stands on the floor and what lies on it. */
-export function LitterFields() {
-  const { fixtures, units, litter } = usePlan();
+/** The floor that is left by what stands on it. */
+export function FloorFields() {
+  const { fixtures, shell } = usePlan();
   const { figures } = useAssessment();
   const takers = fixtures.filter((f) => figures[`floor.taken.${f.id}`]);
   return (
@@ -19,6 +18,15 @@ export function LitterFields() {
               <Figure id="floor.inside" />
             </dd>
           </div>
+          {shell.storage === null ? null : (
+            <div className="flex justify-between gap-3 text-soft">
+              <dt>your own strip</dt>
+              <dd className="figures">
+                <span aria-hidden="true">− </span>
+                <Figure id="floor.storage" />
+              </dd>
+            </div>
+          )}
           {takers.map((f) => (
             <div key={f.id} className="flex justify-between gap-3 text-soft">
               <dt>
@@ -38,17 +46,6 @@ export function LitterFields() {
           </div>
         </dl>
       </WorkingHost>
-      <LengthField
-        label="Litter depth"
-        value={litter.depthM}
-        units={units}
-        most={0.6}
-        commit={(m) =>
-          edit('Litter', (d) => {
-            d.litter.depthM = m;
-          })
-        }
-      />
     </div>
   );
 }

@@ -1,0 +1,187 @@
+'use client';
+import { newBoard, newLedge } from '@/core/plan/newFixtures';
+import type { Bar, OfKind, Plan } from '@/core/plan/schema';
+import { Figure } from '../../figure/Figure';
+import { WorkingHost } from '../../figure/WorkingHost';
+import { useAssessment } from '../../store/bench';
+import { editFixture } from '../fixtures';
+import { MATERIALS } from './choices';
+import { FixtureRows } from './FixtureRows';
+import { type Spec, SpecFields } from './spec';
+import { Part } from './Told';
+
+const BAR: readonly Spec<Bar>[] = [
+  {
+    kind: 'choice',
+    label: 'Made of',
+    choices: MATERIALS,
+    get: (b) => b.material,
+    set: (b, v) => {
+      b.material = v as Bar['material'];
+    },
+  },
+  {
+    kind: 'count',
+    label: 'Brackets between',
+    least: 0,
+    most: 20,
+    get: (b) => b.brackets,
+    set: (b, n) => {
+      b.brackets = n;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Section, across',
+    least: 0.01,
+    most: 0.3,
+    get: (b) => b.section.widthM,
+    set: (b, m) => {
+      b.section.widthM = m;
+      if (b.section.shape === 'round' || b.section.shape === 'branch') b.section.heightM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Section, high',
+    least: 0.01,
+    most: 0.3,
+    when: (b) => b.section.shape === 'flat' || b.section.shape === 'square',
+    get: (b) => b.section.heightM,
+    set: (b, m) => {
+      b.section.heightM = m;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Lifts out for cleaning',
+    get: (b) => b.liftsOut,
+    set: (b, v) => {
+      b.liftsOut = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Hangs from the rafters',
+    get: (b) => b.hung,
+    set: (b, v) => {
+      b.hung = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Tied against swinging',
+    when: (b) => b.hung,
+    get: (b) => b.braced,
+    set: (b, v) => {
+      b.braced = v;
+    },
+  },
+];
+
+/** What a bar is made of and how it is held. */
+export function BarDetails({ bar }: { bar: Bar }) {
+  return (
+    <SpecFields
+      of={bar}
+      specs={BAR}
+      change={(name, recipe) => editFixture('bar', bar.id, name, (b) => recipe(b, {} as Plan))}
+    />
+  );
+}
+
+const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'>>[] = [
+  {
+    kind: 'length',
+    label: 'Top above the floor',
+    most: 6,
+    get: (b) => b.z,
+    set: (b, m) => {
+      b.z = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'From the front wall',
+    get: (b) => b.y,
+    set: (b, m) => {
+      b.y = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'From the left wall',
+    get: (b) => b.x,
+    set: (b, m) => {
+      b.x = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Length',
+    least: 0.05,
+    get: (b) => b.lengthM,
+    set: (b, m) => {
+      b.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Deep, front to rear',
+    least: 0.01,
+    get: (b) => b.depthM,
+    set: (b, m) => {
+      b.depthM = m;
+    },
+  },
+];
+
+/** The board under the bars, ledges, and what the top bar alone carries. */
+export function RoostMore() {
+  const { figures } = useAssessment();
+  return (
+    <>
+      {figures['roosts.topBar'] ? (
+        <WorkingHost className="text-[0.87rem] text-soft">
+          <p>
+            The top bar alone has a place for <Figure id="roosts.topBar" />; a small flock crowds on
+            to it.
+          </p>
+        </WorkingHost>
+      ) : null}
+      <Part title="Droppings board">
+        {figures['roosts.board.days'] ? (
+          <WorkingHost className="text-[0.9rem]">
+            <p>
+              Scrape it every <Figure id="roosts.board.days" />.
+            </p>
+          </WorkingHost>
+        ) : null}
+        <FixtureRows<'board'>
+          kind="board"
+          specs={BOX}
+          empty="No board under the bars: what falls at night falls on the litter."
+          adds={[{ name: 'Add a board', make: (plan) => newBoard(plan) }]}
+        />
+      </Part>
+      <Part title="Rafters and ledges">
+        <FixtureRows<'ledge'>
+          kind="ledge"
+          specs={[
+            ...BOX,
+            {
+              kind: 'yes',
+              label: 'Its top slopes',
+              get: (l) => l.sloped,
+              set: (l, v) => {
+                l.sloped = v;
+              },
+            },
+          ]}
+          empty="None entered. Anything flat and as high as the bars is slept on."
+          adds={[{ name: 'Add a ledge', make: newLedge }]}
+        />
+      </Part>
+    </>
+  );
+}

@@ -1,0 +1,92 @@
+'use client';
+import { edit, usePlan } from '../../store/bench';
+import { SpecFields } from './spec';
+import { Part, ToldList } from './Told';
+import { DishRows, DrinkerRows, FeederRows } from './vessels';
+
+/** Feeders, days between fills, bags and dishes. */
+export function FeedFields() {
+  const { fills } = usePlan();
+  return (
+    <>
+      <FeederRows />
+      <Part title="How long it lasts">
+        <ToldList
+          rows={[
+            { name: 'A fill lasts', id: 'feed.days', note: 'when they eat most' },
+            { name: 'A bag lasts', id: 'feed.bag.days', note: 'on an ordinary day' },
+            { name: 'Largest bag eaten fresh', id: 'feed.bag.fits' },
+          ]}
+        />
+        <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+          <SpecFields
+            of={fills}
+            specs={[
+              {
+                kind: 'amount',
+                label: 'Filled every',
+                unit: 'days',
+                least: 1,
+                most: 60,
+                get: (f) => f.feedDays,
+                set: (f, v) => {
+                  f.feedDays = v;
+                },
+              },
+              {
+                kind: 'amount',
+                label: 'Bought in bags of',
+                unit: 'kg',
+                least: 1,
+                most: 1000,
+                step: 5,
+                get: (f) => f.bagKg,
+                set: (f, v) => {
+                  f.bagKg = v;
+                },
+              },
+            ]}
+            change={(name, recipe) => edit(name, (d) => recipe(d.fills, d))}
+          />
+        </div>
+      </Part>
+      <Part title="Shell and grit">
+        <DishRows />
+      </Part>
+    </>
+  );
+}
+
+/** Drinkers and days between fills. */
+export function WaterFields() {
+  const { fills } = usePlan();
+  return (
+    <>
+      <DrinkerRows />
+      <Part title="How long it lasts">
+        <ToldList
+          rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}
+        />
+        <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+          <SpecFields
+            of={fills}
+            specs={[
+              {
+                kind: 'amount',
+                label: 'Filled every',
+                unit: 'days',
+                least: 1,
+                most: 60,
+                get: (f) => f.waterDays,
+                set: (f, v) => {
+                  f.waterDays = v;
+                },
+              },
+            ]}
+            change={(name, recipe) => edit(name, (d) => recipe(d.fills, d))}
+          />
+        </div>
+      </Part>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+'use client';
+import { Plus } from 'lucide-react';
+import type { ReactNode } from 'react';
+import type { Fixture, OfKind, Plan } from '@/core/plan/schema';
+import { usePlan } from '../../store/bench';
+import { FixtureRow } from '../FixtureRow';
+import { addFixture, editFixture } from '../fixtures';
+import { More, type Spec, SpecFields } from './spec';
+
+/** All fixtures of a kind, edited in place, with a way to add one. */
+export function FixtureRows<K extends Fixture['kind']>({
+  kind,
+  specs,
+  more = [],
+  moreTitle = 'More',
+  empty,
+  adds,
+  summary,
+  filter = () => true,
+}: {
+  kind: K;
+  specs: readonly Spec<OfKind<K>>[];
+  more?: readonly Spec<OfKind<K>>[];
+  moreTitle?: string;
+  empty: string;
+  adds: readonly { readonly name: string; readonly make: (plan: Plan) => Fixture }[];
+  summary?: (fixture: OfKind<K>) => ReactNode;
+  filter?: (fixture: OfKind<K>) => boolean;
+}) {
+  const plan = usePlan();
+  const own = plan.fixtures.filter(
+    (f): f is OfKind<K> => f.kind === kind && filter(f as OfKind<K>),
+  );
+  return (
+    <div className="flex flex-col gap-2.5">
+      {own.length === 0 ? <p className="text-soft">{empty}</p> : null}
+      {own.map((fixture) => {
+        const change = (name: string, recipe: (f: OfKind<K>, p: Plan) => void) =>
+          editFixture(kind, fixture.id, name, (f) => recipe(f as OfKind<K>, plan));
+        return (
+          <FixtureRow key={fixture.id} fixture={fixture} summary={summary?.(fixture)}>
+            <SpecFields of={fixture} specs={specs} change={change} />
+            {more.length > 0 ? (
+              <More title={moreTitle}>
+                <SpecFields of={fixture} specs={more} change={change} />
+              </More>
+            ) : null}
+          </FixtureRow>
+        );
+      })}
+      <div className="flex flex-wrap gap-2">
+        {adds.map((add, i) => (
+          <button
+            key={add.name}
+            type="button"
+            className={`button ${own.length === 0 && i === 0 ? 'button-primary' : ''}`}
+            onClick={() => addFixture(add.make(plan))}
+          >
+            <Plus size={15} aria-hidden /> {add.name}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}

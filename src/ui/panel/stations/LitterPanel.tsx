@@ -1,0 +1,117 @@
+'use client';
+import type { Litter, Plan } from '@/core/plan/schema';
+import { edit, useAssessment, usePlan } from '../../store/bench';
+import { BEDDINGS, FLOORS } from './choices';
+import { DepthPicture } from './DepthPicture';
+import { type Spec, SpecFields } from './spec';
+import { Part, ToldList } from './Told';
+
+const SPECS: readonly Spec<Litter>[] = [
+  {
+    kind: 'length',
+    label: 'Litter depth',
+    most: 0.6,
+    get: (l) => l.depthM,
+    set: (l, m) => {
+      l.depthM = m;
+    },
+  },
+  {
+    kind: 'openLength',
+    label: 'Planned for, at most',
+    none: 'as it starts',
+    most: 0.8,
+    get: (l) => l.finalM,
+    set: (l, m) => {
+      l.finalM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Bedding',
+    choices: BEDDINGS,
+    get: (l) => l.material,
+    set: (l, m) => {
+      l.material = m as Litter['material'];
+    },
+  },
+  {
+    kind: 'openLength',
+    label: 'Retaining board, high',
+    none: 'not known',
+    get: (l) => l.retainingM,
+    set: (l, m) => {
+      l.retainingM = m;
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'A bale, shaken out',
+    unit: 'L',
+    least: 5,
+    most: 3000,
+    step: 10,
+    get: (l) => l.baleL,
+    set: (l, v) => {
+      l.baleL = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Turned twice a week',
+    when: (_, plan) => plan.litter.school === 'deep',
+    get: (l) => l.turned,
+    set: (l, v) => {
+      l.turned = v;
+    },
+  },
+];
+
+/** The litter: how deep, of what, how much of it, and how it grows. */
+export function LitterPanel() {
+  const { litter, shell } = usePlan();
+  const { figures } = useAssessment();
+  return (
+    <>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+        <SpecFields
+          of={litter}
+          specs={SPECS}
+          change={(name, recipe) => edit(name, (d) => recipe(d.litter, d))}
+        />
+        <SpecFields
+          of={shell}
+          specs={[
+            {
+              kind: 'choice',
+              label: 'Floor under it',
+              choices: FLOORS,
+              get: (s) => s.floorBuild,
+              set: (s, v) => {
+                s.floorBuild = v as Plan['shell']['floorBuild'];
+              },
+            },
+          ]}
+          change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
+        />
+      </div>
+      {figures['litter.depth.end'] ? (
+        <Part title="As it grows">
+          <DepthPicture />
+        </Part>
+      ) : null}
+      <Part title="How much of it">
+        <ToldList
+          rows={[
+            { name: 'To start', id: 'litter.start' },
+            { name: 'Added a week', id: 'litter.weekly' },
+            { name: 'A year', id: 'litter.year' },
+            { name: 'In bales', id: 'litter.bales' },
+            { name: 'Droppings a day', id: 'litter.droppings' },
+            { name: 'On the litter, a week', id: 'litter.onLitter' },
+          ]}
+        />
+      </Part>
+    </>
+  );
+}

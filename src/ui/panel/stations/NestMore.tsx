@@ -1,0 +1,115 @@
+'use client';
+import type { NestBank, Plan } from '@/core/plan/schema';
+import { editFixture } from '../fixtures';
+import { LATCHES } from './choices';
+import { type Spec, SpecFields } from './spec';
+
+const BANK: readonly Spec<NestBank>[] = [
+  {
+    kind: 'choice',
+    label: 'Collected',
+    choices: [
+      { id: 'inside', name: 'from inside' },
+      { id: 'flap', name: 'by a flap outside' },
+      { id: 'lid', name: 'by a lid outside' },
+    ],
+    get: (b) => b.collect,
+    set: (b, v) => {
+      b.collect = v as NestBank['collect'];
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Floor of the boxes',
+    choices: [
+      { id: 'bedding', name: 'bedding' },
+      { id: 'pad', name: 'plastic pad' },
+      { id: 'slopedWire', name: 'coated slope' },
+      { id: 'bareWire', name: 'bare wire' },
+    ],
+    get: (b) => b.floor,
+    set: (b, v) => {
+      b.floor = v as NestBank['floor'];
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'Top slopes',
+    unit: '°',
+    least: 0,
+    most: 90,
+    step: 5,
+    get: (b) => b.lidDeg,
+    set: (b, v) => {
+      b.lidDeg = v;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Latch outside',
+    choices: LATCHES,
+    when: (b) => b.collect !== 'inside',
+    get: (b) => b.latch,
+    set: (b, v) => {
+      b.latch = v as NestBank['latch'];
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'Lid or flap weighs',
+    unit: 'kg',
+    least: 0,
+    most: 500,
+    step: 0.5,
+    get: (b) => b.lidKg,
+    set: (b, v) => {
+      b.lidKg = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A stay or catch holds it',
+    get: (b) => b.stay,
+    set: (b, v) => {
+      b.stay = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A rail to land on',
+    get: (b) => b.rail,
+    set: (b, v) => {
+      b.rail = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A curtain, open at the foot',
+    get: (b) => b.curtain,
+    set: (b, v) => {
+      b.curtain = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Top tier shut at night',
+    when: (b) => b.rows > 1,
+    get: (b) => b.topShutAtNight,
+    set: (b, v) => {
+      b.topShutAtNight = v;
+    },
+  },
+];
+
+/** How a bank is collected, floored, roofed and shut. */
+export function NestDetails({ bank }: { bank: NestBank }) {
+  return (
+    <SpecFields
+      of={bank}
+      specs={BANK}
+      change={(name, recipe) =>
+        editFixture('nestBank', bank.id, name, (b) => recipe(b, {} as Plan))
+      }
+    />
+  );
+}

@@ -1,0 +1,311 @@
+'use client';
+import { Plus } from 'lucide-react';
+import { newRun } from '@/core/plan/defaults';
+import { newDustBath } from '@/core/plan/newFixtures';
+import type { OfKind, Plan, Run, Side } from '@/core/plan/schema';
+import { edit, usePlan } from '../../store/bench';
+import { COVERS, PLACES, SIDES } from './choices';
+import { FixtureRows } from './FixtureRows';
+import { WindowRows } from './openings';
+import { type Spec, SpecFields } from './spec';
+import { Part, ToldList } from './Told';
+
+const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
+
+const solid = (side: Side, label: string): Spec<Run> => ({
+  kind: 'yes',
+  label,
+  get: (r) => r.solidSides.includes(side),
+  set: (r, v) => {
+    r.solidSides = v ? [...r.solidSides, side] : r.solidSides.filter((s) => s !== side);
+  },
+});
+
+const RUN: readonly Spec<Run>[] = [
+  {
+    kind: 'length',
+    label: 'Run, length',
+    least: 0.5,
+    get: (r) => r.lengthM,
+    set: (r, m) => {
+      r.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Run, width',
+    least: 0.5,
+    get: (r) => r.widthM,
+    set: (r, m) => {
+      r.widthM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Roofed',
+    choices: [
+      { id: 'full', name: 'all of it' },
+      { id: 'half', name: 'half of it' },
+      { id: 'none', name: 'no roof' },
+    ],
+    get: (r) => r.roof,
+    set: (r, v) => {
+      r.roof = v as Run['roof'];
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Eaves',
+    most: 2,
+    get: (r) => r.eavesM,
+    set: (r, m) => {
+      r.eavesM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Solid foot, high',
+    most: 2,
+    get: (r) => r.skirtingM,
+    set: (r, m) => {
+      r.skirtingM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Covered with',
+    choices: COVERS,
+    get: (r) => r.cover,
+    set: (r, v) => {
+      r.cover = v as Run['cover'];
+    },
+  },
+  {
+    kind: 'count',
+    label: 'Things to do',
+    least: 0,
+    most: 50,
+    get: (r) => r.pastimes,
+    set: (r, n) => {
+      r.pastimes = n;
+    },
+  },
+  solid('front', 'Solid in front'),
+  solid('rear', 'Solid at the rear'),
+  solid('left', 'Solid on the left'),
+  solid('right', 'Solid on the right'),
+];
+
+const SITE: readonly Spec<Plan['site']>[] = [
+  {
+    kind: 'choice',
+    label: 'Weather comes from',
+    choices: [{ id: 'unknown', name: 'not known' }, ...SIDES],
+    get: (s) => s.windFrom ?? 'unknown',
+    set: (s, v) => {
+      s.windFrom = v === 'unknown' ? null : (v as Side);
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Trees stand over the roof',
+    get: (s) => s.treesOver,
+    set: (s, v) => {
+      s.treesOver = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Water stands here after rain',
+    get: (s) => s.wet,
+    set: (s, v) => {
+      s.wet = v;
+    },
+  },
+];
+
+/** The keeper's own strip, the run, the dust bath, the windows and the site. */
+export function ShellMore() {
+  const { shell, run, site } = usePlan();
+  return (
+    <>
+      <Part title="Run">
+        {run === null ? (
+          <button
+            type="button"
+            className="button self-start"
+            onClick={() =>
+              edit('Add a run', (d) => {
+                d.run = newRun(d);
+              })
+            }
+          >
+            <Plus size={15} aria-hidden /> Add a run
+          </button>
+        ) : (
+          <>
+            <ToldList
+              rows={[
+                { name: 'Run asked for', id: 'shell.run.needed' },
+                { name: 'There', id: 'shell.run.have' },
+              ]}
+            />
+            <div className={GRID}>
+              <SpecFields
+                of={run}
+                specs={RUN}
+                change={(name, recipe) =>
+                  edit(name, (d) => {
+                    if (d.run) recipe(d.run, d);
+                  })
+                }
+              />
+            </div>
+            <button
+              type="button"
+              className="button self-start"
+              onClick={() =>
+                edit('Remove the run', (d) => {
+                  d.run = null;
+                })
+              }
+            >
+              Remove the run
+            </button>
+          </>
+        )}
+      </Part>
+      <Part title="Dust bath">
+        <ToldList rows={[{ name: 'Asked for', id: 'shell.dustBath.needed' }]} />
+        <FixtureRows<'dustBath'>
+          kind="dustBath"
+          specs={BATH}
+          empty="No dust bath yet. Birds that range make their own."
+          adds={[{ name: 'Add a dust bath', make: (plan) => newDustBath(plan) }]}
+        />
+      </Part>
+      <Part title="Windows">
+        <WindowRows />
+        <ToldList rows={[{ name: 'Mesh for all openings', id: 'shell.mesh' }]} />
+      </Part>
+      <Part title="Foot, storage and site">
+        <div className={GRID}>
+          <SpecFields
+            of={shell}
+            specs={STORAGE}
+            change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
+          />
+          <SpecFields
+            of={site}
+            specs={SITE}
+            change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
+          />
+        </div>
+        <SiteAdvice />
+      </Part>
+    </>
+  );
+}
+
+const STORAGE: readonly Spec<Plan['shell']>[] = [
+  {
+    kind: 'openLength',
+    label: 'Your own strip, deep',
+    none: 'none',
+    get: (s) => s.storage?.depthM ?? null,
+    set: (s, m) => {
+      s.storage = m === null ? null : { wall: s.storage?.wall ?? 'left', depthM: m };
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Along the wall',
+    choices: SIDES,
+    when: (s) => s.storage !== null,
+    get: (s) => s.storage?.wall ?? 'left',
+    set: (s, v) => {
+      if (s.storage) s.storage.wall = v as Side;
+    },
+  },
+  {
+    kind: 'openLength',
+    label: 'Apron round the foot',
+    none: 'not known',
+    most: 3,
+    get: (s) => s.apronM,
+    set: (s, m) => {
+      s.apronM = m;
+    },
+  },
+];
+
+const BATH: readonly Spec<OfKind<'dustBath'>>[] = [
+  {
+    kind: 'length',
+    label: 'Length',
+    least: 0.1,
+    get: (b) => b.lengthM,
+    set: (b, m) => {
+      b.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Width',
+    least: 0.1,
+    get: (b) => b.depthM,
+    set: (b, m) => {
+      b.depthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Filled, deep',
+    most: 1,
+    get: (b) => b.fillM,
+    set: (b, m) => {
+      b.fillM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Stands',
+    choices: PLACES,
+    get: (b) => b.place,
+    set: (b, v) => {
+      b.place = v as 'coop' | 'run';
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Roofed',
+    get: (b) => b.roofed,
+    set: (b, v) => {
+      b.roofed = v;
+    },
+  },
+];
+
+/** What the site's answers lead to. */
+function SiteAdvice() {
+  const { site, shell } = usePlan();
+  const lines = [
+    site.treesOver && shell.roofBuild === 'sheetMetal'
+      ? 'Shade is worth much in summer; on a metal roof nuts and branches are loud enough to frighten birds, and leaves fill the gutter.'
+      : null,
+    site.treesOver && shell.roofBuild !== 'sheetMetal'
+      ? 'Shade is worth much in summer; clear leaves from the gutter after they fall.'
+      : null,
+    site.wet
+      ? 'Stand the coop and the run on a drained pad before anything else: no litter stays dry on wet ground.'
+      : null,
+    'A power lead comes in through a sleeve that is sealed against animals.',
+  ].filter((l) => l !== null);
+  return (
+    <ul className="list-disc pl-4 text-[0.87rem] text-soft" data-reason>
+      {lines.map((l) => (
+        <li key={l}>{l}</li>
+      ))}
+    </ul>
+  );
+}

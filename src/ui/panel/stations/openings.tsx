@@ -1,0 +1,469 @@
+'use client';
+import { freeNumber } from '@/core/plan/defaults';
+import { fixtureOf } from '@/core/plan/fixtures.schema';
+import { newDoor, newHatch, newPopDoor, newVent } from '@/core/plan/newFixtures';
+import type { OfKind, Plan } from '@/core/plan/schema';
+import { Figure } from '../../figure/Figure';
+import { useAssessment } from '../../store/bench';
+import { COVERS, LATCHES, OPENS, PANES, SCREENS, SIDES } from './choices';
+import { FixtureRows } from './FixtureRows';
+import type { Spec } from './spec';
+
+interface Hole {
+  wall: 'front' | 'rear' | 'left' | 'right';
+  alongM: number;
+  sillZ: number;
+  widthM: number;
+  heightM: number;
+}
+
+const wall: Spec<Hole> = {
+  kind: 'choice',
+  label: 'In the wall',
+  choices: SIDES,
+  get: (o) => o.wall,
+  set: (o, v) => {
+    o.wall = v as Hole['wall'];
+  },
+};
+const size: readonly Spec<Hole>[] = [
+  {
+    kind: 'length',
+    label: 'Width',
+    least: 0.01,
+    get: (o) => o.widthM,
+    set: (o, v) => {
+      o.widthM = v;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Height',
+    least: 0.01,
+    most: 6,
+    get: (o) => o.heightM,
+    set: (o, v) => {
+      o.heightM = v;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Sill above the floor',
+    most: 6,
+    get: (o) => o.sillZ,
+    set: (o, v) => {
+      o.sillZ = v;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Along the wall',
+    get: (o) => o.alongM,
+    set: (o, v) => {
+      o.alongM = v;
+    },
+  },
+];
+const hole: readonly Spec<Hole>[] = [wall, ...size];
+
+type Air = OfKind<'window'> | OfKind<'vent'>;
+
+const opens: Spec<Air> = {
+  kind: 'choice',
+  label: 'Opens',
+  choices: OPENS,
+  get: (o) => o.opens,
+  set: (o, v) => {
+    o.opens = v as Air['opens'];
+  },
+};
+const cover: Spec<Air> = {
+  kind: 'choice',
+  label: 'Covered with',
+  choices: COVERS,
+  get: (o) => o.cover,
+  set: (o, v) => {
+    o.cover = v as Air['cover'];
+  },
+};
+const airMore: readonly Spec<Air>[] = [
+  {
+    kind: 'choice',
+    label: 'And behind it',
+    choices: SCREENS,
+    get: (o) => o.screenedBy,
+    set: (o, v) => {
+      o.screenedBy = v as Air['screenedBy'];
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Closed by',
+    choices: PANES,
+    get: (o) => o.pane,
+    set: (o, v) => {
+      o.pane = v as Air['pane'];
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A baffle turns the air up',
+    get: (o) => o.baffle,
+    set: (o, v) => {
+      o.baffle = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A stay or catch against the wind',
+    get: (o) => o.stay,
+    set: (o, v) => {
+      o.stay = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Its inner sill is a ledge',
+    get: (o) => o.innerSill,
+    set: (o, v) => {
+      o.innerSill = v;
+    },
+  },
+];
+
+const ventMore: readonly Spec<OfKind<'vent'>>[] = [
+  {
+    kind: 'choice',
+    label: 'Lies in',
+    choices: [
+      { id: 'wall', name: 'the wall' },
+      { id: 'ridge', name: 'the ridge' },
+    ],
+    get: (o) => o.place,
+    set: (o, v) => {
+      o.place = v as OfKind<'vent'>['place'];
+    },
+  },
+  {
+    kind: 'openAmount',
+    label: 'Drilled holes',
+    unit: 'holes',
+    none: 'one opening',
+    least: 1,
+    most: 2000,
+    get: (o) => o.holes?.count ?? null,
+    set: (o, v) => {
+      o.holes =
+        v === null ? null : { count: Math.round(v), diameterM: o.holes?.diameterM ?? 0.025 };
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Each hole across',
+    least: 0.002,
+    most: 0.2,
+    when: (o) => o.holes !== null,
+    get: (o) => o.holes?.diameterM ?? 0.025,
+    set: (o, v) => {
+      if (o.holes) o.holes.diameterM = v;
+    },
+  },
+];
+
+/** Net area of an opening, once air passes it. */
+function Net({ id }: { id: string }) {
+  const { figures } = useAssessment();
+  const figure = `air.opening.${id}`;
+  return figures[figure] ? (
+    <p>
+      <Figure id={figure} /> net, through all that covers it.
+    </p>
+  ) : (
+    <p>No air passes it.</p>
+  );
+}
+
+const newWindow = (plan: Plan): OfKind<'window'> => {
+  const n = freeNumber('window', plan.fixtures);
+  return fixtureOf({
+    kind: 'window',
+    id: `window-${n}`,
+    name: `Window ${n}`,
+    wall: 'front',
+    alongM: 0.3,
+    sillZ: Math.round((plan.litter.depthM + 0.8) * 1000) / 1000,
+    widthM: 0.6,
+    heightM: 0.5,
+    opens: 'closable',
+    cover: 'mesh13',
+  });
+};
+
+export function WindowRows() {
+  return (
+    <FixtureRows<'window'>
+      kind="window"
+      specs={[...hole, opens, cover]}
+      more={airMore}
+      moreTitle="Pane, screen, stay"
+      empty="No window yet."
+      adds={[{ name: 'Add a window', make: newWindow }]}
+      summary={(o) => <Net id={o.id} />}
+    />
+  );
+}
+
+export function VentRows() {
+  return (
+    <FixtureRows<'vent'>
+      kind="vent"
+      specs={[...hole, opens, cover]}
+      more={[...ventMore, ...airMore]}
+      moreTitle="Ridge, holes, screen, baffle"
+      empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
+      adds={[{ name: 'Add a vent', make: (plan) => newVent(plan) }]}
+      summary={(o) => <Net id={o.id} />}
+    />
+  );
+}
+
+export function DoorRows() {
+  return (
+    <FixtureRows<'door'>
+      kind="door"
+      specs={[
+        ...hole,
+        {
+          kind: 'choice',
+          label: 'Latch',
+          choices: LATCHES,
+          get: (d) => d.latch,
+          set: (d, v) => {
+            d.latch = v as OfKind<'door'>['latch'];
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'It opens from inside',
+          get: (d) => d.insideLatch,
+          set: (d, v) => {
+            d.insideLatch = v;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'In two halves',
+          get: (d) => d.halves,
+          set: (d, v) => {
+            d.halves = v;
+          },
+        },
+      ]}
+      empty="No door for a person yet."
+      adds={[{ name: 'Add a door', make: newDoor }]}
+    />
+  );
+}
+
+export function HatchRows() {
+  return (
+    <FixtureRows<'hatch'>
+      kind="hatch"
+      specs={[
+        ...hole,
+        {
+          kind: 'choice',
+          label: 'For',
+          choices: [
+            { id: 'cleanOut', name: 'cleaning out' },
+            { id: 'look', name: 'a look in' },
+            { id: 'feed', name: 'feed and water' },
+          ],
+          get: (h) => h.use,
+          set: (h, v) => {
+            h.use = v as OfKind<'hatch'>['use'];
+          },
+        },
+      ]}
+      more={[
+        {
+          kind: 'choice',
+          label: 'Latch',
+          choices: LATCHES,
+          get: (h) => h.latch,
+          set: (h, v) => {
+            h.latch = v as OfKind<'hatch'>['latch'];
+          },
+        },
+        {
+          kind: 'openLength',
+          label: 'Its flap is wide',
+          none: 'as the opening',
+          get: (h) => h.flapM,
+          set: (h, v) => {
+            h.flapM = v;
+          },
+        },
+        {
+          kind: 'openLength',
+          label: 'Clear width in front',
+          none: 'nothing there',
+          get: (h) => h.frontM,
+          set: (h, v) => {
+            h.frontM = v;
+          },
+        },
+        {
+          kind: 'amount',
+          label: 'The flap weighs',
+          unit: 'kg',
+          least: 0,
+          most: 500,
+          get: (h) => h.flapKg,
+          set: (h, v) => {
+            h.flapKg = v;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'A stay or catch holds it',
+          get: (h) => h.stay,
+          set: (h, v) => {
+            h.stay = v;
+          },
+        },
+      ]}
+      moreTitle="Latch, flap, stay"
+      empty="No hatch yet."
+      adds={[{ name: 'Add a hatch', make: newHatch }]}
+    />
+  );
+}
+
+const powered = (d: OfKind<'popDoor'>): boolean => d.works !== 'manual';
+
+export function PopDoorRows() {
+  return (
+    <FixtureRows<'popDoor'>
+      kind="popDoor"
+      specs={[
+        ...hole,
+        {
+          kind: 'choice',
+          label: 'Works',
+          choices: [
+            { id: 'manual', name: 'by hand, on a cord' },
+            { id: 'light', name: 'by light' },
+            { id: 'clock', name: 'by the clock' },
+            { id: 'earlier', name: 'by the earlier of both' },
+          ],
+          get: (d) => d.works,
+          set: (d, v) => {
+            d.works = v as OfKind<'popDoor'>['works'];
+          },
+        },
+        {
+          kind: 'amount',
+          label: 'Closes after sunset',
+          unit: 'min',
+          least: 0,
+          most: 240,
+          step: 5,
+          when: powered,
+          get: (d) => d.closesAfterMin,
+          set: (d, v) => {
+            d.closesAfterMin = v;
+          },
+        },
+      ]}
+      more={[
+        {
+          kind: 'openLength',
+          label: 'Ramp, length',
+          none: 'no ramp',
+          most: 10,
+          get: (d) => d.ramp?.lengthM ?? null,
+          set: (d, v) => {
+            d.ramp = v === null ? null : { widthM: 0.3, cleatM: 0.14, ...d.ramp, lengthM: v };
+          },
+        },
+        {
+          kind: 'length',
+          label: 'Ramp, width',
+          least: 0.05,
+          most: 2,
+          when: (d) => d.ramp !== null,
+          get: (d) => d.ramp?.widthM ?? 0.3,
+          set: (d, v) => {
+            if (d.ramp) d.ramp.widthM = v;
+          },
+        },
+        {
+          kind: 'length',
+          label: 'Cleat to cleat',
+          most: 1,
+          when: (d) => d.ramp !== null,
+          get: (d) => d.ramp?.cleatM ?? 0,
+          set: (d, v) => {
+            if (d.ramp) d.ramp.cleatM = v;
+          },
+        },
+        {
+          kind: 'length',
+          label: 'Step inside, above the floor',
+          most: 3,
+          get: (d) => d.stepZ,
+          set: (d, v) => {
+            d.stepZ = v;
+          },
+        },
+        {
+          kind: 'choice',
+          label: 'Latch',
+          choices: LATCHES,
+          get: (d) => d.latch,
+          set: (d, v) => {
+            d.latch = v as OfKind<'popDoor'>['latch'];
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'A lamp is in view of its eye',
+          when: (d) => d.works === 'light' || d.works === 'earlier',
+          get: (d) => d.lampInView,
+          set: (d, v) => {
+            d.lampInView = v;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'A hand override, and a second door',
+          when: powered,
+          get: (d) => d.override,
+          set: (d, v) => {
+            d.override = v;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'Cord and track guarded from birds',
+          when: powered,
+          get: (d) => d.guarded,
+          set: (d, v) => {
+            d.guarded = v;
+          },
+        },
+      ]}
+      moreTitle="Ramp, step, latch, safety"
+      empty="No pop door yet. One serves fifteen birds."
+      adds={[{ name: 'Add a pop door', make: (plan) => newPopDoor(plan) }]}
+      summary={(d) =>
+        d.ramp ? (
+          <p>
+            The ramp climbs at <Figure id={`door.${d.id}.slope`} />.
+          </p>
+        ) : null
+      }
+    />
+  );
+}
