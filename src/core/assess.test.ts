@@ -53,6 +53,7 @@ describe('the samples', () => {
         'feed.open.night',
         'feed.shell.few',
         'reach.nests.low',
+        'litter.depth.outgrows',
         'water.one.only',
         'water.vessel.low',
       ]),

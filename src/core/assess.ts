@@ -12,6 +12,7 @@ import { assessBrooder, type BroodPlan } from './stations/brooder';
 import { carryOf, shortFrom } from './stations/carrying';
 import {
   type CarryingStation,
+  createOnce,
   type StationCarry,
   type StationContext,
   schoolOf,
@@ -90,6 +91,8 @@ export interface AssessOptions {
   /** The day assessed, YYYY-MM-DD. The core reads no clock. */
   readonly on: string;
   readonly book?: RuleBook;
+  /** Leaves out what other schools would give and what is only drawn: for proving remedies. */
+  readonly lean?: boolean;
 }
 
 export const CARRYING_STATIONS: readonly CarryingStation[] = [
@@ -110,8 +113,8 @@ const MAIN: ReadonlySet<StationId> = new Set(['floor', 'roosts', 'nests']);
  * @param plan  a plan that `parsePlan` accepted, SI
  * @example     assess(plan, { on: '2027-03-01' }).carries
  */
-export function assess(plan: Plan, { on, book = RULE_BOOK }: AssessOptions): Assessment {
-  return assessFlock(plan, flockByDay(plan, on), on, book, createMemo());
+export function assess(plan: Plan, options: AssessOptions): Assessment {
+  return assessFlock(plan, flockByDay(plan, options.on), options, createMemo());
 }
 
 /**
@@ -122,14 +125,17 @@ export function assess(plan: Plan, { on, book = RULE_BOOK }: AssessOptions): Ass
 export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
   const worker = createFlockWorker();
   const memo = createMemo();
-  return (plan, { on, book = RULE_BOOK }) => assessFlock(plan, worker(plan, on), on, book, memo);
+  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, memo);
 }
 
-/** What hangs on the flock, the schools and the limits alone, kept while those stay. */
+/** What hangs on the flock, the schools, the limits and the brooder alone, kept while those stay. */
 type Memo = (ctx: StationContext) => {
   readonly ofFlock: ReturnType<typeof flockFigures>;
   readonly together: ReturnType<typeof flockFindings>;
   readonly monthly: ReturnType<typeof monthlyFigures>;
+  readonly brooder: ReturnType<typeof assessBrooder>;
+  /** All their figures. */
+  readonly figures: Figures;
 };
 
 function createMemo(): Memo {
@@ -140,16 +146,18 @@ function createMemo(): Memo {
       last.ctx.flock === ctx.flock &&
       last.ctx.book === ctx.book &&
       last.ctx.plan.schools === ctx.plan.schools &&
-      last.ctx.plan.limits === ctx.plan.limits;
+      last.ctx.plan.limits === ctx.plan.limits &&
+      last.ctx.plan.brooder === ctx.plan.brooder &&
+      last.ctx.plan.fills === ctx.plan.fills;
     if (last === null || !same) {
-      last = {
-        ctx,
-        value: {
-          ofFlock: flockFigures(ctx),
-          together: flockFindings(ctx),
-          monthly: monthlyFigures(ctx.flock),
-        },
-      };
+      const ofFlock = flockFigures(ctx);
+      const together = flockFindings(ctx);
+      const monthly = monthlyFigures(ctx.flock);
+      const brooder = assessBrooder(ctx);
+      const figures = byId(
+        [ofFlock, together, monthly, brooder].flatMap((part) => [...part.figures]),
+      );
+      last = { ctx, value: { ofFlock, together, monthly, brooder, figures } };
     }
     return last.value;
   };
@@ -158,15 +166,14 @@ function createMemo(): Memo {
 function assessFlock(
   plan: Plan,
   flock: FlockByDay,
-  on: string,
-  book: RuleBook,
+  { on, book = RULE_BOOK, lean = false }: AssessOptions,
   memo: Memo,
 ): Assessment {
   const choices = { ...plan.schools, 'litter.school': `litter.school.${plan.litter.school}` };
   const schools = Object.fromEntries(
     book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]),
   );
-  const ctx: StationContext = { plan, flock, book, schools };
+  const ctx: StationContext = { plan, flock, book, schools, once: createOnce() };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
     const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
@@ -174,7 +181,7 @@ function assessFlock(
   });
   const litter = assessLitter(ctx);
   const reach = assessReach(ctx);
-  const brooder = assessBrooder(ctx);
+  const { ofFlock, together, monthly, brooder, figures: known } = memo(ctx);
   const shell = moreOfShell(ctx);
   const staves = STATIONS.map((id): Stave => {
     const r = results.find((x) => x.station === id);
@@ -183,21 +190,23 @@ function assessFlock(
   });
   const { carries, heldBackBy } = shortest(staves);
   const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
-  const offers = schoolOffers(ctx, CARRYING_STATIONS, carried);
-  const marks = stickMarks(plan);
-  const feet = { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
+  const offers = lean
+    ? { byTopic: {}, figures: [] }
+    : schoolOffers(ctx, CARRYING_STATIONS, carried);
+  const marks = lean ? [] : stickMarks(plan);
+  const feet = lean ? { x: [], y: [] } : { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
   const seats = seatFlock(ctx, carryOfResult(results, 'roosts'), schoolOf(ctx, roostsStation));
-  const { ofFlock, together, monthly } = memo(ctx);
-  const figures = [
-    ...coopFigures(flock, seats.d, carries, staves),
-    ...ofFlock.figures,
-    ...together.figures,
-    ...monthly.figures,
-    ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
-    ...results.flatMap((r) => r.figures),
-    ...[litter, reach, brooder, shell].flatMap((r) => r.figures),
-    ...offers.figures,
-  ];
+  const figures = lean
+    ? []
+    : [
+        ...coopFigures(flock, seats.d, carries, staves),
+        ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
+        ...results.flatMap((r) => r.figures),
+        ...litter.figures,
+        ...reach.figures,
+        ...shell.figures,
+        ...offers.figures,
+      ];
   return {
     on,
     planned: flock.planned,
@@ -207,7 +216,7 @@ function assessFlock(
     heldBackBy,
     sentence: sentenceOf(staves, carries, heldBackBy, flock.planned),
     staves,
-    figures: byId(figures),
+    figures: lean ? {} : byId(figures, known),
     items: {
       group: flock.lots.map((lot) => lot.id),
       bar: seats.bars.map((b) => b.bar.id),
@@ -233,7 +242,7 @@ function assessFlock(
     flock,
     demand: ofFlock.demand,
     months: monthly.months,
-    birds: placeBirds(plan, flock, seats),
+    birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
     brooder: {
       chicks: brooder.chicks,
@@ -251,7 +260,9 @@ function carryOfStation(
   school: ChosenSchool,
 ): StationCarry {
   const carry = carryOf(ctx.flock, station.demand(ctx, school));
-  return carry.state === 'carries' && !station.entered(ctx.plan) ? { state: 'notEntered' } : carry;
+  return carry.state === 'carries' && !station.entered(ctx.plan)
+    ? { state: 'notEntered', asked: carry }
+    : carry;
 }
 
 function carryOfResult(
@@ -327,5 +338,9 @@ function sentenceOf(
     : { kind: 'enough', carries, planned, room: carries - planned, next: heldBackBy };
 }
 
-const byId = (figures: readonly Figure[]): Figures =>
-  Object.fromEntries(figures.map((f) => [f.id, f]));
+/** Figures by id, over those known already. */
+function byId(figures: readonly Figure[], known: Figures = {}): Figures {
+  const all: Record<string, Figure> = { ...known };
+  for (const f of figures) all[f.id] = f;
+  return all;
+}

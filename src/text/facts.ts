@@ -80,6 +80,7 @@ export const FACT_WORDS: Readonly<Record<FactId, string>> = {
   'litter.cn.least': 'carbon to nitrogen that the bed is held at',
   'litter.cn.poor': 'a bedding no richer than this tops up nothing',
   'litter.settled': 'settled litter',
+  'litter.level': 'a depth is level to',
   'litter.lost': 'of its dry mass lost in a year',
   'litter.byDay': 'of the day’s droppings left indoors by day',
   'litter.board.above': 'retaining board above the final litter',

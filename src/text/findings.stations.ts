@@ -332,8 +332,8 @@ export const STATION_FINDING_WORDS = {
     text: 'It is {depth} deep; {allowed} is the most of the school you chose.',
   },
   'litter.depth.outgrows': {
-    title: 'Litter outgrows its board',
-    text: 'It grows to {grows} in the {days} between clean-outs; {final} is the most planned for. Lips, bars and sills are then too low: clean out sooner, or plan for it.',
+    title: 'Litter outgrows what is planned for',
+    text: 'It grows to {grows} in the {days} between clean-outs; {final} is planned for. By then lips, bars, rims and sills stand that much lower over it: clean out sooner, or plan for it.',
   },
   'litter.board.low': {
     title: 'Retaining board too low',

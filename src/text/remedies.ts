@@ -144,6 +144,16 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'brooder.plainBulb': 'Use an uncoated bulb',
   'brooder.secondFixing': 'Fit a second support and a guard',
   'brooder.moveOn': 'Move {fixtures} out at {age}',
+  'flock.allFlock': 'Feed all of them grower or all-flock feed, with shell apart',
+  'flock.keepCocks': 'Keep {cocks} cocks',
+  'flock.noCocks': 'Keep no cock',
+  'shell.lengthen': 'Build the coop {length} long',
+  'shell.cut': 'Cut {fixtures} to fit, and move it inside',
+  'vessels.wider': 'Take one {size} across for {fixtures}',
+  'vessels.longer': 'Make {fixtures} {size} long',
+  'reach.addLongHatch': 'Add a flap {width} wide in the {wall} wall',
+  'vessels.bringIn': 'Set {fixtures} up in the coop',
+  'reach.addDoor': 'Add a door to walk in by',
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 

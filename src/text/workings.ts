@@ -251,7 +251,6 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   'shell.mesh.areas': 'area of each opening',
   'shell.run.area': 'area of the run',
   'vessel.served.served': 'birds with a place',
-  'vessel.served.birds': 'birds that feed or drink here',
   'door.needed.birds': 'birds',
   'door.needed.per': 'birds to a door',
   'door.slope.length': 'length of the ramp',

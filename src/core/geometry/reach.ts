@@ -1,6 +1,6 @@
-import type { Hatch, OfKind, Plan } from '../plan/schema';
+import type { Fixture, Hatch, OfKind, Plan } from '../plan/schema';
 import { roofHeightM } from './shell';
-import { solidOf } from './solids';
+import { inRun, solidOf } from './solids';
 
 /** Side of a square of the reach map, m. */
 export const REACH_CELL_M = 0.1;
@@ -78,28 +78,17 @@ function aisle(
   const cells = new Uint8Array(columns * rows);
   const doors = plan.fixtures.filter((f): f is OfKind<'door'> => f.kind === 'door');
   if (doors.length === 0) return cells;
-  const blocked = plan.fixtures
-    .filter(
-      (f) =>
-        f.kind === 'nestBank' || f.kind === 'dustBath' || f.kind === 'bar' || f.kind === 'board',
-    )
-    .map((f) => solidOf(f, plan));
-  const free = (i: number, j: number): boolean => {
-    const x = (i + 0.5) * cellX;
-    const y = (j + 0.5) * cellY;
-    return (
-      roofHeightM(plan.shell, x, y) >= headroomM - 1e-9 &&
-      !blocked.some((s) => s.z0 < headroomM && x > s.x0 && x < s.x1 && y > s.y0 && y < s.y1)
-    );
-  };
+  const free = freeCells(plan, headroomM, columns, rows, cellX, cellY);
   const todo: number[] = [];
+  const near = Math.max(cellX, cellY);
   for (const door of doors) {
     const s = solidOf(door, plan);
     for (let j = 0; j < rows; j++) {
+      const dy = gap((j + 0.5) * cellY, s.y0, s.y1);
+      if (dy > near) continue;
       for (let i = 0; i < columns; i++) {
         const dx = gap((i + 0.5) * cellX, s.x0, s.x1);
-        const dy = gap((j + 0.5) * cellY, s.y0, s.y1);
-        if (Math.hypot(dx, dy) <= Math.max(cellX, cellY) && free(i, j)) todo.push(j * columns + i);
+        if (free[j * columns + i] === 1 && Math.hypot(dx, dy) <= near) todo.push(j * columns + i);
       }
     }
   }
@@ -108,19 +97,54 @@ function aisle(
     if (cells[at] === 1) continue;
     cells[at] = 1;
     const i = at % columns;
-    const j = Math.floor(at / columns);
-    for (const [ni, nj] of [
-      [i - 1, j],
-      [i + 1, j],
-      [i, j - 1],
-      [i, j + 1],
-    ] as const) {
-      if (ni < 0 || nj < 0 || ni >= columns || nj >= rows) continue;
-      if (cells[nj * columns + ni] === 0 && free(ni, nj)) todo.push(nj * columns + ni);
-    }
+    const take = (next: number): void => {
+      if (cells[next] === 0 && free[next] === 1) todo.push(next);
+    };
+    if (i > 0) take(at - 1);
+    if (i < columns - 1) take(at + 1);
+    if (at >= columns) take(at - columns);
+    if (at < columns * (rows - 1)) take(at + columns);
   }
   return cells;
 }
+
+/** Cells with headroom and nothing standing on them. */
+function freeCells(
+  plan: Plan,
+  headroomM: number,
+  columns: number,
+  rows: number,
+  cellX: number,
+  cellY: number,
+): Uint8Array {
+  const free = new Uint8Array(columns * rows);
+  for (let j = 0; j < rows; j++) {
+    for (let i = 0; i < columns; i++) {
+      const roof = roofHeightM(plan.shell, (i + 0.5) * cellX, (j + 0.5) * cellY);
+      free[j * columns + i] = roof >= headroomM - 1e-9 ? 1 : 0;
+    }
+  }
+  for (const f of plan.fixtures) {
+    if (!STANDING_IN_THE_WAY.has(f.kind) || inRun(f)) continue;
+    const s = solidOf(f, plan);
+    if (s.z0 >= headroomM) continue;
+    // cells whose middle lies inside it
+    const i0 = Math.max(0, Math.floor(s.x0 / cellX - 0.5) + 1);
+    const i1 = Math.min(columns - 1, Math.ceil(s.x1 / cellX - 0.5) - 1);
+    const j0 = Math.max(0, Math.floor(s.y0 / cellY - 0.5) + 1);
+    const j1 = Math.min(rows - 1, Math.ceil(s.y1 / cellY - 0.5) - 1);
+    for (let j = j0; j <= j1; j++)
+      free.fill(0, j * columns + i0, j * columns + Math.max(i0, i1 + 1));
+  }
+  return free;
+}
+
+const STANDING_IN_THE_WAY: ReadonlySet<Fixture['kind']> = new Set([
+  'nestBank',
+  'dustBath',
+  'bar',
+  'board',
+]);
 
 function nearStanding(
   standing: Uint8Array,
@@ -135,10 +159,11 @@ function nearStanding(
   if (standing[j * columns + i] === 1) return true;
   const di = Math.ceil(arm / cellX);
   const dj = Math.ceil(arm / cellY);
+  const most = (arm + 1e-9) ** 2;
   for (let b = Math.max(0, j - dj); b <= Math.min(rows - 1, j + dj); b++) {
+    const y2 = ((b - j) * cellY) ** 2;
     for (let a = Math.max(0, i - di); a <= Math.min(columns - 1, i + di); a++) {
-      if (standing[b * columns + a] === 0) continue;
-      if (Math.hypot((a - i) * cellX, (b - j) * cellY) <= arm + 1e-9) return true;
+      if (standing[b * columns + a] === 1 && ((a - i) * cellX) ** 2 + y2 <= most) return true;
     }
   }
   return false;

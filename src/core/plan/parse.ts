@@ -193,6 +193,7 @@ function schools(plan: Plan, book: RuleBook): Issue[] {
 }
 
 function timeZone(plan: Plan): Issue[] {
+  if (plan.timeZone === 'UTC') return [];
   try {
     new Intl.DateTimeFormat('en', { timeZone: plan.timeZone });
     return [];

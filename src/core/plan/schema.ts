@@ -122,8 +122,10 @@ const fills = z.strictObject({
   waterDays: z.number().check(z.minimum(1), z.maximum(60)),
   /** Feed as it is bought, kg a bag. */
   bagKg: z.number().check(z.minimum(1), z.maximum(1000)),
+  /** One grower or all-flock feed for all, with shell apart. */
+  allFlock: z._default(z.boolean(), false),
 });
-export const FILLS = { feedDays: 7, waterDays: 2, bagKg: 20 } as const;
+export const FILLS = { feedDays: 7, waterDays: 2, bagKg: 20, allFlock: false } as const;
 
 /** What the keeper can reach. */
 export const KEEPER = { reachM: 1.4, armM: 0.75, barrowRimM: 0.62 } as const;

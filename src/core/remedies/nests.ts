@@ -1,9 +1,11 @@
 import { barsOf } from '../geometry/bars';
 import { boxesPerTier } from '../geometry/solids';
 import { newNestBank } from '../plan/defaults';
+import { litterEndM } from '../plan/litter';
 import type { Bar, NestBank, Plan, Side } from '../plan/schema';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
-import { cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { LENGTHEN_COOP } from './others';
+import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { leastBarZ } from './roosts';
 
 const bankIn = (draft: Plan, id: string): NestBank | undefined =>
@@ -112,7 +114,8 @@ const setLip: Proposer = (finding, { plan }) => {
   const bank = bankOf(plan, finding.fixtures);
   const wanted = finding.numbers.needed ?? finding.numbers.allowed;
   if (!bank || !wanted) return [];
-  return [lipAt(bank, wanted.value, 'nests.setLip', plan)];
+  const down = finding.numbers.allowed !== undefined;
+  return [lipAt(bank, wanted.value, 'nests.setLip', plan, down)];
 };
 
 /** The bank hung high enough that the floor under it counts. */
@@ -123,8 +126,9 @@ const hang: Proposer = (_, { plan }) => {
     .map((bank) => lipAt(bank, clear, 'nests.hang', plan));
 };
 
-function lipAt(bank: NestBank, lipM: number, code: string, plan: Plan): Proposal {
-  const lipZ = cmUp(lipM + plan.litter.depthM);
+function lipAt(bank: NestBank, lipM: number, code: string, plan: Plan, down = false): Proposal {
+  // a least lip is held over the litter as it ends, a most over the litter as it starts
+  const lipZ = down ? cmDown(lipM + plan.litter.depthM) : cmUp(lipM + litterEndM(plan));
   return {
     code,
     fixtures: [bank.id],
@@ -180,5 +184,5 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'floor.area.short': [hang],
+  'floor.area.short': [hang, LENGTHEN_COOP],
 };

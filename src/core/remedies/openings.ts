@@ -3,7 +3,7 @@ import { roofHeightM } from '../geometry/shell';
 import { freeNumber } from '../plan/defaults';
 import { fixtureOf } from '../plan/fixtures.schema';
 import { litterEndM } from '../plan/litter';
-import { newHatch, newVent } from '../plan/newFixtures';
+import { newDoor, newHatch, newVent } from '../plan/newFixtures';
 import type { AirOpening, OfKind, Plan, PopDoor, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { freeShare } from '../stations/air';
@@ -407,8 +407,32 @@ const addHatch: Proposer = (finding, { plan }) => {
     numbers: {},
     change: (draft) => void draft.fixtures.push(...made),
   };
-  return [...one, all];
+  const long = SIDES.flatMap((wall): Proposal[] => {
+    const across = wall === 'front' || wall === 'rear';
+    const [lo, hi] = across ? [zone.x0, zone.x1] : [zone.y0, zone.y1];
+    const spare = plan.keeper.armM / 2;
+    const from = mm(Math.max(0.05, lo + spare));
+    const widthM = mm(Math.min(wallLength(plan, wall) - 0.05, hi - spare) - from);
+    if (widthM < 0.5) return [];
+    const hatch = { ...newHatch(plan), wall, alongM: from, widthM };
+    return [
+      {
+        code: 'reach.addLongHatch',
+        fixtures: [],
+        numbers: { width: metres(widthM) },
+        wall,
+        change: (draft) => void draft.fixtures.push(hatch),
+      },
+    ];
+  });
+  return [...one, ...long, all];
 };
+
+/** A door to walk in by, where the roof lets a keeper stand. */
+const addDoor = adding('reach.addDoor', (_, { plan }) => {
+  if (plan.fixtures.some((f) => f.kind === 'door')) return [];
+  return [newDoor(plan)];
+});
 
 const outside = setting('reach.fillOutside', ['feeder', 'drinker'], (v) => {
   v.fillFrom = 'outside';
@@ -483,7 +507,7 @@ export const OPENING_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       d.guarded = true;
     }),
   ],
-  'reach.floor.unreached': [addHatch],
+  'reach.floor.unreached': [addDoor, addHatch],
   'reach.cleanOut.narrow': [
     setting(
       'reach.widen',
@@ -567,7 +591,7 @@ export const OPENING_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       'litter.sooner',
       (d, f, { value }) => {
         const rise = value('litter.rise') ?? 0;
-        const days = ((told(f, 'final') - d.litter.depthM) / rise) * 365;
+        const days = ((told(f, 'final') + 0.01 - d.litter.depthM) / rise) * 365;
         d.schools['litter.cleanOut'] = { custom: Math.max(7, Math.floor(days)) };
       },
       (f, { plan, value }) => ({
@@ -575,7 +599,7 @@ export const OPENING_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
           value: Math.max(
             7,
             Math.floor(
-              ((told(f, 'final') - plan.litter.depthM) / (value('litter.rise') ?? 1)) * 365,
+              ((told(f, 'final') + 0.01 - plan.litter.depthM) / (value('litter.rise') ?? 1)) * 365,
             ),
           ),
           unit: 'days',

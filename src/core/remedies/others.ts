@@ -1,3 +1,4 @@
+import type { Solid } from '../finding';
 import { roofHeightM } from '../geometry/shell';
 import { solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../plan/schema';
@@ -115,9 +116,118 @@ const sizeForShutIn: Proposer = () => [
   },
 ];
 
+/** One feed that suits all of them, and shell in a dish apart. */
+const allFlock: Proposer = () => [
+  {
+    code: 'flock.allFlock',
+    fixtures: [],
+    numbers: {},
+    change: (draft) => {
+      draft.fills.allFlock = true;
+    },
+  },
+];
+
+/** No more cocks than one to eight hens, the last groups' first to go. */
+const keepCocks: Proposer = (finding, { plan }) => {
+  const cocks = plan.flock.filter((g) => g.sex === 'cock');
+  const there = cocks.reduce((n, g) => n + g.count, 0);
+  const ratio = finding.numbers.ratio?.value ?? 0;
+  const least = finding.numbers.least?.value ?? 8;
+  const keep = Math.max(1, Math.floor((ratio * there) / least));
+  if (cocks.length === 0) return [];
+  return [keep, 0]
+    .filter((n) => n < there)
+    .map((n) => ({
+      code: n === 0 ? 'flock.noCocks' : 'flock.keepCocks',
+      fixtures: [],
+      numbers: { cocks: { value: n, unit: 'ratio' as const } },
+      change: (draft: Plan) => {
+        let left = n;
+        draft.flock = draft.flock.flatMap((g) => {
+          if (g.sex !== 'cock') return [g];
+          const stay = Math.min(left, g.count);
+          left -= stay;
+          return stay === 0 ? [] : [{ ...g, count: stay }];
+        });
+      },
+    }));
+};
+
+/** The coop built longer, where it is still to be built; what stood at its right wall goes along. */
+const lengthenCoop: Proposer = (finding, { plan }) => {
+  const missing = finding.numbers.missing?.value ?? 0;
+  const lengthM = Math.ceil((plan.shell.lengthM + missing / plan.shell.widthM) * 20 + 1e-9) / 20;
+  return [
+    {
+      code: 'shell.lengthen',
+      fixtures: [],
+      numbers: { length: { value: lengthM, unit: 'm' as const } },
+      change: (draft) => {
+        const by = lengthM - draft.shell.lengthM;
+        for (const f of draft.fixtures) {
+          const s = solidOf(f, draft);
+          if ('x' in f && s.x1 > draft.shell.lengthM - AT_THE_WALL_M && s.x0 > AT_THE_WALL_M) {
+            f.x = mm(f.x + by);
+          }
+        }
+        draft.shell.lengthM = lengthM;
+      },
+    },
+  ];
+};
+const AT_THE_WALL_M = 0.03;
+
+/** A fixture longer than its coop, cut to fit. */
+const cut: Proposer = (finding, { plan }) => {
+  const fixture = plan.fixtures.find((f) => f.id === finding.fixtures[0]);
+  if (!fixture) return [];
+  const { lengthM, widthM } = plan.shell;
+  return [
+    {
+      code: 'shell.cut',
+      fixtures: [fixture.id],
+      numbers: {},
+      change: (draft) => {
+        const own = draft.fixtures.find((f) => f.id === fixture.id);
+        if (!own) return;
+        if (own.kind === 'bar')
+          own.lengthM = Math.min(own.lengthM, own.axis === 'x' ? lengthM : widthM);
+        else if (own.kind === 'nestBank') {
+          const room = own.faces === 'front' || own.faces === 'rear' ? lengthM : widthM;
+          own.boxes = Math.max(
+            1,
+            Math.min(own.boxes, own.rows * Math.floor(room / own.boxW + 1e-9)),
+          );
+        } else if ('wall' in own) {
+          const room = own.wall === 'front' || own.wall === 'rear' ? lengthM : widthM;
+          own.widthM = Math.min(own.widthM, room);
+        } else if ('depthM' in own) {
+          own.lengthM = Math.min(own.lengthM, lengthM);
+          own.depthM = Math.min(own.depthM, widthM);
+        }
+        if ('heightM' in own) {
+          const s = solidOf(own, draft);
+          const roof = roofOver(s, draft);
+          if (s.z1 > roof) own.heightM = mm(own.heightM - (s.z1 - roof));
+        }
+        pushIn(own, draft);
+      },
+    },
+  ];
+};
+
+/** The roof over a solid, at its lowest, m. */
+const roofOver = (s: Solid, plan: Plan): number =>
+  Math.min(...[s.x0, s.x1].flatMap((x) => [s.y0, s.y1].map((y) => roofHeightM(plan.shell, x, y))));
+
+export const LENGTHEN_COOP = lengthenCoop;
+
 export const OTHER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'shell.fixture.pastWall': [moveIn],
-  'shell.fixture.throughRoof': [moveIn],
+  'flock.feed.mixed': [allFlock],
+  'flock.cocks.tooMany': [keepCocks],
+  'shell.fixture.pastWall': [moveIn, cut],
+  'shell.fixture.throughRoof': [moveIn, cut],
   'shell.fixture.belowFloor': [moveIn],
   'flock.cocks.undecided': [sortCocks],
   'flock.limit.housing': [sizeForShutIn],

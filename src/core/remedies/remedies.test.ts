@@ -142,6 +142,7 @@ test('Pell Garth is mended by remedies alone, within its shell, until no harm an
     if (worst.length === 0) break;
     const choice = worst
       .flatMap((f) => remedies(plan, f, a))
+      .filter((r) => r.plan.shell === plan.shell)
       .sort((x, y) => x.brings.length - y.brings.length)[0];
     if (!choice) throw new Error(`no remedy for ${worst.map((f) => f.code)} after ${done}`);
     done.push(choice.code);

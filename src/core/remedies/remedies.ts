@@ -31,9 +31,7 @@ export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
 
 /** Findings that no change of the fit-out can mend, with the reason. */
 export const WITHOUT_REMEDY: Readonly<Record<string, string>> = {
-  'flock.cocks.tooMany': 'Which birds go is the keeper’s to say.',
   'flock.cocks.tooFew': 'Whether eggs are to be fertile is the keeper’s to say.',
-  'flock.feed.mixed': 'It is met by what is fed, not by what is built.',
   'flock.ducks.withHens': 'It is met by how they are kept, not by what is built.',
   'flock.limit.birds': 'Which birds go is the keeper’s to say.',
   'flock.limit.permit': 'The permit is the authority’s to give.',
@@ -69,8 +67,9 @@ export function remedies(
   const proved: Remedy[] = [];
   for (const { change, ...told } of proposals) {
     const next = produce(plan, (draft) => change(draft as Plan));
-    if (next === plan || !parsePlan(next).ok) continue;
-    const after = assess(next, { on: before.on });
+    // the zone is the plan's own, read before: reading it again takes longer than all the rest
+    if (next === plan || !parsePlan({ ...next, timeZone: 'UTC' }).ok) continue;
+    const after = assess(next, { on: before.on, lean: true });
     if (after.findings.some((f) => isStill(f, finding))) continue;
     if ((after.carries ?? 0) < (before.carries ?? 0)) continue;
     const brings = broughtBy(before, after, finding);

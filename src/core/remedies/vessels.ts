@@ -48,7 +48,7 @@ function freePlace(
       if (best === null || room > best.room + 1e-9) best = { x: mm(x), y: mm(y), room };
     }
   }
-  return best;
+  return best === null ? null : { x: best.x, y: best.y };
 }
 
 /** One more like it, apart from the first. */
@@ -80,6 +80,27 @@ const another: Proposer = (finding, ctx): Proposal[] => {
     });
   }
   return proposals;
+};
+
+/** One so much wider, or longer, that all find a place along it. */
+const wider: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel || ['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
+  const trough = vessel.type === 'trough';
+  const size = Math.ceil((trough ? vessel.lengthM : vessel.diameterM) * times * 1.06 * 100) / 100;
+  if (size > (trough ? 2.5 : 0.6)) return [];
+  return [
+    {
+      code: trough ? 'vessels.longer' : 'vessels.wider',
+      fixtures: [vessel.id],
+      numbers: { size: metres(size) },
+      change: changing(vessel, (v) => {
+        if (trough) v.lengthM = size;
+        else v.diameterM = size;
+      }),
+    },
+  ];
 };
 
 /** More ports, boxes, nipples or cups on the same one. */
@@ -119,6 +140,23 @@ const moveOut: Proposer = (finding, ctx) => {
       change: changing(vessel, (v) => {
         v.x = at.x;
         v.y = at.y;
+      }),
+    },
+  ];
+};
+
+/** A vessel of the run set up in the coop. */
+const bringIn: Proposer = (finding, ctx) => {
+  const vessel = vesselIn(ctx.plan, finding);
+  const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
+  if (!vessel || !at) return [];
+  return [
+    {
+      code: 'vessels.bringIn',
+      fixtures: [vessel.id],
+      numbers: {},
+      change: changing(vessel, (v, draft) => {
+        Object.assign(v, at, { place: 'coop', rimZ: mm(v.rimZ + draft.litter.depthM) });
       }),
     },
   ];
@@ -214,7 +252,7 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
   );
 
 const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> => ({
-  [`${station}.access.short`]: [outlets, another],
+  [`${station}.access.short`]: [outlets, wider, another],
   [`${station}.one.only`]: [another],
   [`${station}.vessel.high`]: [atBack],
   [`${station}.vessel.low`]: [atBack],
@@ -227,6 +265,7 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   ...common('feed'),
   ...common('water'),
   'feed.vessel.rain': [
+    bringIn,
     planning('shell.roofRun', (d) => {
       if (d.run) d.run.roof = 'full';
     }),

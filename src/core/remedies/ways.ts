@@ -115,7 +115,10 @@ const lowerAllowed = lowerTo(
 const lowerWithNests: Proposer = (finding, { plan }) => {
   const bar = fixtureIn(plan, finding, ['bar']);
   if (!bar) return [];
-  const z = cmDown(told(finding, 'allowed') + plan.litter.depthM);
+  const z =
+    finding.numbers.room === undefined
+      ? cmDown(told(finding, 'allowed') + plan.litter.depthM)
+      : cmDown(bar.z - (told(finding, 'needed') - told(finding, 'room')));
   const banks = plan.fixtures.filter((f): f is OfKind<'nestBank'> => f.kind === 'nestBank');
   if (banks.length === 0 || leastBarZ(plan) <= z) return [];
   return [
@@ -249,7 +252,7 @@ export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'roosts.bar.high': [lowerAllowed, lowerWithNests],
   'roosts.bars.lowForSchool': [raiseToSchool],
   'roosts.bar.descent': [addStepsDown],
-  'roosts.bar.headroom': [underRoof],
+  'roosts.bar.headroom': [underRoof, lowerWithNests],
   'roosts.bar.thin': [
     setting(
       'roosts.thicken',

@@ -125,6 +125,7 @@ export const FACTS = {
   'litter.cn.least': keepers(25, 'ratio'),
   'litter.cn.poor': keepers(30, 'ratio'),
   'litter.settled': assumed(250, 'kgM3'),
+  'litter.level': assumed(0.01, 'm'),
   'litter.lost': assumed(0.35, 'ratio'),
   'litter.byDay': assumed(0.15, 'ratio'),
   'litter.board.above': keepers(0.1, 'm'),

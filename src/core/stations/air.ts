@@ -11,7 +11,7 @@ import { atMost, below } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
 import { AIR_WORKINGS as W } from './air.working';
 import { demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
+import { askedOf, basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { hotFactor } from './roosts';
 import { type Sheet, sheetOf } from './sheet';
 
@@ -109,12 +109,13 @@ export const airStation: CarryingStation = {
       },
     };
   },
-  assess: (ctx, carry, school) => {
+  assess: (ctx, entered, school) => {
+    const carry = askedOf(entered);
     const s = sheetOf('air');
     openings(s, ctx.plan);
     draughts(s, ctx);
     if (carry.state === 'carries') needs(s, ctx, carry, school);
-    return { station: 'air', carry, figures: s.figures, findings: s.findings };
+    return { station: 'air', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
 

@@ -13,9 +13,25 @@ export interface StationContext {
   readonly book: RuleBook;
   /** Chosen school by topic. */
   readonly schools: Readonly<Record<string, ChosenSchool>>;
+  /** Works something once for this assessment and keeps it under its name. */
+  readonly once: <T>(name: string, work: () => T) => T;
 }
 
-export type StationCarry = Carry | { readonly state: 'notEntered' };
+/** A memory for one assessment: the same name must always stand for the same work. */
+export function createOnce(): StationContext['once'] {
+  const known = new Map<string, unknown>();
+  return <T>(name: string, work: () => T): T => {
+    if (!known.has(name)) known.set(name, work());
+    return known.get(name) as T;
+  };
+}
+
+/** What is not entered carries nothing yet; `asked` is what its flock asks for all the same. */
+export type StationCarry = Carry | { readonly state: 'notEntered'; readonly asked?: Carry };
+
+/** What a station is asked for, entered or not. */
+export const askedOf = (carry: StationCarry): Carry =>
+  carry.state === 'notEntered' ? (carry.asked ?? { state: 'notApplicable' }) : carry;
 
 export interface StationResult {
   readonly station: StationId;

@@ -7,7 +7,7 @@ import type { Plan, PopDoor } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
-import type { CarryingStation, StationContext } from './context';
+import { askedOf, type CarryingStation, type StationContext } from './context';
 import { DOOR_WORKINGS as W } from './door.working';
 import { hopOf } from './roosts.ways';
 import { type Sheet, sheetOf } from './sheet';
@@ -45,7 +45,8 @@ export const doorStation: CarryingStation = {
         }),
     };
   },
-  assess: (ctx, carry) => {
+  assess: (ctx, entered) => {
+    const carry = askedOf(entered);
     const s = sheetOf('door');
     const doors = popDoorsOf(ctx.plan);
     for (const door of doors) rampFigures(s, ctx.plan, door);
@@ -91,7 +92,7 @@ export const doorStation: CarryingStation = {
       for (const door of doors) ofDoor(s, ctx, door, lots);
     }
     for (const door of doors) ofMachine(s, ctx.plan, door);
-    return { station: 'door', carry, figures: s.figures, findings: s.findings };
+    return { station: 'door', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
 

@@ -5,13 +5,14 @@ import { FACTS } from '../rules/facts.data';
 import { below, wholeUp } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import type { Carry, StationDemand } from './carrying';
-import { byDay, type CarryingStation, type StationContext, schoolFor } from './context';
+import { askedOf, byDay, type CarryingStation, type StationContext, schoolFor } from './context';
 import { factFor, type Sheet, sheetOf } from './sheet';
 import {
   contentsKg,
   feedersOf,
+  packOrder,
   packVessels,
-  shareOf,
+  sharer,
   twoApart,
   vesselFigures,
   vesselFindings,
@@ -23,19 +24,24 @@ type Carries = Extract<Carry, { state: 'carries' }>;
 
 /** Whether all birds find a place at once. */
 export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): StationDemand {
-  const sharesOn = (d: number): number[][] =>
-    vessels.map((v) => ctx.flock.lots.map((lot, i) => shareOf(v, lot, massThen(ctx.flock, i, d))));
-  let last: { d: number; shares: number[][] } | null = null;
-  const at = (d: number): number[][] => {
-    if (last?.d !== d) last = { d, shares: sharesOn(d) };
-    return last.shares;
+  const lots = ctx.flock.lots;
+  const sharers = vessels.map(sharer);
+  let last: { d: number; shares: number[][]; order: number[] } | null = null;
+  const at = (d: number): { shares: number[][]; order: number[] } => {
+    if (last?.d !== d) {
+      const masses = lots.map((_, i) => massThen(ctx.flock, i, d));
+      const shares = sharers.map((share) => lots.map((lot, i) => share(lot, masses[i] as number)));
+      last = { d, shares, order: packOrder(shares, lots.length) };
+    }
+    return last;
   };
   return {
     measure: 'rim',
-    perBird: byDay((d) =>
-      ctx.flock.lots.map((_, i) => factFor('feed.round', massThen(ctx.flock, i, d))),
-    ),
-    fits: (taken, d) => packVessels(at(d), taken).every((n) => n === 0),
+    perBird: byDay((d) => lots.map((_, i) => factFor('feed.round', massThen(ctx.flock, i, d)))),
+    fits: (taken, d) => {
+      const { shares, order } = at(d);
+      return packVessels(shares, taken, order).every((n) => n === 0);
+    },
   };
 }
 
@@ -47,20 +53,13 @@ export function accessFigures(
   vessels: readonly Vessel[],
   carry: Carries,
 ): void {
-  const shares = vessels.map((v) =>
-    ctx.flock.lots.map((lot, i) => shareOf(v, lot, massThen(ctx.flock, i, carry.setOn))),
-  );
-  const without = packVessels(shares, carry.flock).reduce((a, b) => a + b, 0);
+  const without = carry.present - carry.fitting;
   const needed = s.found(`${station}.needed`, 'birds', carry.present, ENTERED);
   const there = s.worked(
     `${station}.have`,
     'vessel.served',
     W['vessel.served'],
-    {
-      birds: carry.present,
-      without,
-      served: carry.present - without,
-    },
+    { fitted: carry.taken, served: carry.fitting },
     KEEPERS,
   );
   s.worked(
@@ -96,7 +95,8 @@ export const feedStation: CarryingStation = {
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
   demand: (ctx) => accessDemand(ctx, feedersOf(ctx.plan)),
-  assess: (ctx, carry) => {
+  assess: (ctx, entered) => {
+    const carry = askedOf(entered);
     const s = sheetOf('feed');
     const feeders = feedersOf(ctx.plan);
     for (const v of feeders) vesselFigures(s, v);
@@ -109,7 +109,7 @@ export const feedStation: CarryingStation = {
       for (const v of feeders) ofFeeder(s, ctx, v, carry);
       if (feeders.length > 0) dishes(s, ctx);
     }
-    return { station: 'feed', carry, figures: s.figures, findings: s.findings };
+    return { station: 'feed', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
 
@@ -172,9 +172,15 @@ const BAGS = [5, 10, 15, 20, 25] as const;
 
 /** The largest bag that is eaten while it is fresh, on an ordinary day of the horizon. */
 function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
-  const days = Array.from(ctx.flock.totals.coopFeedKg).filter((kg) => kg > 0);
-  if (days.length === 0) return;
-  const intake = days.reduce((a, b) => a + b, 0) / days.length;
+  let fed = 0;
+  let kg = 0;
+  for (const day of ctx.flock.totals.coopFeedKg) {
+    if (day === 0) continue;
+    fed++;
+    kg += day;
+  }
+  if (fed === 0) return;
+  const intake = kg / fed;
   const waste = feeders.length === 0 ? 1 : Math.max(...feeders.map(wasteOf));
   const fresh = freshDays(ctx);
   const most = FACTS[fresh].value * intake * waste;

@@ -21,7 +21,7 @@ const MOST_CALCIUM_PERCENT = 1.2;
 export function flockFindings(ctx: StationContext): Found {
   const all = [
     cocksToHens(ctx.flock),
-    mixedAges(ctx.flock),
+    ctx.plan.fills.allFlock ? NOTHING : mixedAges(ctx.flock),
     ducksWithHens(ctx.flock),
     unsorted(ctx.flock),
     ...limitFindings(ctx),

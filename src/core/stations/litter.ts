@@ -207,8 +207,9 @@ function amounts(
     },
     ASSUMED,
   );
-  const most = Math.max(litterEndM(plan), rule.params.finalM ?? 0);
-  if (grows && below(most, atEnd)) {
+  // a centimetre is within what a rake levels
+  const most = litterEndM(plan);
+  if (grows && below(most + FACTS['litter.level'].value, atEnd)) {
     s.find(
       'litter.depth.outgrows',
       'awkward',
@@ -216,7 +217,7 @@ function amounts(
       {
         grows: end,
         days: s.found('litter.out.days', 'days', out, basisOf(cleanOut)),
-        final: s.rule('litter.final', 'm', most, basisOf(rule)),
+        final: s.entered('litter.final', 'm', most),
       },
       null,
       dayOf(flock, 0),

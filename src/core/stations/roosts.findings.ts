@@ -1,3 +1,4 @@
+import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import {
   type Finding,
   type FindingNumber,
@@ -8,6 +9,7 @@ import {
 import {
   barsOf,
   highestNestLipZ,
+  type NotCounted,
   notCounted,
   sidewaysM,
   spacingRule,
@@ -34,6 +36,13 @@ interface Found {
 
 type Carries = Extract<Carry, { state: 'carries' }>;
 
+/** Why each bar does not count; null for those that do. */
+export const whyNotCounted = (ctx: StationContext): ReadonlyMap<string, NotCounted> =>
+  ctx.once('notCounted', () => {
+    const heaviest = ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
+    return new Map(barsOf(ctx.plan).map((bar) => [bar.id, notCounted(bar, ctx.plan, heaviest)]));
+  });
+
 /** Every rule of the roosts that this coop breaks, with the figures the findings speak of. */
 export function roostFindings(
   ctx: StationContext,
@@ -53,7 +62,7 @@ export function roostFindings(
   for (const bar of bars) {
     take(nearWall(bar, plan, heaviestKg));
     take(tooLow(bar, plan));
-    take(uncounted(bar, plan, heaviestKg));
+    take(uncounted(bar, ctx, heaviestKg));
     take(nearNests(bar, plan));
     take(narrowInCold(bar, ctx));
   }
@@ -195,8 +204,9 @@ function tooLow(bar: Bar, plan: Plan): Found {
   };
 }
 
-function uncounted(bar: Bar, plan: Plan, heaviestKg: number): Found {
-  const why = notCounted(bar, plan, heaviestKg);
+function uncounted(bar: Bar, ctx: StationContext, heaviestKg: number): Found {
+  const { plan } = ctx;
+  const why = whyNotCounted(ctx).get(bar.id);
   if (why !== 'underAnother') return NOTHING;
   const upper = upperBarOver(bar, plan, heaviestKg);
   if (!upper) return NOTHING;
@@ -287,8 +297,8 @@ function tooClose(a: Bar, b: Bar, ctx: StationContext, heaviestKg: number): Foun
   if (ladder && rule === 'roosts.apart.stair') return NOTHING;
   if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
   // one under the other is told as a bar that does not count
-  if (notCounted(a, plan, heaviestKg) === 'underAnother') return NOTHING;
-  if (notCounted(b, plan, heaviestKg) === 'underAnother') return NOTHING;
+  const why = whyNotCounted(ctx);
+  if (why.get(a.id) === 'underAnother' || why.get(b.id) === 'underAnother') return NOTHING;
   const apartOf = apartFigure(a, b);
   const numbers = { apart: number(apartOf), needed: neededNumber(rule, heaviestKg) };
   const code = rule === 'roosts.apart.level' ? 'roosts.bars.tooClose' : 'roosts.bars.stairTooClose';

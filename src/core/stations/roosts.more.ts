@@ -9,7 +9,7 @@ import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import { basisOf, type StationContext, schoolFor } from './context';
 import { bracketsNeeded, GRAVITY, sectionShape, strengthOf, timberOf } from './roosts.strength';
-import { descentsOf, highestOf, hopOf, perchesOf, reachedBy } from './roosts.ways';
+import { descentsOf, highestOf, hopOf, reachedBy, waysOf } from './roosts.ways';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { FlockSeats } from './seats';
 import { type Sheet, sheetOf } from './sheet';
@@ -44,13 +44,16 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[], seats: 
   const { plan } = ctx;
   const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
   if (bars.length === 0) return;
-  const perches = perchesOf(plan);
+  const ways = waysOf(plan);
+  const byHop = new Map<number, Set<string>>();
   const heights = schoolFor(ctx, 'roosts.height');
   const kept: Lot[] = [];
   /** By bar, the lot that it is most too high for. */
   const over = new Map<string, { bar: Bar; lot: Lot; allowedM: number }>();
   for (const lot of sleepers) {
-    const reached = reachedBy(plan, hopOf(lot), perches);
+    const hop = hopOf(lot);
+    const reached = byHop.get(hop) ?? reachedBy(plan, hop, ways);
+    byHop.set(hop, reached);
     const own = bars.filter((b) => reached.has(b.id));
     if (own.length === 0) kept.push(lot);
     const allowedM = highestOf(lot, heights);

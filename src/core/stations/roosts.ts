@@ -1,6 +1,6 @@
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { livingOn, massThen } from '../birds/flock';
-import { barsOf, effectiveLength, notCounted } from '../geometry/bars';
+import { barsOf, effectiveLength } from '../geometry/bars';
 import type { Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { atMost } from '../units/number';
@@ -8,7 +8,7 @@ import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
 import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { type BirdKind, packBars } from './packing';
-import { roostFindings } from './roosts.findings';
+import { roostFindings, whyNotCounted } from './roosts.findings';
 import { moreOfRoosts } from './roosts.more';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { CountedBar, FlockSeats } from './seats';
@@ -52,15 +52,22 @@ export const roostsStation: CarryingStation = {
 };
 
 /** Bars that count, in the order they fill: highest first, ties by id. */
-export function countedBars(ctx: StationContext): CountedBar[] {
-  const heaviest = ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
+export const countedBars = (ctx: StationContext): readonly CountedBar[] =>
+  ctx.once('countedBars', () => workCountedBars(ctx));
+
+function workCountedBars(ctx: StationContext): CountedBar[] {
+  const why = whyNotCounted(ctx);
   return barsOf(ctx.plan)
-    .filter((bar) => notCounted(bar, ctx.plan, heaviest) === null)
+    .filter((bar) => why.get(bar.id) === null)
     .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
     .map((bar) => ({ bar, effectiveM: effectiveLength(bar, ctx.plan.shell).effectiveM }));
 }
 
-export function seatFlock(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {
+/** Where the planned flock sits by the school chosen. */
+export const seatFlock = (ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats =>
+  ctx.once('seats', () => workSeats(ctx, carry, school));
+
+function workSeats(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {
   const d = carry.state === 'carries' ? carry.setOn : 0;
   const widths = widthsOf(ctx, school, d);
   const counts = livingOn(ctx.flock, d);

@@ -42,29 +42,39 @@ export function highestOf(lot: Lot, school: ChosenSchool): number {
   return dualPurpose ? mostM : Math.min(highestBarM, mostM);
 }
 
-/** Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar. */
-export function reachedBy(plan: Plan, hopM: number, perches = perchesOf(plan)): Set<string> {
-  const reached = new Set(
-    perches.filter((p) => atMost(p.z - plan.litter.depthM, hopM)).map((p) => p.id),
-  );
+/** Perches with, for each, those that lie within a hop's gap of it. */
+export interface Ways {
+  readonly perches: readonly Perch[];
+  readonly near: readonly (readonly number[])[];
+}
+
+export function waysOf(plan: Plan): Ways {
+  const perches = perchesOf(plan);
   const gap = FACTS['roosts.hop.gap'].value;
+  const near = perches.map((to) =>
+    perches.flatMap((from, j) => (atMost(gapInPlan(from.solid, to.solid), gap) ? [j] : [])),
+  );
+  return { perches, near };
+}
+
+/** Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar. */
+export function reachedBy(plan: Plan, hopM: number, ways = waysOf(plan)): Set<string> {
+  const { perches, near } = ways;
+  const reached = perches.map((p) => atMost(p.z - plan.litter.depthM, hopM));
   for (let grew = true; grew; ) {
     grew = false;
-    for (const to of perches) {
-      if (reached.has(to.id)) continue;
-      const way = perches.some(
-        (from) =>
-          reached.has(from.id) &&
-          atMost(to.z - from.z, hopM) &&
-          atMost(gapInPlan(from.solid, to.solid), gap),
+    perches.forEach((to, i) => {
+      if (reached[i]) return;
+      const way = near[i]?.some(
+        (j) => reached[j] && atMost(to.z - (perches[j]?.z ?? Number.NEGATIVE_INFINITY), hopM),
       );
       if (way) {
-        reached.add(to.id);
+        reached[i] = true;
         grew = true;
       }
-    }
+    });
   }
-  return reached;
+  return new Set(perches.flatMap((p, i) => (reached[i] ? [p.id] : [])));
 }
 
 /** How a bird comes down from a bar. */
@@ -127,34 +137,24 @@ const SAMPLE_M = 0.1;
 
 /** Clear floor on the better side of a bar, m: what half of its length has. */
 function clearBeside(bar: Bar, plan: Plan, obstacles: readonly Solid[]): number {
-  const n = Math.max(1, Math.round(bar.lengthM / SAMPLE_M));
-  const sides = [-1, 1].map((side) => {
-    const clears = Array.from({ length: n }, (_, i) =>
-      clearAt(bar, ((i + 0.5) / n) * bar.lengthM, side, plan, obstacles),
-    ).sort((a, b) => b - a);
-    return clears[Math.ceil(n / 2) - 1] ?? 0;
-  });
-  return Math.max(...sides);
-}
-
-function clearAt(
-  bar: Bar,
-  along: number,
-  side: number,
-  plan: Plan,
-  obstacles: readonly Solid[],
-): number {
   const alongX = bar.axis === 'x';
-  const at = (alongX ? bar.x : bar.y) + along;
   const from = alongX ? bar.y : bar.x;
-  const far = side < 0 ? from : (alongX ? plan.shell.widthM : plan.shell.lengthM) - from;
-  let clear = Math.max(0, far);
+  const start = alongX ? bar.x : bar.y;
+  const far = (alongX ? plan.shell.widthM : plan.shell.lengthM) - from;
+  const n = Math.max(1, Math.round(bar.lengthM / SAMPLE_M));
+  const before = new Float64Array(n).fill(Math.max(0, from));
+  const behind = new Float64Array(n).fill(Math.max(0, far));
   for (const s of obstacles) {
     const [a0, a1, c0, c1] = alongX ? [s.x0, s.x1, s.y0, s.y1] : [s.y0, s.y1, s.x0, s.x1];
-    if (at < a0 || at > a1 || s.z0 > bar.z) continue;
-    const near = side < 0 ? from - c1 : c0 - from;
-    const behind = side < 0 ? from - c0 : c1 - from;
-    if (behind > 0) clear = Math.min(clear, Math.max(0, near));
+    if (s.z0 > bar.z || a1 < start || a0 > start + bar.lengthM) continue;
+    for (let i = 0; i < n; i++) {
+      const at = start + ((i + 0.5) / n) * bar.lengthM;
+      if (at < a0 || at > a1) continue;
+      if (c0 < from) before[i] = Math.min(before[i] as number, Math.max(0, from - c1));
+      if (c1 > from) behind[i] = Math.min(behind[i] as number, Math.max(0, c0 - from));
+    }
   }
-  return clear;
+  const half = Math.ceil(n / 2);
+  const middling = (clear: Float64Array): number => clear.sort()[n - half] as number;
+  return Math.max(middling(before), middling(behind));
 }

@@ -10,7 +10,7 @@ import { FACTS, type FactId } from '../rules/facts.data';
 import { below } from '../units/number';
 import { ASSUMED, type Basis, ENTERED, KEEPERS } from '../working';
 import type { StationContext } from './context';
-import { factFor, type Sheet } from './sheet';
+import type { Sheet } from './sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 export const feedersOf = (plan: Plan): Feeder[] =>
@@ -53,11 +53,17 @@ export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
 }
 
 /** What share of a vessel one bird takes; Infinity where she cannot use it. */
-export function shareOf(v: Vessel, lot: Lot, massKg: number): number {
+export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
   const rule = edgeRule(v);
-  if (rule !== null) return factFor(rule, massKg) / edgeM(v);
-  const birds = v.outlets * perOutlet(v, lot, massKg);
-  return birds === 0 ? Number.POSITIVE_INFINITY : 1 / birds;
+  if (rule !== null) {
+    const { value, scale } = FACTS[rule];
+    const edge = edgeM(v);
+    return (_, massKg) => scaleToBird(value, massKg, scale) / edge;
+  }
+  return (lot, massKg) => {
+    const birds = v.outlets * perOutlet(v, lot, massKg);
+    return birds === 0 ? Number.POSITIVE_INFINITY : 1 / birds;
+  };
 }
 
 /** A share is taken as fitting to nine decimals. */
@@ -73,22 +79,30 @@ const DUST = 1e-9;
 export function packVessels(
   shares: readonly (readonly number[])[],
   counts: readonly number[],
+  order = packOrder(shares, counts.length),
 ): number[] {
   const left = [...counts];
-  const order = counts
-    .map((_, i) => i)
-    .sort((a, b) => (shares[0]?.[b] ?? 0) - (shares[0]?.[a] ?? 0) || a - b);
   for (const own of shares) {
-    let room = 1;
+    let room = 1 + DUST;
     for (const i of order) {
-      const share = own[i] ?? Number.POSITIVE_INFINITY;
-      if (!Number.isFinite(share)) continue;
-      const n = Math.min(left[i] ?? 0, Math.floor((room + DUST) / share));
-      left[i] = (left[i] ?? 0) - n;
+      const waiting = left[i] as number;
+      const share = own[i] as number;
+      // a bird that cannot use it takes an infinite share
+      if (waiting === 0 || share > room) continue;
+      const n = Math.min(waiting, Math.floor(room / share));
+      left[i] = waiting - n;
       room -= n * share;
     }
   }
   return left;
+}
+
+/** Lots in the order they are given places: those that take most of the first vessel first. */
+export function packOrder(shares: readonly (readonly number[])[], lots: number): number[] {
+  const first = shares[0];
+  return Array.from({ length: lots }, (_, i) => i).sort(
+    (a, b) => (first?.[b] ?? 0) - (first?.[a] ?? 0) || a - b,
+  );
 }
 
 /** Where nothing was said: what it holds by its size, L. */

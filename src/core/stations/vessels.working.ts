@@ -40,9 +40,8 @@ export const VESSEL_WORKINGS = {
   'vessel.served': working({
     result: 'served',
     lines: {
-      birds: { unit: 'birds', given: 'found' },
-      without: { unit: 'birds', given: 'found' },
-      served: { unit: 'birds', formula: 'birds - without' },
+      fitted: { unit: 'birds', each: 'group', given: 'found' },
+      served: { unit: 'birds', formula: 'sum(fitted)' },
     },
   }),
   'feed.days': working({

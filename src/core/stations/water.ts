@@ -3,7 +3,7 @@ import type { Drinker } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { below } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
-import type { CarryingStation, StationContext } from './context';
+import { askedOf, type CarryingStation, type StationContext } from './context';
 import { accessDemand, accessFigures } from './feed';
 import { type Sheet, sheetOf } from './sheet';
 import { capacityL, drinkersOf, twoApart, vesselFigures, vesselFindings } from './vessels';
@@ -15,7 +15,8 @@ export const waterStation: CarryingStation = {
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
   demand: (ctx) => accessDemand(ctx, drinkersOf(ctx.plan)),
-  assess: (ctx, carry) => {
+  assess: (ctx, entered) => {
+    const carry = askedOf(entered);
     const s = sheetOf('water');
     const drinkers = drinkersOf(ctx.plan);
     for (const v of drinkers) vesselFigures(s, v);
@@ -28,7 +29,7 @@ export const waterStation: CarryingStation = {
         ofDrinker(s, ctx, v);
       }
     }
-    return { station: 'water', carry, figures: s.figures, findings: s.findings };
+    return { station: 'water', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
 

@@ -102,12 +102,6 @@ const raised: Recipe = (d) => {
   d.shell.floorAboveGroundM = 0.6;
 };
 
-/** A bed that is a centimetre short of what its school lets it grow to. */
-const nearlyFullBed: Recipe = (d) => {
-  d.litter.school = 'board';
-  d.litter.depthM = 0.09;
-};
-
 const SOUND = assess(soundCoop(), { on: DAY });
 const HENS_KG_DAY = SOUND.flock.peaks.coopFeedKg?.value ?? Number.NaN;
 const EATEN = SOUND.flock.totals.coopFeedKg;
@@ -115,8 +109,7 @@ const MEAN_KG_DAY = EATEN.reduce((a, b) => a + b, 0) / EATEN.length;
 const HENS_L_DAY = SOUND.flock.peaks.coopWaterL?.value ?? Number.NaN;
 /** A week's feed of the sound coop through ports, as litres of pellets. */
 const FEED_WEEK_L = (7 * HENS_KG_DAY * 1.04) / 0.65;
-const LITTER_DAYS =
-  (0.01 / (assess(soundCoop(nearlyFullBed), { on: DAY }).figures['litter.rise']?.value ?? 1)) * 365;
+const LITTER_DAYS = (0.01 / (SOUND.figures['litter.rise']?.value ?? 1)) * 365;
 
 /** Every code of the stations of this list, each with a plan that raises it alone and a near miss. */
 export const FAULTS: readonly Fault[] = [
@@ -614,14 +607,9 @@ export const FAULTS: readonly Fault[] = [
       change(d, 'nestBank', 'bank', { lipZ: 0.56 });
     },
   ),
-  measure(
-    'litter.depth.outgrows',
-    [LITTER_DAYS + 1, LITTER_DAYS - 1],
-    (d, days) => {
-      d.schools['litter.cleanOut'] = { custom: days };
-    },
-    nearlyFullBed,
-  ),
+  measure('litter.depth.outgrows', [LITTER_DAYS + 1, LITTER_DAYS - 1], (d, days) => {
+    d.schools['litter.cleanOut'] = { custom: days };
+  }),
   measure('litter.board.low', [0.2 - MM, 0.2], (d, m) => {
     d.litter.retainingM = m;
   }),

@@ -9,6 +9,7 @@ import {
   newDoor,
   newDrinker,
   newFeeder,
+  newHatch,
   newPopDoor,
   newVent,
 } from '@/core/plan/newFixtures';
@@ -81,6 +82,8 @@ export function soundCoop(recipe: (draft: Plan) => void = () => {}): Plan {
   const plan: Plan = {
     ...bare,
     flock: [hens(6, { massKg: 2.2 })],
+    // cleaned out before the litter has grown by a centimetre
+    schools: { 'litter.cleanOut': { custom: 30 } },
     fixtures: [
       bar({ id: 'bar', x: 0.8, y: 2.55, z: 0.7, lengthM: 2.4, brackets: 2 }),
       bar({ id: 'step', x: 0.8, y: 2.1, z: 0.4, lengthM: 2.4, use: 'step' }),
@@ -171,6 +174,93 @@ export const anyPlan = fc
       fixtures: [
         ...bars.map((b, i) => bar({ ...b, id: `bar-${i}` })),
         ...banks.map((b, i) => bank({ ...b, id: `nests-${i}` })),
+      ],
+    };
+  });
+
+const SIDES = ['front', 'rear', 'left', 'right'] as const;
+
+/** Any coop with anything in it, most of it wrong: the fixtures are put where chance has them. */
+export const badCoop = fc
+  .record({
+    plan: anyPlan,
+    climate: fc.constantFrom(null, 'cold-continental', 'hot-desert', 'wet-upland'),
+    vents: fc.array(
+      fc.record({
+        wall: fc.constantFrom(...SIDES),
+        alongM: mm(100, 1200),
+        sillZ: mm(300, 1700),
+        widthM: mm(100, 900),
+        heightM: mm(50, 300),
+        opens: fc.constantFrom('open' as const, 'closable' as const),
+        cover: fc.constantFrom('none' as const, 'mesh13' as const, 'mesh25' as const),
+        stay: fc.boolean(),
+      }),
+      { maxLength: 3 },
+    ),
+    feeders: fc.array(
+      fc.record({
+        type: fc.constantFrom(
+          'tube' as const,
+          'port' as const,
+          'pedal' as const,
+          'trough' as const,
+        ),
+        x: mm(200, 900),
+        y: mm(200, 2800),
+        rimZ: mm(100, 700),
+        diameterM: mm(150, 400),
+        hung: fc.boolean(),
+        fixing: fc.constantFrom('hook' as const, 'bolt' as const),
+        flatTop: fc.boolean(),
+      }),
+      { maxLength: 2 },
+    ),
+    drinkers: fc.array(
+      fc.record({
+        type: fc.constantFrom('fount' as const, 'nipple' as const, 'cup' as const),
+        x: mm(200, 900),
+        y: mm(200, 2800),
+        rimZ: mm(100, 700),
+        diameterM: mm(150, 400),
+        tray: fc.boolean(),
+      }),
+      { maxLength: 2 },
+    ),
+    doors: fc.array(
+      fc.record({
+        wall: fc.constantFrom(...SIDES),
+        alongM: mm(0, 600),
+        sillZ: mm(0, 700),
+        widthM: mm(200, 450),
+        heightM: mm(250, 500),
+        works: fc.constantFrom('manual' as const, 'light' as const),
+        lampInView: fc.boolean(),
+        latch: fc.constantFrom('single' as const, 'double' as const),
+      }),
+      { maxLength: 2 },
+    ),
+    hatches: fc.array(fc.record({ wall: fc.constantFrom(...SIDES), widthM: mm(300, 800) }), {
+      maxLength: 1,
+    }),
+    raisedM: fc.constantFrom(0, 0.3, 0.7),
+  })
+  .map(({ plan, climate, vents, feeders, drinkers, doors, hatches, raisedM }): Plan => {
+    const named = <T extends Fixture>(made: T, stem: string, i: number): T => ({
+      ...made,
+      id: `${stem}-${i}`,
+    });
+    return {
+      ...plan,
+      climate: climate === null ? null : sampleClimate(climate),
+      shell: { ...plan.shell, floorAboveGroundM: raisedM },
+      fixtures: [
+        ...plan.fixtures,
+        ...vents.map((v, i) => named(newVent(plan, v), 'vent', i)),
+        ...feeders.map((f, i) => named(newFeeder(plan, f), 'feeder', i)),
+        ...drinkers.map((d, i) => named(newDrinker(plan, d), 'drinker', i)),
+        ...doors.map((d, i) => named(newPopDoor(plan, d), 'pop-door', i)),
+        ...hatches.map((h, i) => named({ ...newHatch(plan), ...h }, 'hatch', i)),
       ],
     };
   });

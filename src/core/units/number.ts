@@ -1,9 +1,11 @@
 /** Decimal places kept before a quotient is floored, ceiled or compared: (1.24 − 0.10)/0.38 is 3, not 2.999…. */
 const PLACES = 9;
+const SCALE = 10 ** PLACES;
+/** What rounds away at the last place. */
+const DUST = 0.5 / SCALE;
 
 /** Rounds away binary dust: to nine decimals. Non-finite numbers pass through unchanged. */
-export const tidy = (x: number): number =>
-  Number.isFinite(x) ? Math.round(x * 10 ** PLACES) / 10 ** PLACES : x;
+export const tidy = (x: number): number => (Number.isFinite(x) ? Math.round(x * SCALE) / SCALE : x);
 
 /** Whole units that go into a quotient: divide, round to nine decimals, floor. */
 export const wholeDown = (x: number): number => Math.floor(tidy(x));
@@ -12,10 +14,10 @@ export const wholeDown = (x: number): number => Math.floor(tidy(x));
 export const wholeUp = (x: number): number => Math.ceil(tidy(x));
 
 /** a ≤ b, to nine decimals. */
-export const atMost = (a: number, b: number): boolean => tidy(a - b) <= 0;
+export const atMost = (a: number, b: number): boolean => a - b < DUST;
 
 /** a < b, to nine decimals. */
-export const below = (a: number, b: number): boolean => tidy(a - b) < 0;
+export const below = (a: number, b: number): boolean => a - b < -DUST;
 
 /**
  * Reads a plain decimal as typed: point or comma, never both, never two of either.

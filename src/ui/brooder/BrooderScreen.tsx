@@ -120,7 +120,10 @@ function BoxPicture({ brood }: { brood: BroodPlan }) {
           />
         ) : null}
         {brooder.heat.kind === 'lamp'
-          ? Array.from({ length: brooder.heat.count }, (_, i) => x0 + 24 + i * 30).map((cx) => (
+          ? Array.from({ length: brooder.heat.count }, (_, i) => {
+              const r = Math.max(8, Math.sqrt(0.07 / Math.PI) * scale);
+              return x0 + 8 + r + i * (r + 10);
+            }).map((cx) => (
               <circle
                 key={cx}
                 cx={cx}

@@ -30,7 +30,7 @@ export function NeededThere({ station }: { station: StationId }) {
             </>
           ) : null}
           .
-          {figures[`${station}.capacity`] ? (
+          {figures[`${station}.capacity`] && stave?.state !== 'notEntered' ? (
             <>
               {' '}
               Carries <Figure id={`${station}.capacity`} />.

@@ -1,10 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
+import Link from 'next/link';
+import { cautionsOf } from '@/core/cautions';
 import type { StationId } from '@/core/finding';
-import { CAUTIONS } from '@/text/cautions';
+import { CAUTION_WORDS } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Mark } from '../marks/Mark';
-import { useAssessment, useBench } from '../store/bench';
+import { useAssessment, useBench, usePlan } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
 import { FloorFields } from './FloorFields';
@@ -137,16 +139,28 @@ function Fixtures({ station }: { station: StationId }) {
 }
 
 function Cautions({ station }: { station: StationId }) {
-  const cautions = CAUTIONS[station];
-  if (!cautions) return null;
+  const plan = usePlan();
+  const assessment = useAssessment();
+  const own = cautionsOf(plan, assessment).filter((c) => c.station === station);
   return (
     <div className="mt-auto border-line border-t pt-2 text-[0.84rem] text-soft">
-      <h3 className="mb-1 font-semibold text-[0.84rem] text-ink">Take care</h3>
-      <ul className="flex flex-col gap-1" data-reason>
-        {cautions.map((c) => (
-          <li key={c}>{c}</li>
-        ))}
-      </ul>
+      {own.length > 0 ? (
+        <>
+          <h3 className="mb-1 font-semibold text-[0.84rem] text-ink">Take care</h3>
+          <ul className="flex flex-col gap-1" data-reason>
+            {own.map((c) => (
+              <li key={c.id}>{CAUTION_WORDS[c.id]}</li>
+            ))}
+          </ul>
+        </>
+      ) : null}
+      <Link
+        href={`/plans/${plan.id}/cautions`}
+        prefetch={false}
+        className="mt-1.5 inline-block text-chalk hover:underline max-lg:py-3"
+      >
+        All cautions of this plan, to print
+      </Link>
     </div>
   );
 }

@@ -2,7 +2,8 @@
 import type { KeyboardEvent } from 'react';
 import type { Stave } from '@/core/assess';
 import type { Finding } from '@/core/finding';
-import { SEVERITY_NAMES } from '@/text/findings';
+import { verdictOf } from '@/core/stations/verdict';
+import { findingTitle, SEVERITY_NAMES } from '@/text/findings';
 import { formatComingDay } from '@/text/format';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Figure } from '../figure/Figure';
@@ -62,12 +63,19 @@ function Row({
   planned: number;
   today: number;
 }) {
-  const { findings } = useAssessment();
+  const { findings, brooder } = useAssessment();
   const ghost = useBench((s) => s.ghost?.rails[stave.station] ?? null);
   const worst = findings.find((f) => f.station === stave.station);
+  // the brooder's rail has a chalk line of its own: its chicks
+  const own = stave.station === 'brooder';
+  const carries = own ? brooder.carries : stave.carries;
+  const line = own ? brooder.chicks : planned;
+  const verdict = own && carries !== null ? verdictOf(carries, line) : stave.verdict;
+  const told = { ...stave, verdict };
+  const short = carries === null && stave.station !== 'flock' && stave.station !== 'shell';
   return (
     <WorkingHost
-      className={`relative -mx-4 border-l-3 px-[13px] py-2 max-lg:min-h-[52px] max-lg:py-3 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
+      className={`relative -mx-4 border-l-3 px-[13px] py-[6px] max-lg:min-h-[52px] max-lg:py-3 ${on ? 'border-chalk bg-raised' : 'border-transparent hover:bg-raised/60'}`}
       workingClassName="-mx-2"
     >
       <div className="flex items-baseline justify-between gap-2">
@@ -82,35 +90,41 @@ function Row({
         >
           {STATION_NAMES[stave.station]}
         </button>
-        <span className="relative">
-          <Amount stave={stave} worst={worst} />
+        <span className="relative flex items-center gap-x-1.5 text-[0.8rem] text-soft">
+          {short ? <State stave={told} worst={worst} /> : <Amount stave={stave} />}
         </span>
       </div>
-      {stave.carries !== null && planned > 0 ? (
+      {carries !== null && line > 0 ? (
         <RailChart
-          carries={stave.carries}
-          planned={planned}
-          today={today}
-          verdict={stave.verdict}
+          carries={carries}
+          planned={line}
+          today={own ? 0 : today}
+          verdict={verdict}
           ghost={ghost}
         />
       ) : null}
-      <p className="pointer-events-none relative mt-0.5 flex flex-wrap items-center gap-x-1.5 text-[0.8rem] text-soft">
-        <State stave={stave} worst={worst} />
-      </p>
+      {short ? null : (
+        <p className="pointer-events-none relative mt-0.5 flex flex-wrap items-center gap-x-1.5 text-[0.8rem] text-soft">
+          <State stave={told} worst={worst} />
+        </p>
+      )}
     </WorkingHost>
   );
 }
 
-function Amount({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
+function Amount({ stave }: { stave: Stave }) {
   const { figures, planned } = useAssessment();
   if (stave.carries !== null)
-    return <Figure id={`${stave.station}.capacity`} bare className="figures" />;
+    return (
+      <Figure id={`${stave.station}.capacity`} bare className="figures text-[1rem] text-ink" />
+    );
+  if (stave.station === 'brooder' && figures['brooder.capacity'])
+    return <Figure id="brooder.capacity" bare className="figures text-[1rem] text-ink" />;
   if (stave.station === 'flock' && planned > 0)
     return <Figure id="coop.planned" className="figures text-[0.9rem]" />;
   if (stave.station === 'shell' && figures['floor.inside'])
     return <Figure id="floor.inside" className="figures text-[0.9rem]" />;
-  return worst ? <Mark kind={worst.severity} /> : null;
+  return null;
 }
 
 function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
@@ -135,6 +149,11 @@ function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
         {worst?.severity === 'harm' ? (
           <span className="ml-auto flex items-center gap-1 text-oxide">
             <Mark kind="harm" size={11} /> {SEVERITY_NAMES.harm}
+          </span>
+        ) : null}
+        {worst?.severity === 'short' && stave.verdict !== 'short' ? (
+          <span className="order-last flex basis-full items-center gap-1 text-oxide">
+            <Mark kind="short" size={11} /> {findingTitle(worst)}
           </span>
         ) : null}
       </>

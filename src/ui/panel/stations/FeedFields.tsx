@@ -45,6 +45,14 @@ export function FeedFields() {
                   f.bagKg = v;
                 },
               },
+              {
+                kind: 'yes',
+                label: 'One grower or all-flock feed for all, shell apart',
+                get: (f) => f.allFlock,
+                set: (f, v) => {
+                  f.allFlock = v;
+                },
+              },
             ]}
             change={(name, recipe) => edit(name, (d) => recipe(d.fills, d))}
           />

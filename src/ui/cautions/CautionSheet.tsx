@@ -1,0 +1,56 @@
+import Link from 'next/link';
+import type { CautionPlace } from '@/core/cautions';
+import type { Plan } from '@/core/plan/schema';
+import { STATIONS } from '@/core/station';
+import { CAUTION_WORDS } from '@/text/cautions';
+import { formatDay } from '@/text/format';
+import { STATION_NAMES } from '@/text/stations';
+import { PrintButton } from './PrintButton';
+
+/** Every caution that applies to a plan, on one sheet to pin up. */
+export function CautionSheet({
+  plan,
+  on,
+  cautions,
+}: {
+  plan: Plan;
+  on: string;
+  cautions: readonly CautionPlace[];
+}) {
+  return (
+    <main className="mx-auto max-w-3xl px-6 py-5 print:max-w-none print:p-0">
+      <div className="mb-4 flex items-center justify-between gap-3" data-no-print>
+        <Link href={`/plans/${plan.id}`} className="button">
+          Back to the plan
+        </Link>
+        <PrintButton />
+      </div>
+      <h1 className="border-ink border-b-2 pb-2 text-[1.7rem]">
+        Take care: <span data-name>{plan.name}</span>
+      </h1>
+      <p className="mt-2 text-soft">
+        What can hurt a person or a bird here, as the plan stood on{' '}
+        <time data-day={on}>{formatDay(on)}</time>. This sheet takes the place of no electrician,
+        vet, builder or authority.
+      </p>
+      {STATIONS.filter((s) => cautions.some((c) => c.station === s)).map((station) => (
+        <section key={station} className="mt-4 break-inside-avoid">
+          <h2 className="text-[1.1rem]">{STATION_NAMES[station]}</h2>
+          <ul className="mt-1 flex flex-col gap-1.5" data-reason>
+            {cautions
+              .filter((c) => c.station === station)
+              .map((c) => (
+                <li key={c.id} className="flex gap-2.5">
+                  <span
+                    aria-hidden="true"
+                    className="mt-[5px] inline-block size-[11px] shrink-0 border border-ink"
+                  />
+                  <span>{CAUTION_WORDS[c.id]}</span>
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+    </main>
+  );
+}
