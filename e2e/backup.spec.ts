@@ -19,7 +19,7 @@ const command = (name: 'backup' | 'restore', dir: string, ...args: string[]) => 
 };
 
 const litter = async (page: Page, text: string): Promise<void> => {
-  await goTo(page, 'floor');
+  await goTo(page, 'litter');
   await page.getByLabel('Litter depth').fill(text);
   await page.getByLabel('Litter depth').press('Enter');
   await saved(page);
@@ -27,7 +27,7 @@ const litter = async (page: Page, text: string): Promise<void> => {
 
 const shownLitter = async (page: Page): Promise<string> => {
   await page.goto(PLAN);
-  await goTo(page, 'floor');
+  await goTo(page, 'litter');
   return page.getByLabel('Litter depth').inputValue();
 };
 

@@ -3,7 +3,27 @@ import type { Unit } from '@/core/working';
 import { formatBare, formatValue } from '@/text/format';
 import { assessByCli, goTo, openPlan, takeOut, watchConsole } from './help';
 
-const STATIONS = ['flock', 'shell', 'floor', 'roosts', 'nests'];
+const STATIONS = [
+  'flock',
+  'shell',
+  'floor',
+  'roosts',
+  'nests',
+  'air',
+  'feed',
+  'water',
+  'litter',
+  'door',
+  'reach',
+  'brooder',
+];
+
+/** Waits for what a station brings along when it is first gone to. */
+const there = async (page: Page, station: string): Promise<void> => {
+  if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
+  else await expect(page.locator('aside').locator('button, input, select').first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+};
 
 interface Shown {
   readonly id: string;
@@ -54,10 +74,12 @@ for (const [id, units] of [
         for (const more of await page.getByRole('button', { name: /^More of/ }).all())
           await more.click();
       }
-      const compare = page.getByText('Compare schools');
-      if (await compare.count()) await compare.click();
-      for (const view of station === 'flock' ? [null] : ['Front', 'Side', 'Above']) {
-        if (view) await page.getByRole('radio', { name: view }).click();
+      await there(page, station);
+      for (let n = await page.getByText('Compare schools').count(); n > 0; n--)
+        await page.getByText('Compare schools').first().click();
+      const whole = station === 'flock' || station === 'brooder';
+      for (const view of whole ? [null] : ['Front', 'Side', 'Above']) {
+        if (view) await page.getByRole('radio', { name: view, exact: true }).click();
         const shown = await shownFigures(page);
         for (const { id: figureId, text, bare } of shown) {
           const figure = figures[figureId];
@@ -94,7 +116,7 @@ test('every figure on a screen opens its working under it, and shuts it again', 
   await openPlan(page, 'pell-garth');
   for (const station of STATIONS) {
     await goTo(page, station);
-    if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
+    await there(page, station);
     const wrong = await page.evaluate(async () => {
       const frame = () => new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
       const seen: string[] = [];

@@ -68,7 +68,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await expect(page.locator('[data-finding="roosts.bar.nearWall"]')).toBeVisible();
 
   // schools, all at once
-  await page.getByText('Compare schools').click();
+  await page.getByText('Compare schools').first().click();
   await page.getByRole('radio', { name: 'huddled' }).click();
   await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('4');
   await page.getByLabel('Your own figure').fill('20 cm');
@@ -180,7 +180,7 @@ test('two windows on one plan: the later save is offered the ways on, and nothin
   const [one, two] = [await browser.newPage(), await browser.newPage()];
   for (const page of [one, two]) await openPlan(page, address.replace('/plans/', ''));
   const litter = async (page: Page, text: string) => {
-    await goTo(page, 'floor');
+    await goTo(page, 'litter');
     await set(page, 'aside', 'Litter depth', text);
   };
   await litter(one, '15 cm');
@@ -225,7 +225,7 @@ test('a plan goes back to an earlier save, which was given a name, and forward a
   page,
 }) => {
   await openPlan(page, await ownPlan(page, 'pell-garth'));
-  await goTo(page, 'floor');
+  await goTo(page, 'litter');
   for (const depth of ['12 cm', '14 cm']) {
     await set(page, 'aside', 'Litter depth', depth);
     await saved(page);

@@ -23,7 +23,7 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     path: '/plans/pell-garth',
     open: async (page) => {
       await goTo(page, 'roosts');
-      await page.getByText('Compare schools').click();
+      await page.getByText('Compare schools').first().click();
       await page.locator('aside [data-figure="roosts.needed"]').first().click();
       await expect(page.locator('[data-working]')).toBeVisible();
     },
@@ -47,6 +47,26 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     },
   },
   'the bench, shell': { path: '/plans/tamar-flats', open: (page) => goTo(page, 'shell') },
+  ...Object.fromEntries(
+    ['air', 'feed', 'water', 'litter', 'door', 'reach'].map((station) => [
+      `the bench, ${station}`,
+      {
+        path: '/plans/pell-garth',
+        open: async (page: Page) => {
+          await goTo(page, station);
+          await expect(page.locator('aside').locator('input, button').first()).toBeVisible();
+        },
+      },
+    ]),
+  ),
+  'the bench, brooder': {
+    path: '/plans/osk-landing',
+    open: async (page) => {
+      await goTo(page, 'brooder');
+      await expect(page.locator('[data-brooder]')).toBeVisible();
+    },
+  },
+  cautions: { path: '/plans/osk-landing/cautions', open: async () => undefined },
   'the bench, earlier saves': {
     path: '/plans/pell-garth',
     open: async (page) => {
@@ -76,7 +96,7 @@ for (const scheme of ['light', 'dark'] as const) {
       const found: string[] = [];
       for (const [what, { path, open }] of Object.entries(OPENED)) {
         await page.goto(path);
-        if (path.startsWith('/plans/') && path !== '/plans/nobody')
+        if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
           await expect(page.locator('[data-ready]')).toBeVisible();
         await open(page);
         const { violations } = await new AxeBuilder({ page }).analyze();
@@ -105,6 +125,10 @@ test('on a phone every target a thumb presses is 44 px or more, and nothing runs
     ['/plans/pell-garth', 'nests'],
     ['/plans/osk-landing', 'flock'],
     ['/plans/tamar-flats', 'shell'],
+    ['/plans/pell-garth', 'feed'],
+    ['/plans/pell-garth', 'litter'],
+    ['/plans/pell-garth', 'reach'],
+    ['/plans/osk-landing', 'brooder'],
   ] as const) {
     await page.goto(path);
     if (path !== '/') await expect(page.locator('[data-ready]')).toBeVisible();
@@ -275,7 +299,7 @@ test('thirty mixed edits undone are as if never made, and done again are as they
   }
   for (const key of ['d', 'a', 'Backspace', 'a']) await page.keyboard.press(key);
   await goTo(page, 'floor');
-  await page.getByText('Compare schools').click();
+  await page.getByText('Compare schools').first().click();
   await page.getByRole('radio', { name: 'shut-in winters' }).click();
   await page.getByRole('radio', { name: 'sleeping quarters only' }).click();
   const end = (await takeOut(page)).text;
@@ -333,7 +357,7 @@ test('within the staves and the sticks arrows go from one to the next, and what 
   await page.keyboard.press('ArrowDown');
   expect(await focused('data-station')).toBe('roosts');
   await page.keyboard.press('End');
-  expect(await focused('data-station')).toBe('nests');
+  expect(await focused('data-station')).toBe('brooder');
   await page.keyboard.press('Home');
   expect(await focused('data-station')).toBe('flock');
   const said = page.locator('p.sr-only[role="status"]');

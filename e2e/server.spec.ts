@@ -66,7 +66,8 @@ test('a plan edited while the server is down and then closed is offered on retur
   try {
     await answers(server);
     await page.goto(address);
-    await page.locator('[data-station="floor"]').click();
+    await page.locator('[data-station="litter"]').click();
+    await expect(page.getByLabel('Litter depth')).toBeVisible();
     await kill();
     await page.getByLabel('Litter depth').fill('17 cm');
     await page.getByLabel('Litter depth').press('Enter');
@@ -79,7 +80,7 @@ test('a plan edited while the server is down and then closed is offered on retur
     await offer.getByRole('button', { name: 'Take them up' }).click();
     await saved(page);
     await page.reload();
-    await page.locator('[data-station="floor"]').click();
+    await page.locator('[data-station="litter"]').click();
     await expect(page.getByLabel('Litter depth')).toHaveValue('17 cm');
     await expect(offer).toHaveCount(0);
   } finally {

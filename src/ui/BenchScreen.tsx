@@ -8,6 +8,8 @@ import { BenchHeader } from './header/BenchHeader';
 import { useBenchKeys, useKeys } from './keys/useBenchKeys';
 import { takeNonce } from './nonce';
 import { PaneBar } from './PaneBar';
+import { LoadGuard } from './panel/LoadGuard';
+import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
 import { openPlan, useBench } from './store/bench';
@@ -52,6 +54,7 @@ function Opened() {
   const pane = useBench((s) => s.pane);
   const listingKeys = useKeys((s) => s.open);
   useBenchKeys();
+  useEffect(fetchTheRest, []);
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
   }, [name]);
@@ -68,13 +71,15 @@ function Opened() {
           className="group/main relative grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
         >
           <Staves />
-          {station === 'flock' ? (
-            <FlockScreen />
-          ) : station === 'brooder' ? (
-            <BrooderScreen />
-          ) : (
-            <Bench />
-          )}
+          <LoadGuard>
+            {station === 'flock' ? (
+              <FlockScreen />
+            ) : station === 'brooder' ? (
+              <BrooderScreen />
+            ) : (
+              <Bench />
+            )}
+          </LoadGuard>
           <StationPanel />
         </main>
         <PaneBar />

@@ -377,14 +377,14 @@ export const SCHOOLS: readonly RuleRow[] = [
   kind({
     id: 'litter.cleanOut.yearAndHalf',
     topic: 'litter.cleanOut',
-    school: 'every 12 to 18 months',
+    school: 'every year to year and a half',
     why: 'The bed works best when it is never quite taken out; a starter layer stays. After disease or red mite all goes.',
     params: { days: 450 },
   }),
   kind({
     id: 'litter.cleanOut.twoYears',
     topic: 'litter.cleanOut',
-    school: 'every 24 months',
+    school: 'every two years',
     why: 'Deep beds that stay dry go on composting by themselves.',
     params: { days: 730 },
   }),

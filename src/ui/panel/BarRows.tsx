@@ -1,6 +1,5 @@
 'use client';
 import { Plus } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { newBar } from '@/core/plan/defaults';
 import type { Bar } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
@@ -8,8 +7,7 @@ import { ChoiceField, LengthField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { addFixture, editFixture } from './fixtures';
-
-const BarDetails = dynamic(() => import('./stations/BarMore').then((m) => m.BarDetails));
+import { BarDetails } from './parts';
 
 const SECTIONS = {
   flat: { name: 'flat, wide face up', widthM: 0.089, heightM: 0.038 },

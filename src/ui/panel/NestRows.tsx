@@ -1,6 +1,5 @@
 'use client';
 import { Plus } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { newNestBank } from '@/core/plan/defaults';
 import type { NestBank } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
@@ -8,8 +7,7 @@ import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { addFixture, editFixture } from './fixtures';
-
-const NestDetails = dynamic(() => import('./stations/NestMore').then((m) => m.NestDetails));
+import { NestDetails } from './parts';
 
 const SIDES = [
   { id: 'front', name: 'the front' },

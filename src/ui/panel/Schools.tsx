@@ -1,13 +1,10 @@
 'use client';
 import { ChevronDown } from 'lucide-react';
-import dynamic from 'next/dynamic';
 import { useId, useState } from 'react';
 import { TOPIC_NAMES } from '@/text/topics';
 import { useAssessment } from '../store/bench';
+import { SchoolList } from './parts';
 import { nameOf } from './schoolName';
-
-/** Loaded when it is first opened. */
-const SchoolList = dynamic(() => import('./SchoolList').then((m) => m.SchoolList));
 
 /** The school in use, on one line; opened, every school with what it would give and why. */
 export function Schools({ topic }: { topic: string }) {

@@ -1,5 +1,4 @@
 'use client';
-import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { cautionsOf } from '@/core/cautions';
 import type { StationId } from '@/core/finding';
@@ -10,26 +9,24 @@ import { useAssessment, useBench, usePlan } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
 import { FloorFields } from './FloorFields';
+import { LoadGuard } from './LoadGuard';
 import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
+import {
+  AirFields,
+  BrooderFields,
+  DoorFields,
+  FeedFields,
+  FlockFields,
+  LitterPanel,
+  ReachFields,
+  RoostMore,
+  ShellMore,
+  WaterFields,
+} from './parts';
 import { Schools } from './Schools';
 import { ShellFields } from './ShellFields';
 import { useRemedies } from './useRemedies';
-
-/** Loaded with the flock's screen, when that is first gone to. */
-const FlockFields = dynamic(() => import('./FlockFields').then((m) => m.FlockFields));
-
-const AirFields = dynamic(() => import('./stations/AirFields').then((m) => m.AirFields));
-const FeedFields = dynamic(() => import('./stations/FeedFields').then((m) => m.FeedFields));
-const WaterFields = dynamic(() => import('./stations/FeedFields').then((m) => m.WaterFields));
-const LitterPanel = dynamic(() => import('./stations/LitterPanel').then((m) => m.LitterPanel));
-const DoorFields = dynamic(() => import('./stations/DoorFields').then((m) => m.DoorFields));
-const ReachFields = dynamic(() => import('./stations/ReachFields').then((m) => m.ReachFields));
-const BrooderFields = dynamic(() =>
-  import('./stations/BrooderFields').then((m) => m.BrooderFields),
-);
-const ShellMore = dynamic(() => import('./stations/ShellMore').then((m) => m.ShellMore));
-const RoostMore = dynamic(() => import('./stations/BarMore').then((m) => m.RoostMore));
 
 /** What schools differ on, by station, the one that sizes it first. */
 const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
@@ -67,7 +64,9 @@ export function StationPanel() {
       <Heading station={station} />
       <NeededThere station={station} />
       <FindingList findings={own.slice(0, 1)} />
-      <Fixtures station={station} />
+      <LoadGuard>
+        <Fixtures station={station} />
+      </LoadGuard>
       <FindingList findings={own.slice(1)} />
       {topics.map((topic) => (
         <Schools key={topic} topic={topic} />

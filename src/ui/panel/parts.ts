@@ -1,0 +1,39 @@
+'use client';
+import dynamic from 'next/dynamic';
+
+/** The panels of the stations lie apart from the first load, all in one piece. */
+const all = () => import('./stations/all');
+
+export const FlockFields = dynamic(() => all().then((m) => m.FlockFields));
+export const AirFields = dynamic(() => all().then((m) => m.AirFields));
+export const FeedFields = dynamic(() => all().then((m) => m.FeedFields));
+export const WaterFields = dynamic(() => all().then((m) => m.WaterFields));
+export const LitterPanel = dynamic(() => all().then((m) => m.LitterPanel));
+export const DoorFields = dynamic(() => all().then((m) => m.DoorFields));
+export const ReachFields = dynamic(() => all().then((m) => m.ReachFields));
+export const BrooderFields = dynamic(() => all().then((m) => m.BrooderFields));
+export const ShellMore = dynamic(() => all().then((m) => m.ShellMore));
+export const RoostMore = dynamic(() => all().then((m) => m.RoostMore));
+export const BarDetails = dynamic(() => all().then((m) => m.BarDetails));
+export const NestDetails = dynamic(() => all().then((m) => m.NestDetails));
+export const SchoolList = dynamic(() => all().then((m) => m.SchoolList));
+
+/** How long a page has stood open before the rest of it is fetched, ms. */
+const AFTER_MS = 4000;
+
+/**
+ * Fetches what the bench has not needed yet, once it has stood open for a while: from then on every
+ * station opens even where the server has gone away.
+ * @returns a function that calls it off
+ */
+export function fetchTheRest(): () => void {
+  const timer = setTimeout(() => {
+    // what cannot be fetched now is fetched, or told of, when it is gone to
+    const quietly = (part: Promise<unknown>): void => void part.catch(() => undefined);
+    quietly(all());
+    quietly(import('../brooder/BrooderScreen'));
+    quietly(import('../flock/FlockScreen'));
+    quietly(import('@/core/remedies/remedies'));
+  }, AFTER_MS);
+  return () => clearTimeout(timer);
+}

@@ -1,0 +1,12 @@
+/** Every station's own panel, fetched together. */
+export { FlockFields } from '../FlockFields';
+export { SchoolList } from '../SchoolList';
+export { AirFields } from './AirFields';
+export { BarDetails, RoostMore } from './BarMore';
+export { BrooderFields } from './BrooderFields';
+export { DoorFields } from './DoorFields';
+export { FeedFields, WaterFields } from './FeedFields';
+export { LitterPanel } from './LitterPanel';
+export { NestDetails } from './NestMore';
+export { ReachFields } from './ReachFields';
+export { ShellMore } from './ShellMore';
