@@ -1,0 +1,142 @@
+import fc from 'fast-check';
+import { assess, createAssessor } from '@/core/assess';
+import { FAULTS } from '@/core/tests/faults';
+import { badCoop, DAY, soundCoop } from '@/core/tests/plans';
+import { solidOf } from '../geometry/solids';
+import type { Fixture, Plan, Side } from '../plan/schema';
+import { RULE_BOOK, selectableRows } from '../rules/book';
+
+const on = DAY;
+const NEEDS = [
+  'floor.needed',
+  'roosts.needed',
+  'nests.needed',
+  'air.needed',
+  'air.winter.needed',
+  'feed.needed',
+  'water.needed',
+  'door.needed',
+  'litter.droppings',
+  'shell.dustBath.needed',
+];
+
+/** One more of every group. */
+const withMore = (plan: Plan, more: number): Plan => ({
+  ...plan,
+  flock: plan.flock.map((g) => ({ ...g, count: g.count + more })),
+});
+
+test('more birds never lower a need', () => {
+  fc.assert(
+    fc.property(badCoop, fc.integer({ min: 1, max: 6 }), (plan, more) => {
+      const before = assess(plan, { on }).figures;
+      const after = assess(withMore(plan, more), { on }).figures;
+      for (const id of NEEDS) {
+        if (!before[id]) continue;
+        expect([id, (after[id]?.value ?? -1) >= (before[id]?.value ?? 0) - 1e-9]).toEqual([
+          id,
+          true,
+        ]);
+      }
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test('units never change a verdict, a carry or a finding', () => {
+  fc.assert(
+    fc.property(badCoop, (plan) => {
+      const told = (p: Plan) => {
+        const a = assess(p, { on });
+        return [a.staves, a.findings, a.carries, a.sentence];
+      };
+      expect(told({ ...plan, units: 'imperial' })).toEqual(told({ ...plan, units: 'metric' }));
+    }),
+    { numRuns: 20 },
+  );
+});
+
+test('a school that asks more of a bird never carries more', () => {
+  const denser = (topic: string, param: string): string[] =>
+    selectableRows(RULE_BOOK, topic)
+      .filter((r) => r.params[param] !== undefined)
+      .sort((a, b) => (a.params[param] ?? 0) - (b.params[param] ?? 0))
+      .map((r) => r.id);
+  fc.assert(
+    fc.property(badCoop, (plan) => {
+      const assessor = createAssessor();
+      for (const [station, topic, param] of [
+        ['floor', 'floor.area', 'areaM2'],
+        ['roosts', 'roosts.length', 'widthM'],
+      ] as const) {
+        const carries = denser(topic, param).map(
+          (id) =>
+            assessor({ ...plan, schools: { [topic]: id } }, { on }).staves.find(
+              (s) => s.station === station,
+            )?.carries ?? 0,
+        );
+        expect([...carries].sort((a, b) => b - a)).toEqual(carries);
+      }
+    }),
+    { numRuns: 20 },
+  );
+});
+
+const OPPOSITE: Readonly<Record<Side, Side>> = {
+  left: 'right',
+  right: 'left',
+  front: 'front',
+  rear: 'rear',
+};
+
+/** A fixture as it stands in the mirror, left for right. */
+function mirrored(f: Fixture, plan: Plan): Fixture {
+  const { lengthM } = plan.shell;
+  if ('wall' in f) {
+    const across = f.wall === 'front' || f.wall === 'rear';
+    return {
+      ...f,
+      wall: OPPOSITE[f.wall],
+      alongM: across ? lengthM - f.alongM - f.widthM : f.alongM,
+    };
+  }
+  const s = solidOf(f, plan);
+  if (f.kind === 'bar' && f.axis === 'y') return { ...f, x: lengthM - f.x };
+  if (f.kind === 'feeder' || f.kind === 'drinker' || f.kind === 'dish') {
+    return { ...f, x: lengthM - f.x };
+  }
+  const moved = { ...f, x: lengthM - s.x1 };
+  return moved.kind === 'nestBank' ? { ...moved, faces: OPPOSITE[moved.faces] } : moved;
+}
+
+const mirror = (plan: Plan): Plan => {
+  const { windFrom } = plan.site;
+  return {
+    ...plan,
+    site: { ...plan.site, windFrom: windFrom === null ? null : OPPOSITE[windFrom] },
+    run:
+      plan.run === null
+        ? null
+        : { ...plan.run, solidSides: plan.run.solidSides.map((s) => OPPOSITE[s]) },
+    fixtures: plan.fixtures.map((f) => mirrored(f, plan)),
+  };
+};
+
+test.each(FAULTS.map((f) => [f.code, f] as const))('%s is told in a mirror too', (_, fault) => {
+  const keys = (plan: Plan): string[] => assess(plan, { on }).findings.map((f) => f.key);
+  expect(keys(mirror(fault.broken))).toEqual(keys(fault.broken));
+});
+
+test('any coop has the findings of its mirror', () => {
+  fc.assert(
+    fc.property(badCoop, (plan) => {
+      const told = (p: Plan) => assess(p, { on }).findings.map((f) => [f.key, f.severity]);
+      expect(told(mirror(plan))).toEqual(told(plan));
+    }),
+    { numRuns: 25 },
+  );
+});
+
+test('a sound coop stays sound in the mirror', () => {
+  expect(assess(mirror(soundCoop()), { on }).findings).toEqual([]);
+});
