@@ -1,9 +1,10 @@
-import { createFlockWorker, dayOf, type FlockByDay, flockByDay } from './birds/flock';
+import { createFlockWorker, dayOf, type FlockByDay } from './birds/flock';
 import { byWorst, type Finding, STATIONS, type StationId } from './finding';
 import { type PlacedBird, placeBirds } from './geometry/perched';
 import type { ReachMap } from './geometry/reach';
 import { type FootMark, footMarks, type StickMark, stickMarks } from './geometry/stick';
 import type { Plan } from './plan/schema';
+import { ZONES, type ZoneId, zonePlan } from './plan/zones';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
 import type { Sentence } from './sentence';
@@ -17,7 +18,7 @@ import {
   type StationContext,
   schoolOf,
 } from './stations/context';
-import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
+import { carriesFigures, coopFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { doorStation } from './stations/door';
 import { feedStation } from './stations/feed';
 import { type DemandRow, flockFigures } from './stations/flock';
@@ -30,12 +31,13 @@ import { banksOf } from './stations/nests.boxes';
 import { assessReach } from './stations/reach';
 import { roostsStation, seatFlock } from './stations/roosts';
 import { type SchoolOffer, schoolOffers } from './stations/schools';
+import { sheetOf } from './stations/sheet';
 import { outsideFindings } from './stations/shell';
 import { moreOfShell } from './stations/shell.more';
 import { type Verdict, verdictOf } from './stations/verdict';
 import { drinkersOf, feedersOf } from './stations/vessels';
 import { waterStation } from './stations/water';
-import type { Figure, Figures, Items } from './working';
+import { type Figure, type Figures, type Items, KEEPERS } from './working';
 
 /** A station's rail: what it carries against the plan. */
 export interface Stave {
@@ -82,6 +84,8 @@ export interface Assessment {
     readonly carries: number | null;
     readonly broods: readonly BroodPlan[];
   };
+  /** Each zone of a partitioned coop, assessed by itself; null for a coop that is one. */
+  readonly zones: Readonly<Record<ZoneId, Assessment>> | null;
   readonly marks: readonly StickMark[];
   /** Lengths along the foot: from the left wall, and from the front wall. */
   readonly feet: { readonly x: readonly FootMark[]; readonly y: readonly FootMark[] };
@@ -114,7 +118,7 @@ const MAIN: ReadonlySet<StationId> = new Set(['floor', 'roosts', 'nests']);
  * @example     assess(plan, { on: '2027-03-01' }).carries
  */
 export function assess(plan: Plan, options: AssessOptions): Assessment {
-  return assessFlock(plan, flockByDay(plan, options.on), options, createMemo());
+  return createAssessor()(plan, options);
 }
 
 /**
@@ -123,9 +127,125 @@ export function assess(plan: Plan, options: AssessOptions): Assessment {
  * @returns a function that gives what `assess` gives, for a plan edited by replacing changed parts only
  */
 export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
+  const whole = createOne();
+  const zones = { near: createOne(), beyond: createOne() };
+  return (plan, options) => {
+    if (plan.partition === null) return whole(plan, options);
+    const near = zones.near(zonePlan(plan, 'near'), options);
+    const beyond = zones.beyond(zonePlan(plan, 'beyond'), options);
+    const one = whole({ ...plan, partition: null }, options);
+    return joinZones(one, { near: throughMesh(near, one), beyond: throughMesh(beyond, one) });
+  };
+}
+
+/** Assesses one coop, or one zone of it, with a memory of its own. */
+function createOne(): (plan: Plan, options: AssessOptions) => Assessment {
   const worker = createFlockWorker();
   const memo = createMemo();
   return (plan, options) => assessFlock(plan, worker(plan, options.on), options, memo);
+}
+
+/**
+ * A coop of two zones, each sized by itself. What it carries is what the zones carry together where both
+ * have room, and no more than each has birds for where one is short.
+ */
+function joinZones(whole: Assessment, zones: Readonly<Record<ZoneId, Assessment>>): Assessment {
+  const pair = ZONES.map((id) => zones[id]);
+  const staves = whole.staves.map((s): Stave => {
+    if (OF_THE_WHOLE.has(s.station)) return s;
+    const own = pair.flatMap((z) => z.staves.filter((x) => x.station === s.station));
+    return joinStaves(
+      s,
+      own,
+      pair.map((z) => z.planned),
+      whole.planned,
+    );
+  });
+  const { carries, heldBackBy } = shortest(staves);
+  const findings = new Map(
+    whole.findings.filter((f) => OF_THE_WHOLE.has(f.station)).map((f) => [f.key, f]),
+  );
+  for (const id of ZONES) {
+    for (const f of zones[id].findings) {
+      if (OF_THE_WHOLE.has(f.station)) continue;
+      const key = f.fixtures.length === 0 ? `${f.key}@${id}` : f.key;
+      findings.set(key, { ...f, key });
+    }
+  }
+  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
+  const found = sheetOf('flock');
+  for (const s of staves) {
+    if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
+  }
+  const told = carries === null ? [] : carriesFigures(carries, whole.planned, rails);
+  return {
+    ...whole,
+    carries,
+    heldBackBy,
+    sentence: sentenceOf(staves, carries, heldBackBy, whole.planned),
+    staves,
+    figures: byId([...found.figures, ...told], whole.figures),
+    items: {
+      ...whole.items,
+      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+    },
+    findings: [...findings.values()].sort(byWorst),
+    zones,
+  };
+}
+
+/** Stations that two zones have in common: air passes the mesh between them. */
+const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'brooder']);
+
+/** A zone with the air of the whole coop. */
+function throughMesh(zone: Assessment, whole: Assessment): Assessment {
+  const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
+  const rest = zone.findings.filter((f) => f.station !== 'air');
+  const figures = Object.values(whole.figures).filter((f) => f.id.startsWith('air.'));
+  const stave = whole.staves.find((s) => s.station === 'air');
+  const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
+  const { carries, heldBackBy } = shortest(staves);
+  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
+  const told = carries === null ? [] : carriesFigures(carries, zone.planned, rails);
+  return {
+    ...zone,
+    carries,
+    heldBackBy,
+    sentence: sentenceOf(staves, carries, heldBackBy, zone.planned),
+    findings: [...rest, ...air(whole.findings)].sort(byWorst),
+    figures: byId([...figures, ...told], zone.figures),
+    staves,
+  };
+}
+
+function joinStaves(
+  s: Stave,
+  own: readonly Stave[],
+  birds: readonly number[],
+  planned: number,
+): Stave {
+  const asked = own.filter((z) => z.state !== 'notApplicable');
+  if (asked.length === 0) return { ...carriesNothing(s.station), state: s.state };
+  if (asked.some((z) => z.state === 'notEntered')) {
+    return { ...carriesNothing(s.station), state: 'notEntered' };
+  }
+  const enough = own.every((z, i) => z.carries === null || z.carries >= (birds[i] ?? 0));
+  // a zone that asks nothing of a station holds nobody back
+  const sum = own.reduce((n, z, i) => {
+    const here = birds[i] ?? 0;
+    return n + (z.carries === null ? here : enough ? z.carries : Math.min(z.carries, here));
+  }, 0);
+  const carries = Math.min(500, sum);
+  const shortFrom = own.flatMap((z) => (z.shortFrom === null ? [] : [z.shortFrom])).sort()[0];
+  const setOn = own.flatMap((z) => (z.setOn === null ? [] : [z.setOn])).sort()[0];
+  return {
+    ...s,
+    state: 'carries',
+    carries,
+    verdict: verdictOf(carries, planned),
+    setOn: setOn ?? s.setOn,
+    shortFrom: shortFrom ?? null,
+  };
 }
 
 /** What hangs on the flock, the schools, the limits and the brooder alone, kept while those stay. */
@@ -244,6 +364,7 @@ function assessFlock(
     months: monthly.months,
     birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
+    zones: null,
     brooder: {
       chicks: brooder.chicks,
       carries: brooder.carriesChicks,

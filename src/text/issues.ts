@@ -55,6 +55,9 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.unknownTopic': (d) => `No school is chosen for that here. Known: ${list(d.known)}.`,
   'plan.unknownSchool': (d) => `This program does not know that school. Known: ${list(d.known)}.`,
   'plan.customOutOfRange': (d) => `The value must lie between ${d.least} and ${d.most}.`,
+  'plan.noCustom': () => 'The schools of this topic differ in kind: choose one of them.',
+  'plan.partitionOutside': (d) =>
+    `The partition must stand between the walls: more than 0 and less than ${d.most} m.`,
   'plan.breedTaken': (d) => `The catalogue has a breed "${d.id}" already. Give yours another id.`,
   'plan.unknownBreed': (d) =>
     `This program knows no breed "${d.typed}". Choose one of the catalogue, or add it to ownBreeds.`,

@@ -47,7 +47,8 @@ export function BenchScreen({
 }
 
 function Opened() {
-  const assessment = useBench((s) => s.assessment);
+  const whole = useBench((s) => s.assessment);
+  const assessment = useBench((s) => s.assessment?.zones?.[s.zone] ?? s.assessment);
   const plan = useBench((s) => s.plan);
   const name = plan?.name ?? '';
   const station = useBench((s) => s.station);
@@ -58,14 +59,16 @@ function Opened() {
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
   }, [name]);
-  if (!assessment || !plan) return null;
+  if (!whole || !assessment || !plan) return null;
   return (
     <Figures assessment={assessment} plan={plan}>
       <div
         className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
         data-ready
       >
-        <BenchHeader />
+        <Figures assessment={whole} plan={plan}>
+          <BenchHeader />
+        </Figures>
         <main
           data-pane={pane}
           className="group/main relative grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"

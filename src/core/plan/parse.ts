@@ -92,6 +92,7 @@ function crossChecks(plan: Plan, book: RuleBook): Issue[] {
     ...roofHeights(plan),
     ...schools(plan, book),
     ...timeZone(plan),
+    ...partitionPlace(plan),
   ];
 }
 
@@ -190,6 +191,15 @@ function schools(plan: Plan, book: RuleBook): Issue[] {
       ? []
       : [issue('plan.unknownSchool', { known: rows.map((r) => r.id) }, path)];
   });
+}
+
+/** A partition stands between the walls. */
+function partitionPlace({ partition, shell }: Plan): Issue[] {
+  if (partition === null) return [];
+  const most = partition.axis === 'x' ? shell.lengthM : shell.widthM;
+  return partition.atM > 0 && partition.atM < most
+    ? []
+    : [issue('plan.partitionOutside', { most }, ['partition', 'atM'])];
 }
 
 function timeZone(plan: Plan): Issue[] {

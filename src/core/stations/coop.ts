@@ -2,7 +2,7 @@ import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
 import type { Plan } from '../plan/schema';
-import { ASSUMED, ENTERED, type Figure, figure } from '../working';
+import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { COOP_WORKINGS as W } from './coop.working';
 
 /** Figure id of the birds living in the coop on a day. */
@@ -33,19 +33,27 @@ export function coopFigures(
   ];
   if (carries !== null) {
     const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
-    const held = { evidence: 'keepers', source: 'keepers' } as const;
-    figures.push(
-      figure('coop.carries', 'coop.carries', W['coop.carries'], { staves: rails, carries }, held),
-      figure(
-        'coop.room',
-        'coop.room',
-        W['coop.room'],
-        { carries, planned, room: carries - planned },
-        held,
-      ),
-    );
+    figures.push(...carriesFigures(carries, planned, rails));
   }
   return figures;
+}
+
+/** What the coop carries, the shortest of its rails, and how many more than planned that is. */
+export function carriesFigures(
+  carries: number,
+  planned: number,
+  rails: readonly number[],
+): Figure[] {
+  return [
+    figure('coop.carries', 'coop.carries', W['coop.carries'], { staves: rails, carries }, KEEPERS),
+    figure(
+      'coop.room',
+      'coop.room',
+      W['coop.room'],
+      { carries, planned, room: carries - planned },
+      KEEPERS,
+    ),
+  ];
 }
 
 /** A grown bird of a lot, and how big one is drawn on the day that the drawing shows. */

@@ -1,10 +1,11 @@
 'use client';
 import { ToggleGroup } from 'radix-ui';
-import type { KeyboardEvent } from 'react';
+import { type KeyboardEvent, useMemo } from 'react';
+import { ZONES } from '@/core/plan/zones';
 import { formatPlain } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { pick, show, useAssessment, useBench, usePlan, type View } from '../store/bench';
+import { pick, show, useAssessment, useBench, usePlan, useWhole, type View } from '../store/bench';
 import { Drawing } from './Drawing';
 import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';
@@ -70,6 +71,8 @@ export function Bench() {
 function Canvas({ view }: { view: View }) {
   const plan = usePlan();
   const assessment = useAssessment();
+  const whole = useWhole();
+  const birds = useMemo(() => ZONES.flatMap((id) => whole.zones?.[id].birds ?? []), [whole]);
   const picked = useBench((s) => s.picked);
   const ghost = useBench((s) => s.ghost);
   const zones = useZones(view);
@@ -103,7 +106,7 @@ function Canvas({ view }: { view: View }) {
       >
         <Drawing
           plan={plan}
-          assessment={assessment}
+          assessment={whole.zones ? { ...assessment, birds } : assessment}
           projection={projection}
           picked={picked}
           zones={zones}

@@ -9,10 +9,29 @@ const path = (points: readonly (readonly [number, number])[], p: Projection): st
 
 /** Walls, roof, floor and litter of the shell. */
 export function ShellShape({ plan, projection: p }: { plan: Plan; projection: Projection }) {
-  return p.view === 'above' ? (
-    <FromAbove plan={plan} p={p} />
-  ) : (
-    <InSection plan={plan} p={p} view={p.view} />
+  return (
+    <>
+      {p.view === 'above' ? (
+        <FromAbove plan={plan} p={p} />
+      ) : (
+        <InSection plan={plan} p={p} view={p.view} />
+      )}
+      <PartitionLine plan={plan} p={p} />
+    </>
+  );
+}
+
+/** The mesh between two zones, seen edge on. */
+function PartitionLine({ plan, p }: { plan: Plan; p: Projection }) {
+  const { partition } = plan;
+  const across = p.view === 'side' ? 'y' : 'x';
+  if (partition === null || (partition.axis !== across && p.view !== 'above')) return null;
+  const flat = partition.axis === 'y' && p.view === 'above';
+  const ends = flat
+    ? { x1: p.u(0), x2: p.u(p.acrossM), y1: p.v(partition.atM), y2: p.v(partition.atM) }
+    : { x1: p.u(partition.atM), x2: p.u(partition.atM), y1: p.v(0), y2: p.v(p.upM) };
+  return (
+    <line {...ends} className="stroke-ink" strokeWidth="1.6" strokeDasharray="2 4" data-partition />
   );
 }
 

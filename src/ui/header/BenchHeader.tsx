@@ -6,14 +6,14 @@ import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
-import { edit, redo, undo, useAssessment, useBench, usePlan } from '../store/bench';
+import { edit, redo, undo, useBench, usePlan, useWhole } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
 import { OfferedEdits, SavedState } from './SavedState';
 
 /** The plan's name, the one sentence, the saved state, undo and redo, units, and the way out as a file. */
 export function BenchHeader() {
   const plan = usePlan();
-  const { sentence } = useAssessment();
+  const { sentence } = useWhole();
   const canUndo = useBench((s) => s.past[s.past.length - 1]?.name ?? null);
   const canRedo = useBench((s) => s.future[0]?.name ?? null);
   const other = plan.units === 'metric' ? 'imperial' : 'metric';

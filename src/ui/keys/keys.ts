@@ -11,7 +11,7 @@ import {
 import type { Fixture, Plan } from '@/core/plan/schema';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
-import { edit, goTo, pickFinding, say, show, useBench, type View } from '../store/bench';
+import { edit, goTo, inView, pickFinding, say, show, useBench, type View } from '../store/bench';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
@@ -89,8 +89,8 @@ function add(): void {
 }
 
 function nextFinding(): void {
-  const { assessment, pickedFinding } = state();
-  const findings = assessment?.findings ?? [];
+  const { pickedFinding } = state();
+  const findings = inView()?.findings ?? [];
   const at = findings.findIndex((f) => f.key === pickedFinding);
   const next = findings[(at + 1) % Math.max(1, findings.length)];
   if (!next) {

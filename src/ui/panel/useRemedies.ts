@@ -4,9 +4,10 @@ import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
+import { withZone, zonePlan } from '@/core/plan/zones';
 import type { Remedy } from '@/core/remedies/remedy';
 import { remedyText } from '@/text/remedies';
-import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
+import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
 
 /** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
 const AFTER_MS = 120;
@@ -32,9 +33,15 @@ export function useRemedies(station: StationId): void {
       ]);
       assessor.current ??= createAssessor();
       const byFinding = new Map<string, readonly Remedy[]>();
+      // a zone is mended as a plan of its own, and put back into the whole
+      const zone = zonePlan(plan, useBench.getState().zone);
       for (const finding of assessment.findings.filter((f) => f.station === station)) {
         if (!live) return;
-        byFinding.set(finding.key, remedies(plan, finding, assessment, assessor.current));
+        const found = remedies(zone, finding, assessment, assessor.current);
+        byFinding.set(
+          finding.key,
+          zone === plan ? found : found.map((r) => ({ ...r, plan: withZone(plan, zone, r.plan) })),
+        );
         await new Promise((r) => setTimeout(r));
       }
       if (live) useOffered.setState({ of: assessment, byFinding });
@@ -51,7 +58,7 @@ const NONE: readonly Remedy[] = [];
 
 /** What would mend a finding, once it has been worked out for the plan as it is. */
 export function useRemediesOf(finding: string): readonly Remedy[] {
-  const assessment = useBench((s) => s.assessment);
+  const assessment = useAssessment();
   return useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined)) ?? NONE;
 }
 
@@ -69,7 +76,8 @@ export function doRemedy(remedy: Remedy): void {
 
 /** Does the first remedy of the picked finding; whether there was one. */
 export function doPickedRemedy(): boolean {
-  const { pickedFinding, assessment } = useBench.getState();
+  const { pickedFinding } = useBench.getState();
+  const assessment = inView();
   const { of, byFinding } = useOffered.getState();
   const [first] = of === assessment ? (byFinding.get(pickedFinding ?? '') ?? NONE) : NONE;
   if (!first) return false;

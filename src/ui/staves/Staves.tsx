@@ -2,6 +2,7 @@
 import type { KeyboardEvent } from 'react';
 import type { Stave } from '@/core/assess';
 import type { Finding } from '@/core/finding';
+import { ZONES } from '@/core/plan/zones';
 import { verdictOf } from '@/core/stations/verdict';
 import { findingTitle, SEVERITY_NAMES } from '@/text/findings';
 import { formatComingDay } from '@/text/format';
@@ -9,7 +10,7 @@ import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark, type MarkKind } from '../marks/Mark';
-import { goTo, useAssessment, useBench } from '../store/bench';
+import { goTo, useAssessment, useBench, usePlan, useWhole, viewZone } from '../store/bench';
 import { CHALK_AT, railOf, todayAt } from './rail';
 
 /** The stations in the order the work is done: a chart of what each carries, and the way to each. */
@@ -31,6 +32,7 @@ export function Staves() {
       className="relative flex flex-col overflow-y-auto border-line border-r px-4 py-3 max-lg:flex-1 max-lg:border-r-0 max-lg:group-data-[pane=coop]/main:hidden"
       onKeyDown={move}
     >
+      <ZoneToggle />
       {planned > 0 ? (
         <WorkingHost className="mb-2 flex items-baseline justify-between gap-2 text-[0.87rem]">
           <span className="text-chalk">
@@ -49,6 +51,31 @@ export function Staves() {
         ))}
       </ul>
     </nav>
+  );
+}
+
+/** Where a partition makes two coops of one: which of them is in view, each with its birds. */
+function ZoneToggle() {
+  const { zones } = useWhole();
+  const { partition } = usePlan();
+  const zone = useBench((s) => s.zone);
+  if (zones === null || partition === null) return null;
+  const names = partition.axis === 'x' ? ['Left', 'Right'] : ['Front', 'Rear'];
+  return (
+    <fieldset className="mb-2 grid grid-cols-2 border border-strong" data-zones>
+      <legend className="sr-only">Zone in view</legend>
+      {ZONES.map((id, i) => (
+        <button
+          key={id}
+          type="button"
+          aria-pressed={zone === id}
+          onClick={() => viewZone(id)}
+          className={`px-2 py-1 text-[0.9rem] max-lg:min-h-[44px] ${zone === id ? 'bg-chalk text-raised' : 'bg-raised hover:text-chalk'}`}
+        >
+          {names[i]}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 

@@ -6,6 +6,7 @@ import type { Finding, StationId } from '@/core/finding';
 import { type Outcome, ok } from '@/core/outcome';
 import { parsePlan } from '@/core/plan/parse';
 import type { Plan } from '@/core/plan/schema';
+import type { ZoneId } from '@/core/plan/zones';
 
 enablePatches();
 
@@ -44,6 +45,8 @@ interface BenchState {
   readonly future: readonly Step[];
   readonly station: StationId;
   readonly view: View;
+  /** The zone in view, where a partition makes two. */
+  readonly zone: ZoneId;
   /** Picked fixture's id, and picked finding's key. */
   readonly picked: string | null;
   readonly pickedFinding: string | null;
@@ -74,6 +77,7 @@ const EMPTY: BenchState = {
   future: [],
   station: 'roosts',
   view: 'front',
+  zone: 'near',
   picked: null,
   pickedFinding: null,
   pane: 'staves',
@@ -204,7 +208,23 @@ export function usePlan(): Plan {
 
 /** The open plan's assessment. */
 export function useAssessment(): Assessment {
+  const assessment = useBench((s) => s.assessment?.zones?.[s.zone] ?? s.assessment);
+  if (!assessment) throw new Error('no plan is open');
+  return assessment;
+}
+
+/** The whole coop's assessment, whichever zone is in view. */
+export function useWhole(): Assessment {
   const assessment = useBench((s) => s.assessment);
   if (!assessment) throw new Error('no plan is open');
   return assessment;
 }
+
+/** What is in view: the zone's assessment, or the coop's. */
+export function inView(): Assessment | null {
+  const { assessment, zone } = useBench.getState();
+  return assessment?.zones?.[zone] ?? assessment;
+}
+
+export const viewZone = (zone: ZoneId): void =>
+  useBench.setState({ zone, pickedFinding: null, ghost: null });

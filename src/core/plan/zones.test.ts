@@ -1,0 +1,143 @@
+import { assess, createAssessor } from '@/core/assess';
+import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
+import { remedies } from '../remedies/remedies';
+import { parsePlan } from './parse';
+import type { Fixture, Plan } from './schema';
+import { withZone, ZONES, zoneOf, zonePlan } from './zones';
+
+const on = DAY;
+
+/** The same again, so far to the right. */
+const shifted = (f: Fixture, by: number): Fixture => {
+  const own = { ...f, id: `${f.id}-b` };
+  if ('wall' in own) {
+    if (own.wall === 'front' || own.wall === 'rear') return { ...own, alongM: own.alongM + by };
+    return own;
+  }
+  return { ...own, x: own.x + by };
+};
+
+/** Two sound coops under one roof, a mesh between them. */
+function twoZones(recipe: (d: Plan) => void = () => {}): Plan {
+  return soundCoop((d) => {
+    const left = d.fixtures.filter((f) => f.id !== 'window');
+    const window = d.fixtures.find((f) => f.id === 'window');
+    d.shell.lengthM = 8;
+    // the window of the left zone goes to its front, the other stays at the right wall
+    d.fixtures = [
+      ...left,
+      ...left.map((f) => shifted(f, 4)),
+      ...(window ? [{ ...window, id: 'window-b' }] : []),
+      ...(window && window.kind === 'window'
+        ? [{ ...window, wall: 'left' as const, alongM: 0.2 }]
+        : []),
+    ];
+    d.flock = [
+      hens(6, { id: 'old', name: 'Old hens', massKg: 2.2 }),
+      hens(6, { id: 'young', name: 'Young hens', massKg: 2.2 }),
+    ];
+    d.partition = { axis: 'x', atM: 4, beyond: ['young'] };
+    recipe(d);
+  });
+}
+
+test('every fixture and every group is in one zone, and each zone has its own part of the floor', () => {
+  const plan = twoZones();
+  expect(parsePlan(plan)).toMatchObject({ ok: true });
+  const [near, beyond] = ZONES.map((id) => zonePlan(plan, id));
+  if (!near || !beyond) throw new Error('no zones');
+  expect(near.flock.map((g) => g.id)).toEqual(['old']);
+  expect(beyond.flock.map((g) => g.id)).toEqual(['young']);
+  expect(near.fixtures.length + beyond.fixtures.length).toBe(plan.fixtures.length);
+  for (const f of beyond.fixtures) expect(zoneOf(plan, f)).toBe('beyond');
+  const floor = (p: Plan): number => assess(p, { on }).figures['floor.have']?.value ?? 0;
+  expect(floor(near)).toBeCloseTo(floor(beyond), 9);
+  expect(floor(near)).toBeCloseTo(floor(soundCoop()), 9);
+});
+
+test('two sound zones are sound, and the coop carries what they carry together', () => {
+  const a = assess(twoZones(), { on });
+  const one = assess(soundCoop(), { on });
+  expect(a.findings).toEqual([]);
+  expect(a.planned).toBe(12);
+  expect(a.carries).toBe(2 * (one.carries ?? 0));
+  for (const id of ZONES) expect(a.zones?.[id]).toMatchObject({ planned: 6, carries: one.carries });
+  expect(a.figures['coop.carries']?.value).toBe(a.carries);
+});
+
+test('where one zone is short the coop is, whatever room the other has', () => {
+  const plan = twoZones((d) => change(d, 'bar', 'bar-b', { lengthM: 0.9 }));
+  const a = assess(plan, { on });
+  expect(a.zones?.near.carries).toBe(8);
+  expect(a.zones?.beyond.carries).toBe(3);
+  // the left zone counts for the six it has, the right for three
+  expect(a).toMatchObject({ carries: 9, planned: 12, heldBackBy: ['roosts'] });
+  expect(a.findings.map((f) => f.code)).toEqual(['roosts.length.short']);
+});
+
+test('a zone without nests is asked for them', () => {
+  const plan = twoZones((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.id !== 'bank-b');
+  });
+  expect(assess(plan, { on }).sentence).toEqual({ kind: 'notEntered', stations: ['nests'] });
+});
+
+test('young birds behind the mesh have a feed of their own', () => {
+  const young = (d: Plan): void => {
+    d.flock = d.flock.map((g) =>
+      g.id === 'young' ? { ...g, hatchedOn: '2026-08-01', arrivesOn: '2026-12-01' } : g,
+    );
+  };
+  const codes = (plan: Plan): string[] => assess(plan, { on }).findings.map((f) => f.code);
+  expect(codes(twoZones(young))).not.toContain('flock.feed.mixed');
+  expect(codes({ ...twoZones(young), partition: null })).toContain('flock.feed.mixed');
+});
+
+test('a remedy of one zone is put back into the whole, and leaves the other as it was', () => {
+  const plan = twoZones((d) => change(d, 'bar', 'bar-b', { lengthM: 0.9 }));
+  const zone = zonePlan(plan, 'beyond');
+  const before = assess(zone, { on });
+  const finding = before.findings[0];
+  if (!finding) throw new Error('nothing wrong');
+  const [first] = remedies(zone, finding, before);
+  if (!first) throw new Error('no remedy');
+  const whole = withZone(plan, zone, first.plan);
+  expect(parsePlan(whole)).toMatchObject({ ok: true });
+  expect(zonePlan(whole, 'near').fixtures).toEqual(zonePlan(plan, 'near').fixtures);
+  expect(assess(whole, { on }).findings.map((f) => f.code)).not.toContain(finding.code);
+  expect(whole.partition).toEqual(plan.partition);
+});
+
+test('a zone that is not changed changes nothing, and new fixtures get free ids', () => {
+  const plan = twoZones();
+  const zone = zonePlan(plan, 'near');
+  expect(withZone(plan, zone, zone)).toEqual(plan);
+  const first = plan.fixtures[0];
+  if (!first) throw new Error('no fixture');
+  const again = { ...first, id: 'bar-b' };
+  const added = withZone(plan, zone, { ...zone, fixtures: [...zone.fixtures, again] });
+  expect(new Set(added.fixtures.map((f) => f.id)).size).toBe(added.fixtures.length);
+  expect(added.fixtures).toHaveLength(plan.fixtures.length + 1);
+});
+
+test('an assessor that remembers finds what a new one does, partition in and out', () => {
+  const assessor = createAssessor();
+  const parted = twoZones();
+  for (const plan of [parted, { ...parted, partition: null }, parted]) {
+    const { zones, ...remembered } = assessor(plan, { on });
+    const { zones: fresh, ...anew } = assess(plan, { on });
+    expect(remembered.findings).toEqual(anew.findings);
+    expect(remembered.staves).toEqual(anew.staves);
+    expect(zones?.near.staves).toEqual(fresh?.near.staves);
+  }
+});
+
+test('a partition beyond the walls is refused by name', () => {
+  const plan = twoZones((d) => {
+    if (d.partition) d.partition.atM = 8;
+  });
+  expect(parsePlan(plan)).toMatchObject({
+    ok: false,
+    issues: [{ code: 'plan.partitionOutside', path: ['partition', 'atM'] }],
+  });
+});
