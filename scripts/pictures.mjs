@@ -44,10 +44,6 @@ await take('flock', '/plans/osk-landing', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
 });
-await take('flock-pell-garth', '/plans/pell-garth', async () => {
-  await station('flock');
-  await page.locator('[data-chart] canvas').waitFor();
-});
 await take('breeds', '/plans/osk-landing', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
@@ -55,17 +51,71 @@ await take('breeds', '/plans/osk-landing', async () => {
   await page.getByPlaceholder(/Name, class, egg colour/).fill('cold hardy');
   await page.waitForTimeout(300);
 });
-await take('flock-tamar-flats', '/plans/tamar-flats', async () => {
-  await station('flock');
-  await page.getByRole('radio', { name: 'Water' }).click();
-  await page.locator('[data-chart] canvas').waitFor();
-});
 await take('floor-schools', '/plans/osk-landing', async () => {
   await station('floor');
   await page.getByRole('radio', { name: 'Above' }).click();
   await page.getByText('Compare schools').click();
 });
 
+await take('shell', '/plans/osk-landing', async () => {
+  await station('shell');
+  await page.getByRole('button', { name: 'Part it in two' }).click();
+  await page.getByRole('radio', { name: 'Above', exact: true }).click();
+  await page.getByRole('heading', { name: 'Two zones' }).scrollIntoViewIfNeeded();
+  await page.getByRole('button', { name: 'Undo' }).focus();
+});
+await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
+await take('nests', '/plans/pell-garth', async () => {
+  await station('nests');
+  await page.getByRole('radio', { name: 'Side', exact: true }).click();
+});
+await take('air', '/plans/tamar-flats', async () => {
+  await station('air');
+  await page.getByRole('button', { name: 'Add a vent' }).click();
+  const remedy = page.locator('[data-remedy]').first();
+  await remedy.waitFor();
+  await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
+  await remedy.focus();
+});
+for (let i = 0; i < 1; i++) await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
+await take('feed', '/plans/pell-garth', async () => {
+  await station('feed');
+  await page.getByRole('radio', { name: 'Above', exact: true }).click();
+  await page.getByText('How long it lasts').waitFor();
+});
+await take('water', '/plans/pell-garth', async () => {
+  await station('water');
+  await page.getByRole('heading', { name: 'Drunk, month by month' }).scrollIntoViewIfNeeded();
+});
+await take('litter', '/plans/osk-landing', async () => {
+  await station('litter');
+  await page.getByText('As it grows').waitFor();
+});
+await take('door', '/plans/osk-landing', async () => {
+  await station('door');
+  await page.getByRole('button', { name: 'Add a pop door' }).click();
+  await page.getByText('Compare schools').click();
+  await page.getByRole('radio', { name: 'mornings only' }).click();
+  await page.getByText('Close', { exact: true }).click();
+  await page.getByText('The lamp, week by week').scrollIntoViewIfNeeded();
+});
+for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
+await take('reach', '/plans/pell-garth', async () => {
+  await station('reach');
+  await page.getByRole('button', { name: 'Add a hatch' }).click();
+  await page.getByRole('radio', { name: 'Above', exact: true }).click();
+  await page.locator('[data-remedy]').first().waitFor();
+  await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
+});
+await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
+await take('brooder', '/plans/osk-landing', async () => {
+  await station('brooder');
+  await page.locator('[data-brooder]').waitFor();
+});
 await take('bench-lamp-lit', '/plans/osk-landing', async () => {
   await page.getByRole('button', { name: /^Light/ }).click();
   await page.getByRole('button', { name: /^Light/ }).click();

@@ -28,6 +28,7 @@ import { assessLitter } from './stations/litter';
 import { type MonthRow, monthlyFigures } from './stations/monthly';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
+import { type NestOpening, nestOpenings } from './stations/nests.opening';
 import { assessReach } from './stations/reach';
 import { roostsStation, seatFlock } from './stations/roosts';
 import { type SchoolOffer, schoolOffers } from './stations/schools';
@@ -75,6 +76,8 @@ export interface Assessment {
   readonly flock: FlockByDay;
   readonly demand: readonly DemandRow[];
   readonly months: readonly MonthRow[];
+  /** When nests are opened for those that come into lay. */
+  readonly nestOpenings: readonly NestOpening[];
   readonly birds: readonly PlacedBird[];
   /** Floor within the keeper's reach; null until a door or a hatch has been entered. */
   readonly reach: ReachMap | null;
@@ -362,6 +365,7 @@ function assessFlock(
     flock,
     demand: ofFlock.demand,
     months: monthly.months,
+    nestOpenings: lean ? [] : nestOpenings(flock),
     birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
     zones: null,

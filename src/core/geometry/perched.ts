@@ -47,12 +47,15 @@ export function placeBirds(plan: Plan, flock: FlockByDay, seats: FlockSeats): Pl
 /** Those left over, in a row on the litter towards the front. */
 function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
   const left = seats.left.flatMap((n, kind) => Array<number>(n).fill(kind)).slice(0, MOST_ON_FLOOR);
-  const { lengthM, widthM } = plan.shell;
+  const { lengthM, widthM, storage } = plan.shell;
+  // clear of what is the keeper's own, or lies beyond a partition
+  const x0 = storage?.wall === 'left' ? storage.depthM : 0;
+  const x1 = storage?.wall === 'right' ? lengthM - storage.depthM : lengthM;
   return left.map((kind, i) => {
     const share = (i + 0.5) / left.length;
     return bird(flock, seats, kind, {
       barId: null,
-      x: lengthM * share,
+      x: x0 + (x1 - x0) * share,
       y: widthM * (0.16 + 0.12 * (i % 3)),
       z: plan.litter.depthM,
       across: 'x',

@@ -4,7 +4,7 @@ import { freeNumber } from '../plan/defaults';
 import { fixtureOf } from '../plan/fixtures.schema';
 import { litterEndM } from '../plan/litter';
 import { newDoor, newHatch, newVent } from '../plan/newFixtures';
-import type { AirOpening, OfKind, Plan, PopDoor, Side } from '../plan/schema';
+import type { AirOpening, OfKind, Opening, Plan, PopDoor, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { freeShare } from '../stations/air';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
@@ -37,6 +37,32 @@ function wallTop(plan: Plan, wall: Side): number {
   return Math.min(at(0), at(0.5), at(1));
 }
 
+/** Where along a wall a hole of this size is clear of all others, the middle first; null where nowhere. */
+function freeAlong(
+  plan: Plan,
+  wall: Side,
+  hole: { readonly widthM: number; readonly heightM: number; readonly sillZ: number },
+): number | null {
+  const room = wallLength(plan, wall) - hole.widthM;
+  if (room < 0) return null;
+  const others = plan.fixtures.filter((f): f is Opening => 'wall' in f && f.wall === wall);
+  const clear = (at: number): boolean =>
+    others.every(
+      (o) =>
+        at + hole.widthM <= o.alongM ||
+        o.alongM + o.widthM <= at ||
+        hole.sillZ + hole.heightM <= o.sillZ ||
+        o.sillZ + o.heightM <= hole.sillZ,
+    );
+  const middle = room / 2;
+  for (let off = 0; off <= middle + 1e-9; off += 0.05) {
+    for (const at of [mm(middle - off), mm(middle + off)]) {
+      if (at >= 0 && at <= room + 1e-9 && clear(at)) return Math.max(0, at);
+    }
+  }
+  return null;
+}
+
 /** Top of the band in which nothing may blow, m; 0 without bars. */
 const bandTop = (plan: Plan): number =>
   Math.max(
@@ -56,14 +82,9 @@ function ventOn(plan: Plan, wall: Side, netM2: number): OfKind<'vent'> | null {
   const height = Math.min(most, Math.max(0.1, gross / room));
   const width = gross / height;
   if (most < 0.04 || width > room) return null;
-  const widthM = cmUp(width);
-  return newVent(plan, {
-    wall,
-    widthM,
-    heightM: mm(height),
-    alongM: mm((wallLength(plan, wall) - widthM) / 2),
-    sillZ: mm(top - height - 0.01),
-  });
+  const hole = { widthM: cmUp(width), heightM: mm(height), sillZ: mm(top - height - 0.01) };
+  const alongM = freeAlong(plan, wall, hole);
+  return alongM === null ? null : newVent(plan, { wall, alongM, ...hole });
 }
 
 /** High vents that stay open, one in a wall or one in each of two. */
@@ -169,6 +190,22 @@ const makeOpen: Proposer = (_, { plan }) => {
   ];
 };
 
+/** A hole of this size under the eaves of a wall, lower where others are in the way; null where none fits. */
+function placeUnder(
+  plan: Plan,
+  wall: Side,
+  widthM: number,
+  heightM: number,
+): { widthM: number; heightM: number; sillZ: number; alongM: number } | null {
+  const lowest = litterEndM(plan) + 0.1;
+  for (let sillZ = wallTop(plan, wall) - heightM - 0.1; sillZ >= lowest; sillZ -= 0.1) {
+    const hole = { widthM, heightM, sillZ: mm(sillZ) };
+    const alongM = freeAlong(plan, wall, hole);
+    if (alongM !== null) return { ...hole, alongM };
+  }
+  return null;
+}
+
 /** Windows for the summer, meshed, that shut in winter. */
 const addWindows: Proposer = (finding, { plan }) => {
   const missing = told(finding, 'missing');
@@ -195,14 +232,10 @@ const addWindows: Proposer = (finding, { plan }) => {
       const height = Math.min(most, Math.max(0.3, gross / room));
       const width = gross / height;
       if (most < 0.2 || width > room) return;
-      const widthM = cmUp(width);
-      made.push({
-        ...base,
-        widthM,
-        heightM: mm(height),
-        alongM: mm((wallLength(plan, wall) - widthM) / 2),
-        sillZ: mm(wallTop(plan, wall) - height - 0.1),
-      });
+      const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+      const hole = placeUnder(draft, wall, cmUp(width), mm(height));
+      if (!hole) return;
+      made.push({ ...base, ...hole });
     }
     const first = made[0];
     if (!first) return;

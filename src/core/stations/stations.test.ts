@@ -1,7 +1,7 @@
 import { fixtureOf } from '@/core/plan/fixtures.schema';
 import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/core/tests/plans';
 import { assess } from '../assess';
-import type { Plan } from '../plan/schema';
+import type { Group, Plan } from '../plan/schema';
 
 const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
 const value = (plan: Plan, id: string) => figures(plan)[id]?.value;
@@ -182,4 +182,18 @@ describe('the nests', () => {
       'notApplicable',
     );
   });
+});
+
+test('boxes are opened two weeks before the point of lay, and never before the hens live here', () => {
+  const pullets = hens(6, {
+    hatchedOn: '2026-08-01',
+    arrivesOn: '2026-10-01',
+    figures: { layWeek: 20 },
+  });
+  const openings = (group: Group) =>
+    assess(fittedCoop({ flock: [group] }), { on: DAY }).nestOpenings;
+  // twenty weeks after the first of August
+  expect(openings(pullets)).toEqual([{ lotId: 'hens', day: '2026-12-05', lays: '2026-12-19' }]);
+  expect(openings({ ...pullets, arrivesOn: '2026-12-15' })[0]?.day).toBe('2026-12-15');
+  expect(openings(hens(6))).toEqual([]);
 });

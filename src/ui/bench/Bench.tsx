@@ -142,11 +142,19 @@ function useZones(view: View) {
   const station = useBench((s) => s.station);
   const pickedFinding = useBench((s) => s.pickedFinding);
   const { findings } = useAssessment();
-  return findings
-    .filter((f) =>
-      pickedFinding === null ? f.station === station && view !== 'front' : f.key === pickedFinding,
-    )
-    .flatMap((f) => (f.zone ? [f.zone] : []));
+  return (
+    findings
+      // from above the map itself shows what is out of reach, cell by cell
+      .filter(
+        (f) => !(f.code === 'reach.floor.unreached' && station === 'reach' && view === 'above'),
+      )
+      .filter((f) =>
+        pickedFinding === null
+          ? f.station === station && view !== 'front'
+          : f.key === pickedFinding,
+      )
+      .flatMap((f) => (f.zone ? [f.zone] : []))
+  );
 }
 
 /** Who has a place, in words, under the drawing. */

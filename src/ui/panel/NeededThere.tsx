@@ -76,7 +76,7 @@ function For({ station }: { station: StationId }) {
     case 'water':
       return <>places when it has just been filled</>;
     case 'door':
-      return <>doors that all of them fit</>;
+      return <>one for every fifteen birds, large enough for all of them</>;
     default:
       return <>on the last day in it</>;
   }

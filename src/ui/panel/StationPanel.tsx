@@ -19,6 +19,7 @@ import {
   FeedFields,
   FlockFields,
   LitterPanel,
+  NestOpeningDays,
   ReachFields,
   RoostMore,
   ShellMore,
@@ -108,7 +109,12 @@ function Fixtures({ station }: { station: StationId }) {
         </>
       );
     case 'nests':
-      return <NestRows />;
+      return (
+        <>
+          <NestRows />
+          <NestOpeningDays />
+        </>
+      );
     case 'shell':
       return (
         <>

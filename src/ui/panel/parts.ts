@@ -16,6 +16,7 @@ export const ShellMore = dynamic(() => all().then((m) => m.ShellMore));
 export const RoostMore = dynamic(() => all().then((m) => m.RoostMore));
 export const BarDetails = dynamic(() => all().then((m) => m.BarDetails));
 export const NestDetails = dynamic(() => all().then((m) => m.NestDetails));
+export const NestOpeningDays = dynamic(() => all().then((m) => m.NestOpeningDays));
 export const SchoolList = dynamic(() => all().then((m) => m.SchoolList));
 
 /** How long a page has stood open before the rest of it is fetched, ms. */

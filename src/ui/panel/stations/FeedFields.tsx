@@ -1,5 +1,6 @@
 'use client';
 import { edit, usePlan } from '../../store/bench';
+import { MonthBars } from './MonthBars';
 import { SpecFields } from './spec';
 import { Part, ToldList } from './Told';
 import { DishRows, DrinkerRows, FeederRows } from './vessels';
@@ -58,6 +59,7 @@ export function FeedFields() {
           />
         </div>
       </Part>
+      <MonthBars of="feed" title="Eaten, month by month" />
       <Part title="Shell and grit">
         <DishRows />
       </Part>
@@ -95,6 +97,7 @@ export function WaterFields() {
           />
         </div>
       </Part>
+      <MonthBars of="water" title="Drunk, month by month" />
     </>
   );
 }

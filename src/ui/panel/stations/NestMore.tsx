@@ -1,8 +1,11 @@
 'use client';
 import type { NestBank, Plan } from '@/core/plan/schema';
+import { formatDay } from '@/text/format';
+import { useAssessment, usePlan } from '../../store/bench';
 import { editFixture } from '../fixtures';
 import { LATCHES } from './choices';
 import { type Spec, SpecFields } from './spec';
+import { Part } from './Told';
 
 const BANK: readonly Spec<NestBank>[] = [
   {
@@ -111,5 +114,29 @@ export function NestDetails({ bank }: { bank: NestBank }) {
         editFixture('nestBank', bank.id, name, (b) => recipe(b, {} as Plan))
       }
     />
+  );
+}
+
+/** When screened boxes are opened for young hens, and what is done then. */
+export function NestOpeningDays() {
+  const { nestOpenings } = useAssessment();
+  const { flock } = usePlan();
+  if (nestOpenings.length === 0) return null;
+  return (
+    <Part title="Opening the boxes">
+      <ul className="flex flex-col gap-1 text-[0.9rem]">
+        {nestOpenings.map((o) => (
+          <li key={o.lotId}>
+            for <span data-name>{flock.find((g) => g.id === o.lotId)?.name ?? o.lotId}</span> on{' '}
+            <time data-day={o.day}>{formatDay(o.day)}</time>; they come into lay about{' '}
+            <time data-day={o.lays}>{formatDay(o.lays)}</time>
+          </li>
+        ))}
+      </ul>
+      <p className="text-[0.84rem] text-soft" data-reason>
+        Screened off until then, so that nobody learns to sleep in them; opened with bedding and a
+        dummy egg. At night a block in a box that someone sleeps in.
+      </p>
+    </Part>
   );
 }

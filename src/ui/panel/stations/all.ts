@@ -7,6 +7,6 @@ export { BrooderFields } from './BrooderFields';
 export { DoorFields } from './DoorFields';
 export { FeedFields, WaterFields } from './FeedFields';
 export { LitterPanel } from './LitterPanel';
-export { NestDetails } from './NestMore';
+export { NestDetails, NestOpeningDays } from './NestMore';
 export { ReachFields } from './ReachFields';
 export { ShellMore } from './ShellMore';

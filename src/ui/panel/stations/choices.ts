@@ -68,7 +68,7 @@ export const FEEDS = [
 ] as const;
 
 export const BEDDINGS = [
-  { id: 'shavings', name: 'softwood shavings' },
+  { id: 'shavings', name: 'shavings' },
   { id: 'hemp', name: 'hemp hurd' },
   { id: 'straw', name: 'chopped straw' },
   { id: 'chip', name: 'dry wood chip' },

@@ -352,10 +352,10 @@ export function PopDoorRows() {
           kind: 'choice',
           label: 'Works',
           choices: [
-            { id: 'manual', name: 'by hand, on a cord' },
+            { id: 'manual', name: 'by hand' },
             { id: 'light', name: 'by light' },
             { id: 'clock', name: 'by the clock' },
-            { id: 'earlier', name: 'by the earlier of both' },
+            { id: 'earlier', name: 'by the earlier' },
           ],
           get: (d) => d.works,
           set: (d, v) => {

@@ -58,7 +58,7 @@ const main: readonly Spec<Vessel>[] = [
   },
   {
     kind: 'length',
-    label: 'Rim or pin above the litter',
+    label: 'Rim above litter',
     most: 3,
     get: (v, plan) => v.rimZ - from(v, plan),
     set: (v, m, plan) => {
