@@ -13,11 +13,11 @@ export const STATION_FINDING_WORDS = {
     title: 'Mesh too wide',
     text: '{fixtures} has mesh of {aperture}; {allowed} is the most. A weasel or a young rat passes through, and a raccoon reaches through.',
   },
-  'shell.window.glass': {
+  'shell.glass.breaks': {
     title: 'Glass in a window',
     text: '{fixtures} is glass. Birds fly at it and it breaks over litter; acrylic does not.',
   },
-  'shell.window.stay': {
+  'shell.stay.none': {
     title: 'Opens without a stay',
     text: '{fixtures} can be opened but has no stay, chain or catch: wind slams it.',
   },

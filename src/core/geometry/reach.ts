@@ -79,7 +79,7 @@ function aisle(
   const doors = plan.fixtures.filter((f): f is OfKind<'door'> => f.kind === 'door');
   if (doors.length === 0) return cells;
   const free = freeCells(plan, headroomM, columns, rows, cellX, cellY);
-  const todo: number[] = [];
+  const queue: number[] = [];
   const near = Math.max(cellX, cellY);
   for (const door of doors) {
     const s = solidOf(door, plan);
@@ -88,17 +88,17 @@ function aisle(
       if (dy > near) continue;
       for (let i = 0; i < columns; i++) {
         const dx = gap((i + 0.5) * cellX, s.x0, s.x1);
-        if (free[j * columns + i] === 1 && Math.hypot(dx, dy) <= near) todo.push(j * columns + i);
+        if (free[j * columns + i] === 1 && Math.hypot(dx, dy) <= near) queue.push(j * columns + i);
       }
     }
   }
-  while (todo.length > 0) {
-    const at = todo.pop() ?? 0;
+  while (queue.length > 0) {
+    const at = queue.pop() ?? 0;
     if (cells[at] === 1) continue;
     cells[at] = 1;
     const i = at % columns;
     const take = (next: number): void => {
-      if (cells[next] === 0 && free[next] === 1) todo.push(next);
+      if (cells[next] === 0 && free[next] === 1) queue.push(next);
     };
     if (i > 0) take(at - 1);
     if (i < columns - 1) take(at + 1);

@@ -104,12 +104,12 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'shell.opening.unmeshed': [meshed],
   'shell.opening.netting': [meshed],
   'shell.opening.wideMesh': [meshed],
-  'shell.window.glass': [
+  'shell.glass.breaks': [
     setting('shell.acrylic', ['window'], (w) => {
       w.pane = 'acrylic';
     }),
   ],
-  'shell.window.stay': [
+  'shell.stay.none': [
     setting('shell.stay', ['window', 'vent'], (w) => {
       w.stay = true;
     }),

@@ -69,7 +69,7 @@ export const FACTS = {
   // nests
   'nests.tier.bottom': keepers(0.3, 'm'),
   'nests.lid.slope': keepers(45, 'degrees'),
-  'nests.rail.from': keepers(0.45, 'm'),
+  'nests.rail.over': keepers(0.45, 'm'),
   'nests.curtain.gap': keepers(0.05, 'm'),
   'nests.collect.least': keepers(0.6, 'm'),
   'nests.collect.most': keepers(1.1, 'm'),
@@ -80,7 +80,7 @@ export const FACTS = {
   'air.band.below': keepers(0.1, 'm'),
   'air.band.above': keepers(0.5, 'm'),
   'air.high.share': assumed(2 / 3, 'ratio'),
-  'air.hot.from': keepers(30, 'celsius'),
+  'air.hot.least': keepers(30, 'celsius'),
   // feed and water
   'feed.trough': statutory(0.1, 'm', 'length'),
   'feed.round': statutory(0.04, 'm', 'length'),
@@ -93,7 +93,7 @@ export const FACTS = {
   'water.round.legal': statutory(0.01, 'm', 'length'),
   'water.trough': keepers(0.05, 'm', 'length'),
   'water.trough.legal': statutory(0.025, 'm', 'length'),
-  'feed.two.from': keepers(10, 'birds'),
+  'feed.two.birds': keepers(10, 'birds'),
   'feed.two.apart': assumed(1, 'm'),
   'feed.height.slack': assumed(0.06, 'm'),
   'water.nipple.times': keepers(1.1, 'ratio'),
@@ -169,7 +169,7 @@ export const FACTS = {
   // brooder
   'brooder.wall.first': keepers(0.3, 'm'),
   'brooder.wall.later': keepers(0.45, 'm'),
-  'brooder.lid.from': keepers(10, 'days'),
+  'brooder.lid.day': keepers(10, 'days'),
   'brooder.plate.hatch': keepers(0.0065, 'm2'),
   'brooder.plate.threeWeeks': keepers(0.013, 'm2'),
   'brooder.plate.air': keepers(10, 'celsius'),

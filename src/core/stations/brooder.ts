@@ -177,7 +177,7 @@ function heatFor(box: Brooder, b: Brood): number {
 }
 
 function ofBox(s: Sheet, box: Brooder, b: Brood): void {
-  const late = b.lastDay > FACTS['brooder.lid.from'].value;
+  const late = b.lastDay > FACTS['brooder.lid.day'].value;
   const rule = late ? 'brooder.wall.later' : 'brooder.wall.first';
   if (below(box.wallM, FACTS[rule].value)) {
     s.find('brooder.wall.low', 'awkward', [], {
@@ -186,7 +186,7 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
     });
   }
   if (late && !box.lid)
-    s.find('brooder.lid.none', 'awkward', [], { from: s.fact('brooder.lid.from') });
+    s.find('brooder.lid.none', 'awkward', [], { from: s.fact('brooder.lid.day') });
   if (!box.cornersFilled) s.find('brooder.corners.open', 'harm', [], {});
   if (box.ventM2 === null) return;
   // a vent high in both gables, so much net in each for every ten chicks

@@ -90,10 +90,10 @@ function top(s: Sheet, ctx: StationContext, bank: NestBank): void {
 
 function rail(s: Sheet, ctx: StationContext, bank: NestBank): void {
   const lip = bank.lipZ - ctx.plan.litter.depthM;
-  if (bank.rail || !below(FACTS['nests.rail.from'].value, lip)) return;
+  if (bank.rail || !below(FACTS['nests.rail.over'].value, lip)) return;
   s.find('nests.rail.none', 'awkward', [bank.id], {
     lip: { value: lip, unit: 'm', figure: `nests.bank.${bank.id}.lip` },
-    from: s.fact('nests.rail.from'),
+    from: s.fact('nests.rail.over'),
   });
 }
 

@@ -22,7 +22,7 @@ export function moreOfShell(ctx: StationContext): Sheet {
       s.find('shell.latch.weak', 'harm', [f.id], {}, solidOf(f, plan));
     }
     if ((f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' && !f.stay) {
-      s.find('shell.window.stay', 'awkward', [f.id], {}, solidOf(f, plan));
+      s.find('shell.stay.none', 'awkward', [f.id], {}, solidOf(f, plan));
     }
   }
   foot(s, plan);
@@ -62,7 +62,7 @@ function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
 }
 
 function pane(s: Sheet, plan: Plan, f: OfKind<'window'>): void {
-  if (f.pane === 'glass') s.find('shell.window.glass', 'awkward', [f.id], {}, solidOf(f, plan));
+  if (f.pane === 'glass') s.find('shell.glass.breaks', 'awkward', [f.id], {}, solidOf(f, plan));
 }
 
 /** What digs in from below. */

@@ -269,7 +269,7 @@ export function twoApart(
   vessels: readonly Vessel[],
   birds: number,
 ): void {
-  if (vessels.length === 0 || below(birds, FACTS['feed.two.from'].value)) return;
+  if (vessels.length === 0 || below(birds, FACTS['feed.two.birds'].value)) return;
   const apart = FACTS['feed.two.apart'].value;
   const two = vessels.some((a, i) =>
     vessels
@@ -285,7 +285,7 @@ export function twoApart(
     vessels.map((v) => v.id),
     {
       birds: s.found(`${station}.birds`, 'birds', birds, ENTERED),
-      from: s.fact('feed.two.from'),
+      from: s.fact('feed.two.birds'),
       apart: s.fact('feed.two.apart'),
     },
   );

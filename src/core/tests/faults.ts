@@ -122,8 +122,8 @@ export const FAULTS: readonly Fault[] = [
     (d) => change(d, 'vent', 'vent', { cover: 'mesh25' }),
     (d) => change(d, 'vent', 'vent', { cover: 'mesh13' }),
   ),
-  choice('shell.window.glass', (d) => change(d, 'window', 'window', { pane: 'glass' })),
-  choice('shell.window.stay', (d) => change(d, 'window', 'window', { stay: false })),
+  choice('shell.glass.breaks', (d) => change(d, 'window', 'window', { pane: 'glass' })),
+  choice('shell.stay.none', (d) => change(d, 'window', 'window', { stay: false })),
   choice('shell.latch.weak', (d) => change(d, 'door', 'door', { latch: 'single' })),
   measure(
     'shell.floor.diggers',
