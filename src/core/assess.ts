@@ -1,15 +1,14 @@
+import { joinZones, throughMesh } from './assess.zones';
+import { type Assessment, type AssessOptions, byId } from './assessment';
 import { createFlockWorker, dayOf, type FlockByDay } from './birds/flock';
-import { byWorst, type Finding, STATIONS, type StationId } from './finding';
-import { type PlacedBird, placeBirds } from './geometry/perched';
-import type { ReachMap } from './geometry/reach';
-import { type FootMark, footMarks, type StickMark, stickMarks } from './geometry/stick';
+import { byWorst, STATIONS, type StationId } from './finding';
+import { placeBirds } from './geometry/perched';
+import { footMarks, stickMarks } from './geometry/stick';
 import type { Plan } from './plan/schema';
-import { ZONES, type ZoneId, zonePlan } from './plan/zones';
+import { zonePlan } from './plan/zones';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
-import type { RuleBook } from './rules/types';
-import type { Sentence } from './sentence';
 import { airOpenings, airStation } from './stations/air';
-import { assessBrooder, type BroodPlan } from './stations/brooder';
+import { assessBrooder } from './stations/brooder';
 import { carryOf, shortFrom } from './stations/carrying';
 import {
   type CarryingStation,
@@ -18,89 +17,26 @@ import {
   type StationContext,
   schoolOf,
 } from './stations/context';
-import { carriesFigures, coopFigures, flockDayFigure, shellFigures } from './stations/coop';
+import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { doorStation } from './stations/door';
 import { feedStation } from './stations/feed';
-import { type DemandRow, flockFigures } from './stations/flock';
+import { flockFigures } from './stations/flock';
 import { flockFindings } from './stations/flock.findings';
 import { floorStation, floorTakers } from './stations/floor';
 import { assessLitter } from './stations/litter';
-import { type MonthRow, monthlyFigures } from './stations/monthly';
+import { monthlyFigures } from './stations/monthly';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
-import { type NestOpening, nestOpenings } from './stations/nests.opening';
+import { nestOpenings } from './stations/nests.opening';
 import { assessReach } from './stations/reach';
 import { roostsStation, seatFlock } from './stations/roosts';
-import { type SchoolOffer, schoolOffers } from './stations/schools';
-import { sheetOf } from './stations/sheet';
+import { schoolOffers } from './stations/schools';
 import { outsideFindings } from './stations/shell';
 import { moreOfShell } from './stations/shell.more';
-import { type Verdict, verdictOf } from './stations/verdict';
 import { drinkersOf, feedersOf } from './stations/vessels';
 import { waterStation } from './stations/water';
-import { type Figure, type Figures, type Items, KEEPERS } from './working';
-
-/** A station's rail: what it carries against the plan. */
-export interface Stave {
-  readonly station: StationId;
-  readonly state: StationCarry['state'];
-  /** Birds it carries; null where it carries nothing or has not been entered. */
-  readonly carries: number | null;
-  readonly verdict: Verdict | null;
-  /** The day in the horizon that sets it. */
-  readonly setOn: string | null;
-  /** First day from which it falls short; null where it never does. */
-  readonly shortFrom: string | null;
-}
-
-export interface Assessment {
-  readonly on: string;
-  readonly planned: number;
-  readonly plannedOn: string | null;
-  readonly today: number;
-  /** Birds the coop carries; null until every main station has been entered. */
-  readonly carries: number | null;
-  readonly heldBackBy: readonly StationId[];
-  readonly sentence: Sentence;
-  readonly staves: readonly Stave[];
-  readonly figures: Figures;
-  /** What the lists in the figures' workings have one of for each. */
-  readonly items: Items;
-  readonly findings: readonly Finding[];
-  /** What each school of each topic would give. */
-  readonly schools: Readonly<Record<string, readonly SchoolOffer[]>>;
-  readonly chosen: Readonly<Record<string, ChosenSchool>>;
-  /** Days of the horizon on which the flock changes, with the figure of its birds; the first is `on`. */
-  readonly days: readonly { readonly day: string; readonly figure: string }[];
-  /** The flock by day, and what it asks for today and at most. */
-  readonly flock: FlockByDay;
-  readonly demand: readonly DemandRow[];
-  readonly months: readonly MonthRow[];
-  /** When nests are opened for those that come into lay. */
-  readonly nestOpenings: readonly NestOpening[];
-  readonly birds: readonly PlacedBird[];
-  /** Floor within the keeper's reach; null until a door or a hatch has been entered. */
-  readonly reach: ReachMap | null;
-  /** Chicks of the largest brood, what the brooder carries of them, and each brood week by week. */
-  readonly brooder: {
-    readonly chicks: number;
-    readonly carries: number | null;
-    readonly broods: readonly BroodPlan[];
-  };
-  /** Each zone of a partitioned coop, assessed by itself; null for a coop that is one. */
-  readonly zones: Readonly<Record<ZoneId, Assessment>> | null;
-  readonly marks: readonly StickMark[];
-  /** Lengths along the foot: from the left wall, and from the front wall. */
-  readonly feet: { readonly x: readonly FootMark[]; readonly y: readonly FootMark[] };
-}
-
-export interface AssessOptions {
-  /** The day assessed, YYYY-MM-DD. The core reads no clock. */
-  readonly on: string;
-  readonly book?: RuleBook;
-  /** Leaves out what other schools would give and what is only drawn: for proving remedies. */
-  readonly lean?: boolean;
-}
+import { carriesNothing, type Stave, sentenceOf, shortest, stave } from './staves';
+import type { Figures } from './working';
 
 export const CARRYING_STATIONS: readonly CarryingStation[] = [
   floorStation,
@@ -112,8 +48,8 @@ export const CARRYING_STATIONS: readonly CarryingStation[] = [
   doorStation,
 ];
 
-/** What a coop cannot be told to carry without. */
-const MAIN: ReadonlySet<StationId> = new Set(['floor', 'roosts', 'nests']);
+export type { Assessment, AssessOptions } from './assessment';
+export type { Stave } from './staves';
 
 /**
  * The one door into the core: a valid plan in, everything worked from it out.
@@ -146,109 +82,6 @@ function createOne(): (plan: Plan, options: AssessOptions) => Assessment {
   const worker = createFlockWorker();
   const memo = createMemo();
   return (plan, options) => assessFlock(plan, worker(plan, options.on), options, memo);
-}
-
-/**
- * A coop of two zones, each sized by itself. What it carries is what the zones carry together where both
- * have room, and no more than each has birds for where one is short.
- */
-function joinZones(whole: Assessment, zones: Readonly<Record<ZoneId, Assessment>>): Assessment {
-  const pair = ZONES.map((id) => zones[id]);
-  const staves = whole.staves.map((s): Stave => {
-    if (OF_THE_WHOLE.has(s.station)) return s;
-    const own = pair.flatMap((z) => z.staves.filter((x) => x.station === s.station));
-    return joinStaves(
-      s,
-      own,
-      pair.map((z) => z.planned),
-      whole.planned,
-    );
-  });
-  const { carries, heldBackBy } = shortest(staves);
-  const findings = new Map(
-    whole.findings.filter((f) => OF_THE_WHOLE.has(f.station)).map((f) => [f.key, f]),
-  );
-  for (const id of ZONES) {
-    for (const f of zones[id].findings) {
-      if (OF_THE_WHOLE.has(f.station)) continue;
-      const key = f.fixtures.length === 0 ? `${f.key}@${id}` : f.key;
-      findings.set(key, { ...f, key });
-    }
-  }
-  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
-  const found = sheetOf('flock');
-  for (const s of staves) {
-    if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
-  }
-  const told = carries === null ? [] : carriesFigures(carries, whole.planned, rails);
-  return {
-    ...whole,
-    carries,
-    heldBackBy,
-    sentence: sentenceOf(staves, carries, heldBackBy, whole.planned),
-    staves,
-    figures: byId([...found.figures, ...told], whole.figures),
-    items: {
-      ...whole.items,
-      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
-    },
-    findings: [...findings.values()].sort(byWorst),
-    zones,
-  };
-}
-
-/** Stations that two zones have in common: air passes the mesh between them. */
-const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'brooder']);
-
-/** A zone with the air of the whole coop. */
-function throughMesh(zone: Assessment, whole: Assessment): Assessment {
-  const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
-  const rest = zone.findings.filter((f) => f.station !== 'air');
-  const figures = Object.values(whole.figures).filter((f) => f.id.startsWith('air.'));
-  const stave = whole.staves.find((s) => s.station === 'air');
-  const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
-  const { carries, heldBackBy } = shortest(staves);
-  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
-  const told = carries === null ? [] : carriesFigures(carries, zone.planned, rails);
-  return {
-    ...zone,
-    carries,
-    heldBackBy,
-    sentence: sentenceOf(staves, carries, heldBackBy, zone.planned),
-    findings: [...rest, ...air(whole.findings)].sort(byWorst),
-    figures: byId([...figures, ...told], zone.figures),
-    staves,
-  };
-}
-
-function joinStaves(
-  s: Stave,
-  own: readonly Stave[],
-  birds: readonly number[],
-  planned: number,
-): Stave {
-  const asked = own.filter((z) => z.state !== 'notApplicable');
-  if (asked.length === 0) return { ...carriesNothing(s.station), state: s.state };
-  if (asked.some((z) => z.state === 'notEntered')) {
-    return { ...carriesNothing(s.station), state: 'notEntered' };
-  }
-  const enough = own.every((z, i) => z.carries === null || z.carries >= (birds[i] ?? 0));
-  // a zone that asks nothing of a station holds nobody back
-  const sum = own.reduce((n, z, i) => {
-    const here = birds[i] ?? 0;
-    return n + (z.carries === null ? here : enough ? z.carries : Math.min(z.carries, here));
-  }, 0);
-  const carries = Math.min(500, sum);
-  const shortFrom = own.flatMap((z) => (z.shortFrom === null ? [] : [z.shortFrom])).sort()[0];
-  const setOn = own.flatMap((z) => (z.setOn === null ? [] : [z.setOn])).sort()[0];
-  return {
-    ...s,
-    state: 'carries',
-    carries,
-    verdict: verdictOf(carries, planned),
-    setOn: setOn ?? s.setOn,
-    shortFrom: shortFrom ?? null,
-  };
 }
 
 /** What hangs on the flock, the schools, the limits and the brooder alone, kept while those stay. */
@@ -403,69 +236,3 @@ const brooderStave = (b: ReturnType<typeof assessBrooder>): Stave => ({
   ...carriesNothing('brooder'),
   state: b.chicks > 0 && b.carriesChicks === null ? 'notEntered' : 'notApplicable',
 });
-
-const carriesNothing = (station: StationId): Stave => ({
-  station,
-  state: 'notApplicable',
-  carries: null,
-  verdict: null,
-  setOn: null,
-  shortFrom: null,
-});
-
-function stave(
-  station: StationId,
-  carry: StationCarry,
-  shortOn: number | null,
-  flock: FlockByDay,
-): Stave {
-  if (carry.state !== 'carries') return { ...carriesNothing(station), state: carry.state };
-  const { carries, setOn } = carry;
-  return {
-    station,
-    state: 'carries',
-    carries,
-    verdict: verdictOf(carries, flock.planned),
-    setOn: dayOf(flock, setOn),
-    shortFrom: shortOn === null ? null : dayOf(flock, shortOn),
-  };
-}
-
-/** The shortest stave is what the coop carries, once every main station has been entered. */
-function shortest(staves: readonly Stave[]): { carries: number | null; heldBackBy: StationId[] } {
-  const numbered = staves.filter((s) => s.carries !== null);
-  if (numbered.length === 0 || missing(staves).length > 0) {
-    return { carries: null, heldBackBy: [] };
-  }
-  const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
-  return {
-    carries,
-    heldBackBy: numbered.filter((s) => s.carries === carries).map((s) => s.station),
-  };
-}
-
-/** Main stations that have not been entered. */
-const missing = (staves: readonly Stave[]): StationId[] =>
-  staves.filter((s) => s.state === 'notEntered' && MAIN.has(s.station)).map((s) => s.station);
-
-function sentenceOf(
-  staves: readonly Stave[],
-  carries: number | null,
-  heldBackBy: readonly StationId[],
-  planned: number,
-): Sentence {
-  if (planned === 0) return { kind: 'noBirds' };
-  if (carries === null) {
-    return { kind: 'notEntered', stations: missing(staves) };
-  }
-  return carries < planned
-    ? { kind: 'short', carries, planned, heldBackBy }
-    : { kind: 'enough', carries, planned, room: carries - planned, next: heldBackBy };
-}
-
-/** Figures by id, over those known already. */
-function byId(figures: readonly Figure[], known: Figures = {}): Figures {
-  const all: Record<string, Figure> = { ...known };
-  for (const f of figures) all[f.id] = f;
-  return all;
-}

@@ -1,6 +1,6 @@
 import { assess, createAssessor } from '@/core/assess';
 import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
-import { remedies } from '../remedies/remedies';
+import { zonedRemedies } from '../remedies/zoned';
 import { parsePlan } from './parse';
 import type { Fixture, Plan } from './schema';
 import { withZone, ZONES, zoneOf, zonePlan } from './zones';
@@ -95,17 +95,34 @@ test('young birds behind the mesh have a feed of their own', () => {
 
 test('a remedy of one zone is put back into the whole, and leaves the other as it was', () => {
   const plan = twoZones((d) => change(d, 'bar', 'bar-b', { lengthM: 0.9 }));
-  const zone = zonePlan(plan, 'beyond');
-  const before = assess(zone, { on });
-  const finding = before.findings[0];
-  if (!finding) throw new Error('nothing wrong');
-  const [first] = remedies(zone, finding, before);
+  const before = assess(plan, { on }).zones?.beyond;
+  const finding = before?.findings[0];
+  if (!before || !finding) throw new Error('nothing wrong');
+  expect(finding.code).toBe('roosts.length.short');
+  const [first] = zonedRemedies(plan, 'beyond', finding, before, createAssessor());
   if (!first) throw new Error('no remedy');
-  const whole = withZone(plan, zone, first.plan);
-  expect(parsePlan(whole)).toMatchObject({ ok: true });
-  expect(zonePlan(whole, 'near').fixtures).toEqual(zonePlan(plan, 'near').fixtures);
-  expect(assess(whole, { on }).findings.map((f) => f.code)).not.toContain(finding.code);
-  expect(whole.partition).toEqual(plan.partition);
+  expect(parsePlan(first.plan)).toMatchObject({ ok: true });
+  expect(zonePlan(first.plan, 'near').fixtures).toEqual(zonePlan(plan, 'near').fixtures);
+  expect(assess(first.plan, { on }).findings.map((f) => f.code)).not.toContain(finding.code);
+  expect(first.plan.partition).toEqual(plan.partition);
+});
+
+test('air passes the mesh: what is short of it is short for both, and mended once', () => {
+  const plan = twoZones((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.id !== 'window-b');
+  });
+  const a = assess(plan, { on });
+  expect(a.findings.map((f) => f.key)).toEqual(['air.summer.short']);
+  for (const id of ZONES) {
+    expect(a.zones?.[id].findings.map((f) => f.key)).toEqual(['air.summer.short']);
+  }
+  const { near } = a.zones ?? {};
+  const finding = near?.findings[0];
+  if (!near || !finding) throw new Error('nothing wrong');
+  const [first] = zonedRemedies(plan, 'near', finding, near, createAssessor());
+  if (!first) throw new Error('no remedy');
+  expect(first.plan.partition).toEqual(plan.partition);
+  expect(assess(first.plan, { on }).findings).toEqual([]);
 });
 
 test('a zone that is not changed changes nothing, and new fixtures get free ids', () => {

@@ -4,11 +4,14 @@ import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { type Finding, SEVERITIES } from '../finding';
 import { parsePlan } from '../plan/parse';
 import type { Plan } from '../plan/schema';
+import { AIR_REMEDIES } from './air';
 import { BROODER_REMEDIES } from './brooder';
+import { DOOR_REMEDIES } from './doors';
+import { LITTER_REMEDIES } from './litter';
 import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
 import { MORE_NEST_REMEDIES } from './nests.more';
-import { OPENING_REMEDIES } from './openings';
 import { OTHER_REMEDIES } from './others';
+import { REACH_REMEDIES } from './reach';
 import type { Proposer, Remedy } from './remedy';
 import { ROOST_REMEDIES } from './roosts';
 import { SHELL_REMEDIES } from './shell';
@@ -25,7 +28,10 @@ export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
   ...WAY_REMEDIES,
   ...MORE_NEST_REMEDIES,
   ...VESSEL_REMEDIES,
-  ...OPENING_REMEDIES,
+  ...AIR_REMEDIES,
+  ...DOOR_REMEDIES,
+  ...REACH_REMEDIES,
+  ...LITTER_REMEDIES,
   ...BROODER_REMEDIES,
 };
 

@@ -34,7 +34,7 @@ export function fetchTheRest(): () => void {
     quietly(all());
     quietly(import('../brooder/BrooderScreen'));
     quietly(import('../flock/FlockScreen'));
-    quietly(import('@/core/remedies/remedies'));
+    quietly(import('@/core/remedies/zoned'));
   }, AFTER_MS);
   return () => clearTimeout(timer);
 }

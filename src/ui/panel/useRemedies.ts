@@ -4,7 +4,6 @@ import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
-import { withZone, zonePlan } from '@/core/plan/zones';
 import type { Remedy } from '@/core/remedies/remedy';
 import { remedyText } from '@/text/remedies';
 import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
@@ -27,21 +26,17 @@ export function useRemedies(station: StationId): void {
   useEffect(() => {
     let live = true;
     const find = async (): Promise<void> => {
-      const [{ remedies }, { createAssessor }] = await Promise.all([
-        import('@/core/remedies/remedies'),
+      const [{ zonedRemedies }, { createAssessor }] = await Promise.all([
+        import('@/core/remedies/zoned'),
         import('@/core/assess'),
       ]);
       assessor.current ??= createAssessor();
       const byFinding = new Map<string, readonly Remedy[]>();
-      // a zone is mended as a plan of its own, and put back into the whole
-      const zone = zonePlan(plan, useBench.getState().zone);
+      const { zone } = useBench.getState();
       for (const finding of assessment.findings.filter((f) => f.station === station)) {
         if (!live) return;
-        const found = remedies(zone, finding, assessment, assessor.current);
-        byFinding.set(
-          finding.key,
-          zone === plan ? found : found.map((r) => ({ ...r, plan: withZone(plan, zone, r.plan) })),
-        );
+        const found = zonedRemedies(plan, zone, finding, assessment, assessor.current);
+        byFinding.set(finding.key, found);
         await new Promise((r) => setTimeout(r));
       }
       if (live) useOffered.setState({ of: assessment, byFinding });

@@ -1,0 +1,115 @@
+import { type Assessment, byId } from './assessment';
+import { byWorst, type Finding } from './finding';
+import { ZONES, type ZoneId } from './plan/zones';
+import type { StationId } from './station';
+import { carriesFigures } from './stations/coop';
+import { sheetOf } from './stations/sheet';
+import { verdictOf } from './stations/verdict';
+import { carriesNothing, type Stave, sentenceOf, shortest } from './staves';
+import { KEEPERS } from './working';
+
+/**
+ * A coop of two zones, each sized by itself. What it carries is what the zones carry together where both
+ * have room, and no more than each has birds for where one is short.
+ */
+export function joinZones(
+  whole: Assessment,
+  zones: Readonly<Record<ZoneId, Assessment>>,
+): Assessment {
+  const pair = ZONES.map((id) => zones[id]);
+  const staves = whole.staves.map((s): Stave => {
+    if (OF_THE_WHOLE.has(s.station)) return s;
+    const own = pair.flatMap((z) => z.staves.filter((x) => x.station === s.station));
+    return joinStaves(
+      s,
+      own,
+      pair.map((z) => z.planned),
+      whole.planned,
+    );
+  });
+  const { carries, heldBackBy } = shortest(staves);
+  const findings = new Map(
+    whole.findings.filter((f) => OF_THE_WHOLE.has(f.station)).map((f) => [f.key, f]),
+  );
+  for (const id of ZONES) {
+    for (const f of zones[id].findings) {
+      if (OF_THE_WHOLE.has(f.station)) continue;
+      const key = f.fixtures.length === 0 ? `${f.key}@${id}` : f.key;
+      findings.set(key, { ...f, key });
+    }
+  }
+  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
+  const found = sheetOf('flock');
+  for (const s of staves) {
+    if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
+  }
+  const told = carries === null ? [] : carriesFigures(carries, whole.planned, rails);
+  return {
+    ...whole,
+    carries,
+    heldBackBy,
+    sentence: sentenceOf(staves, carries, heldBackBy, whole.planned),
+    staves,
+    figures: byId([...found.figures, ...told], whole.figures),
+    items: {
+      ...whole.items,
+      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+    },
+    findings: [...findings.values()].sort(byWorst),
+    zones,
+  };
+}
+
+/** Stations that two zones have in common: air passes the mesh between them. */
+export const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'brooder']);
+
+/** A zone with the air of the whole coop. */
+export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
+  const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
+  const rest = zone.findings.filter((f) => f.station !== 'air');
+  const figures = Object.values(whole.figures).filter((f) => f.id.startsWith('air.'));
+  const stave = whole.staves.find((s) => s.station === 'air');
+  const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
+  const { carries, heldBackBy } = shortest(staves);
+  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
+  const told = carries === null ? [] : carriesFigures(carries, zone.planned, rails);
+  return {
+    ...zone,
+    carries,
+    heldBackBy,
+    sentence: sentenceOf(staves, carries, heldBackBy, zone.planned),
+    findings: [...rest, ...air(whole.findings)].sort(byWorst),
+    figures: byId([...figures, ...told], zone.figures),
+    staves,
+  };
+}
+
+function joinStaves(
+  s: Stave,
+  own: readonly Stave[],
+  birds: readonly number[],
+  planned: number,
+): Stave {
+  const asked = own.filter((z) => z.state !== 'notApplicable');
+  if (asked.length === 0) return { ...carriesNothing(s.station), state: s.state };
+  if (asked.some((z) => z.state === 'notEntered')) {
+    return { ...carriesNothing(s.station), state: 'notEntered' };
+  }
+  const enough = own.every((z, i) => z.carries === null || z.carries >= (birds[i] ?? 0));
+  // a zone that asks nothing of a station holds nobody back
+  const sum = own.reduce((n, z, i) => {
+    const here = birds[i] ?? 0;
+    return n + (z.carries === null ? here : enough ? z.carries : Math.min(z.carries, here));
+  }, 0);
+  const carries = Math.min(500, sum);
+  const shortFrom = own.flatMap((z) => (z.shortFrom === null ? [] : [z.shortFrom])).sort()[0];
+  const setOn = own.flatMap((z) => (z.setOn === null ? [] : [z.setOn])).sort()[0];
+  return {
+    ...s,
+    state: 'carries',
+    carries,
+    verdict: verdictOf(carries, planned),
+    setOn: setOn ?? s.setOn,
+    shortFrom: shortFrom ?? null,
+  };
+}

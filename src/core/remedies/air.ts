@@ -1,0 +1,236 @@
+import { barsOf } from '../geometry/bars';
+import { freeNumber } from '../plan/defaults';
+import { fixtureOf } from '../plan/fixtures.schema';
+import { litterEndM } from '../plan/litter';
+import { newVent } from '../plan/newFixtures';
+import type { AirOpening, OfKind, Plan, Side } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { freeShare } from '../stations/air';
+import { cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { changing, fixtureIn, setting, told } from './setting';
+import { freeAlong, mm, SIDES, wallLength, wallTop } from './walls';
+
+/** Top of the band in which nothing may blow, m; 0 without bars. */
+const bandTop = (plan: Plan): number =>
+  Math.max(
+    0,
+    ...barsOf(plan)
+      .filter((b) => b.use === 'sleeping')
+      .map((b) => b.z + FACTS['air.band.above'].value),
+  );
+
+/** A vent of so much net area under the eaves of a wall, over the heads of sleeping birds. */
+function ventOn(plan: Plan, wall: Side, netM2: number): OfKind<'vent'> | null {
+  const room = wallLength(plan, wall) - 0.1;
+  const top = wallTop(plan, wall);
+  const sill = Math.max(bandTop(plan), top * FACTS['air.high.share'].value);
+  const most = top - sill - 0.01;
+  const gross = netM2 / freeShare(newVent(plan));
+  const height = Math.min(most, Math.max(0.1, gross / room));
+  const width = gross / height;
+  if (most < 0.04 || width > room) return null;
+  const hole = { widthM: cmUp(width), heightM: mm(height), sillZ: mm(top - height - 0.01) };
+  const alongM = freeAlong(plan, wall, hole);
+  return alongM === null ? null : newVent(plan, { wall, alongM, ...hole });
+}
+
+/** High vents that stay open, one in a wall or one in each of two. */
+const addVent: Proposer = (finding, { plan }) => {
+  const missing = told(finding, 'missing');
+  const proposals: Proposal[] = [];
+  const make = (walls: readonly Side[]): void => {
+    const made: OfKind<'vent'>[] = [];
+    for (const wall of walls) {
+      const vent = ventOn(
+        { ...plan, fixtures: [...plan.fixtures, ...made] },
+        wall,
+        missing / walls.length,
+      );
+      if (!vent) return;
+      made.push(vent);
+    }
+    const first = made[0];
+    if (!first) return;
+    proposals.push({
+      code: made.length === 1 ? 'air.addVent' : 'air.addVents',
+      fixtures: [],
+      numbers: { width: metres(first.widthM), height: metres(first.heightM) },
+      wall: first.wall,
+      change: (draft) => void draft.fixtures.push(...made),
+    });
+  };
+  make(['front', 'rear']);
+  for (const wall of SIDES) make([wall]);
+  make(['left', 'right']);
+  return proposals;
+};
+
+/** A vent along the ridge. */
+const addRidge: Proposer = (finding, { plan }) => {
+  const net = told(finding, 'missing');
+  const { roof, lengthM, widthM } = plan.shell;
+  const alongX = roof.kind === 'gable' ? roof.ridgeAxis === 'x' : true;
+  const length = mm((alongX ? lengthM : widthM) - 0.1);
+  const vent = newVent(plan, {
+    place: 'ridge',
+    screenedBy: 'ridge',
+    alongM: 0.05,
+    widthM: length,
+    heightM: 0.05,
+    sillZ: mm(roof.highM - 0.05),
+  });
+  const height = net / (length * freeShare(vent));
+  if (height > 0.3 || roof.kind === 'flat') return [];
+  const heightM = cmUp(height);
+  return [
+    {
+      code: 'air.addRidge',
+      fixtures: [],
+      numbers: { length: metres(length), width: metres(heightM) },
+      change: (draft) =>
+        void draft.fixtures.push({ ...vent, heightM, sillZ: mm(roof.highM - heightM) }),
+    },
+  ];
+};
+
+/** High openings that can be shut are left open for good. */
+const leaveOpen: Proposer = (_, { plan }) => {
+  const shut = plan.fixtures.filter(
+    (f): f is AirOpening => (f.kind === 'vent' || f.kind === 'window') && f.opens === 'closable',
+  );
+  if (shut.length === 0) return [];
+  return [
+    {
+      code: 'air.leaveOpen',
+      fixtures: shut.map((o) => o.id),
+      numbers: {},
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind === 'vent' || f.kind === 'window') && f.opens === 'closable')
+            f.opens = 'open';
+        }
+      },
+    },
+  ];
+};
+
+/** Windows that are shut for good made to open. */
+const makeOpen: Proposer = (_, { plan }) => {
+  const shut = plan.fixtures.filter(
+    (f): f is OfKind<'window'> => f.kind === 'window' && f.opens === 'shut',
+  );
+  if (shut.length === 0) return [];
+  return [
+    {
+      code: 'air.makeOpen',
+      fixtures: shut.map((o) => o.id),
+      numbers: {},
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if (f.kind === 'window' && f.opens === 'shut') {
+            f.opens = 'closable';
+            f.cover = 'mesh13';
+          }
+        }
+      },
+    },
+  ];
+};
+
+/** A hole of this size under the eaves of a wall, lower where others are in the way; null where none fits. */
+function placeUnder(
+  plan: Plan,
+  wall: Side,
+  widthM: number,
+  heightM: number,
+): { widthM: number; heightM: number; sillZ: number; alongM: number } | null {
+  const lowest = litterEndM(plan) + 0.1;
+  for (let sillZ = wallTop(plan, wall) - heightM - 0.1; sillZ >= lowest; sillZ -= 0.1) {
+    const hole = { widthM, heightM, sillZ: mm(sillZ) };
+    const alongM = freeAlong(plan, wall, hole);
+    if (alongM !== null) return { ...hole, alongM };
+  }
+  return null;
+}
+
+/** Windows for the summer, meshed, that shut in winter. */
+const addWindows: Proposer = (finding, { plan }) => {
+  const missing = told(finding, 'missing');
+  const proposals: Proposal[] = [];
+  const make = (walls: readonly Side[]): void => {
+    const made: OfKind<'window'>[] = [];
+    for (const wall of walls) {
+      const number = freeNumber('window', [...plan.fixtures, ...made]);
+      const base = fixtureOf({
+        kind: 'window',
+        id: `window-${number}`,
+        name: `Window ${number}`,
+        wall,
+        alongM: 0,
+        sillZ: 0,
+        widthM: 0.5,
+        heightM: 0.5,
+        opens: 'closable',
+        cover: 'mesh13',
+      });
+      const room = wallLength(plan, wall) - 0.2;
+      const most = wallTop(plan, wall) - litterEndM(plan) - 0.3;
+      const gross = missing / walls.length / freeShare(base);
+      const height = Math.min(most, Math.max(0.3, gross / room));
+      const width = gross / height;
+      if (most < 0.2 || width > room) return;
+      const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+      const hole = placeUnder(draft, wall, cmUp(width), mm(height));
+      if (!hole) return;
+      made.push({ ...base, ...hole });
+    }
+    const first = made[0];
+    if (!first) return;
+    proposals.push({
+      code:
+        made.length === 1
+          ? 'air.addWindow'
+          : made.length === 2
+            ? 'air.addWindows'
+            : 'air.addWindowsAll',
+      fixtures: [],
+      numbers: { width: metres(first.widthM), height: metres(first.heightM) },
+      wall: first.wall,
+      change: (draft) => void draft.fixtures.push(...made),
+    });
+  };
+  for (const wall of SIDES) make([wall]);
+  make(['front', 'rear']);
+  make(SIDES);
+  return proposals;
+};
+
+const shutInWinter = setting('air.closable', ['window', 'vent'], (o) => {
+  o.opens = 'closable';
+  o.stay = true;
+});
+const baffle = setting('air.baffle', ['window', 'vent'], (o) => {
+  o.baffle = true;
+});
+const raiseVent: Proposer = (finding, { plan }) => {
+  const o = fixtureIn(plan, finding, ['window', 'vent']);
+  if (!o) return [];
+  const sillZ = cmUp(bandTop(plan));
+  if (sillZ + o.heightM > wallTop(plan, o.wall) - 0.005) return [];
+  return [
+    {
+      code: 'air.raise',
+      fixtures: [o.id],
+      numbers: { sill: metres(sillZ) },
+      change: changing(o, (own) => {
+        own.sillZ = sillZ;
+      }),
+    },
+  ];
+};
+
+export const AIR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'air.winter.short': [leaveOpen, addVent, addRidge],
+  'air.summer.short': [makeOpen, addWindows],
+  'air.opening.inDraught': [raiseVent, baffle, shutInWinter],
+};

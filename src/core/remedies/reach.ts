@@ -1,0 +1,131 @@
+import { newDoor, newHatch } from '../plan/newFixtures';
+import type { OfKind, Side } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { adding, setting, told } from './setting';
+import { mm, SIDES, wallLength } from './walls';
+
+/** A hatch at the floor that is out of reach, in each wall that is near it. */
+const addHatch: Proposer = (finding, { plan }) => {
+  const zone = finding.zone;
+  if (!zone) return [];
+  const made: OfKind<'hatch'>[] = [];
+  const at = (wall: Side): OfKind<'hatch'> => {
+    const along =
+      wall === 'front' || wall === 'rear' ? (zone.x0 + zone.x1) / 2 : (zone.y0 + zone.y1) / 2;
+    const widthM = Math.min(0.8, mm(wallLength(plan, wall) - 0.1));
+    const base = newHatch({ ...plan, fixtures: [...plan.fixtures, ...made] });
+    const room = wallLength(plan, wall) - widthM;
+    return { ...base, wall, widthM, alongM: mm(Math.max(0, Math.min(room, along - widthM / 2))) };
+  };
+  const one = SIDES.map((wall): Proposal => {
+    const hatch = at(wall);
+    return {
+      code: 'reach.addHatch',
+      fixtures: [],
+      numbers: {},
+      wall,
+      change: (draft) => void draft.fixtures.push(hatch),
+    };
+  });
+  for (const wall of SIDES) made.push(at(wall));
+  const all: Proposal = {
+    code: 'reach.addHatches',
+    fixtures: [],
+    numbers: {},
+    change: (draft) => void draft.fixtures.push(...made),
+  };
+  const long = SIDES.flatMap((wall): Proposal[] => {
+    const across = wall === 'front' || wall === 'rear';
+    const [lo, hi] = across ? [zone.x0, zone.x1] : [zone.y0, zone.y1];
+    const spare = plan.keeper.armM / 2;
+    const from = mm(Math.max(0.05, lo + spare));
+    const widthM = mm(Math.min(wallLength(plan, wall) - 0.05, hi - spare) - from);
+    if (widthM < 0.5) return [];
+    const hatch = { ...newHatch(plan), wall, alongM: from, widthM };
+    return [
+      {
+        code: 'reach.addLongHatch',
+        fixtures: [],
+        numbers: { width: metres(widthM) },
+        wall,
+        change: (draft) => void draft.fixtures.push(hatch),
+      },
+    ];
+  });
+  return [...one, ...long, all];
+};
+
+/** A door to walk in by, where the roof lets a keeper stand. */
+const addDoor = adding('reach.addDoor', (_, { plan }) => {
+  if (plan.fixtures.some((f) => f.kind === 'door')) return [];
+  return [newDoor(plan)];
+});
+
+const outside = setting('reach.fillOutside', ['feeder', 'drinker'], (v) => {
+  v.fillFrom = 'outside';
+});
+
+export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'reach.floor.unreached': [addDoor, addHatch],
+  'reach.cleanOut.narrow': [
+    setting(
+      'reach.widen',
+      ['hatch'],
+      (h, f, draft) => {
+        h.widthM = told(f, 'needed');
+        h.alongM = mm(Math.max(0, Math.min(h.alongM, wallLength(draft, h.wall) - h.widthM)));
+      },
+      (_, f) => ({ width: metres(told(f, 'needed')) }),
+    ),
+  ],
+  'reach.cleanOut.sill': [
+    setting('reach.levelSill', ['hatch'], (h) => {
+      h.sillZ = 0;
+    }),
+    setting(
+      'reach.barrowSill',
+      ['hatch'],
+      (h, f, draft) => {
+        h.sillZ = mm(told(f, 'wanted') - draft.shell.floorAboveGroundM);
+      },
+      (_, f) => ({ sill: metres(told(f, 'wanted')) }),
+    ),
+  ],
+  'reach.flap.blocked': [
+    setting(
+      'reach.narrowFlap',
+      ['hatch'],
+      (h) => {
+        if (h.frontM !== null) h.flapM = cmDown(h.frontM - 2 * FACTS['reach.flap.clear'].value);
+      },
+      (h) => ({ width: metres(cmDown((h.frontM ?? 0) - 2 * FACTS['reach.flap.clear'].value)) }),
+    ),
+  ],
+  'reach.door.shutIn': [
+    setting('reach.insideLatch', ['door'], (d) => {
+      d.insideLatch = true;
+    }),
+  ],
+  'reach.lid.heavy': [
+    setting('shell.stay', ['nestBank', 'hatch'], (l) => {
+      l.stay = true;
+    }),
+  ],
+  'reach.fill.high': [outside],
+  'reach.nests.low': [
+    setting(
+      'nests.raiseLip',
+      ['nestBank'],
+      (b, _, draft) => {
+        const from = b.collect === 'inside' ? 0 : draft.shell.floorAboveGroundM;
+        b.lipZ = cmUp(FACTS['reach.bend'].value - from);
+        for (const f of draft.fixtures) {
+          const least = b.lipZ + 0.15;
+          if (f.kind === 'bar' && f.use === 'sleeping' && f.z < least) f.z = cmUp(least);
+        }
+      },
+      () => ({ height: metres(FACTS['reach.bend'].value) }),
+    ),
+  ],
+};

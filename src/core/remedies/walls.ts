@@ -1,0 +1,54 @@
+import { roofHeightM } from '../geometry/shell';
+import type { Opening, Plan, Side } from '../plan/schema';
+
+export const mm = (m: number): number => Math.round(m * 1000) / 1000;
+export const SIDES: readonly Side[] = ['front', 'rear', 'left', 'right'];
+export const OPPOSITE: Readonly<Record<Side, Side>> = {
+  front: 'rear',
+  rear: 'front',
+  left: 'right',
+  right: 'left',
+};
+
+export const wallLength = (plan: Plan, wall: Side): number =>
+  wall === 'front' || wall === 'rear' ? plan.shell.lengthM : plan.shell.widthM;
+
+/** The roof over the middle and the ends of a wall, at its lowest, m. */
+export function wallTop(plan: Plan, wall: Side): number {
+  const { lengthM, widthM } = plan.shell;
+  const at = (t: number): number =>
+    wall === 'front'
+      ? roofHeightM(plan.shell, t * lengthM, 0)
+      : wall === 'rear'
+        ? roofHeightM(plan.shell, t * lengthM, widthM)
+        : wall === 'left'
+          ? roofHeightM(plan.shell, 0, t * widthM)
+          : roofHeightM(plan.shell, lengthM, t * widthM);
+  return Math.min(at(0), at(0.5), at(1));
+}
+
+/** Where along a wall a hole of this size is clear of all others, the middle first; null where nowhere. */
+export function freeAlong(
+  plan: Plan,
+  wall: Side,
+  hole: { readonly widthM: number; readonly heightM: number; readonly sillZ: number },
+): number | null {
+  const room = wallLength(plan, wall) - hole.widthM;
+  if (room < 0) return null;
+  const others = plan.fixtures.filter((f): f is Opening => 'wall' in f && f.wall === wall);
+  const clear = (at: number): boolean =>
+    others.every(
+      (o) =>
+        at + hole.widthM <= o.alongM ||
+        o.alongM + o.widthM <= at ||
+        hole.sillZ + hole.heightM <= o.sillZ ||
+        o.sillZ + o.heightM <= hole.sillZ,
+    );
+  const middle = room / 2;
+  for (let off = 0; off <= middle + 1e-9; off += 0.05) {
+    for (const at of [mm(middle - off), mm(middle + off)]) {
+      if (at >= 0 && at <= room + 1e-9 && clear(at)) return Math.max(0, at);
+    }
+  }
+  return null;
+}
