@@ -152,3 +152,34 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await saved(page);
   expect(errors).toEqual([]);
 });
+
+test('a coop parted in two is shown zone by zone, and mended zone by zone', async ({ page }) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await goTo(page, 'shell');
+  await page.getByRole('button', { name: 'Part it in two' }).click();
+  await page.getByLabel('Stands at').fill('2.00 m');
+  await page.getByLabel('Stands at').press('Enter');
+  await page.getByRole('radio', { name: 'Above', exact: true }).click();
+  await expect(page.locator('[data-partition]')).toBeAttached();
+  // the pullets live beyond the mesh, where no bar stands yet
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    'Enter the roosts and the nests to see what this coop carries.',
+  );
+  const planned = page.locator('nav [data-figure="coop.planned"]');
+  await expect(planned).toHaveText('8');
+  await page.getByRole('button', { name: 'Right', exact: true }).click();
+  await expect(planned).toHaveText('6');
+  await expect(page.locator('li:has([data-station="roosts"])')).toContainText('not entered');
+  await page.getByRole('button', { name: 'Left', exact: true }).click();
+  await goTo(page, 'nests');
+  const harm = page.locator('[data-severity="harm"]');
+  await expect(harm).toHaveCount(1);
+  await harm.locator('[data-remedy]').first().click();
+  await expect(harm).toHaveCount(0);
+  await goTo(page, 'shell');
+  await page.getByRole('button', { name: 'Take the partition out' }).click();
+  await expect(planned).toHaveText('14');
+  await saved(page);
+  expect(errors).toEqual([]);
+});

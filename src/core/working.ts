@@ -29,6 +29,7 @@ export const UNITS = [
   'hours',
   'kgLitre',
   'kgM3',
+  'kgM2',
   'lux',
   'chicks',
   'pascals',

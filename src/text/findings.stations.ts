@@ -85,6 +85,11 @@ export const STATION_FINDING_WORDS = {
     title: 'Dust bath in the rain',
     text: '{fixtures} stands in the open. Wet dust is mud; roof it.',
   },
+  // floor
+  'floor.meat.dense': {
+    title: 'Meat birds too dense',
+    text: 'About {from} they weigh {density}; {allowed} is the most. Litter turns wet under them and legs give way: {missing} more floor, fewer birds, or a pen on grass that is moved daily.',
+  },
   // roosts
   'roosts.hop.high': {
     title: 'No way up',
@@ -252,6 +257,10 @@ export const STATION_FINDING_WORDS = {
   'feed.pedal.small': {
     title: 'Pedal lid over small birds',
     text: '{birds} of the flock weigh less than {least}. They cannot open {fixtures}, and its lid can trap them.',
+  },
+  'feed.tall.none': {
+    title: 'Nothing at the tall birds’ height',
+    text: 'The tallest bird’s back is at {back} and the highest rim at {highest}; more than {allowed} under it she stoops for every beakful. One feeder at her height does.',
   },
   'feed.days.short': {
     title: 'Feed runs out',

@@ -3,6 +3,7 @@ import {
   KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
   LITRES_PER_GALLON,
+  SQUARE_METRES_PER_SQUARE_FOOT,
   WATTS_PER_BTU_HOUR,
 } from '@/core/units/factors.data';
 import type { UnitSystem } from '@/core/units/length';
@@ -74,6 +75,10 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   m3: (v) => `${threeFigures(v * 1e6)} cm³`,
   m4: (v) => `${threeFigures(v * 1e8)} cm⁴`,
   kgLitre: (v) => `${threeFigures(v)} kg a litre`,
+  kgM2: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} kg to the m²`
+      : `${threeFigures((v / KILOGRAMS_PER_POUND) * SQUARE_METRES_PER_SQUARE_FOOT)} lb to the ft²`,
   kgM3: (v) => `${threeFigures(v)} kg a m³`,
   bales: (v) => `${v.toFixed(1)} bales`,
   dozens: (v) => `${v.toFixed(1)} dozen`,

@@ -89,6 +89,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'vessels.fillOften': 'Fill them every {days}',
   'vessels.bolt': 'Bolt {fixtures} through',
   'vessels.cone': 'Put a cone on {fixtures}',
+  'feed.addTall': 'Add a feeder at {height} for the tall birds',
   'feed.takeIn': 'Take {fixtures} in at dusk',
   'feed.tube': 'Use a hanging tube for {fixtures}',
   'feed.bag': 'Buy bags of {bag}',

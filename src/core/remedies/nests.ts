@@ -201,4 +201,5 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'floor.area.short': [hang, LENGTHEN_COOP],
+  'floor.meat.dense': [LENGTHEN_COOP],
 };

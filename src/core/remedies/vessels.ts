@@ -261,9 +261,36 @@ const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> 
   [`${station}.vessel.perched`]: [cone],
 });
 
+/** One more feeder, at the tall birds' back. */
+const tallFeeder: Proposer = (finding, ctx) => {
+  const { plan, heaviestKg } = ctx;
+  const vessel = fixtureIn(plan, finding, ['feeder']);
+  const at = vessel && freePlace(plan, vessel, heaviestKg);
+  if (!vessel || !at) return [];
+  const number = freeNumber('feeder', plan.fixtures);
+  const rim = told(finding, 'back');
+  const made: Vessel = {
+    ...vessel,
+    ...at,
+    place: 'coop',
+    rimZ: mm(rim + plan.litter.depthM),
+    id: `feeder-${number}`,
+    name: `Tall feeder ${number}`,
+  };
+  return [
+    {
+      code: 'feed.addTall',
+      fixtures: [],
+      numbers: { height: metres(rim) },
+      change: (d) => void d.fixtures.push(made),
+    },
+  ];
+};
+
 export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   ...common('feed'),
   ...common('water'),
+  'feed.tall.none': [tallFeeder],
   'feed.vessel.rain': [
     bringIn,
     planning('shell.roofRun', (d) => {

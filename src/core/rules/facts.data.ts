@@ -42,7 +42,11 @@ const published = (value: number, unit: Unit, source: string): Fact => ({
 
 /** Every figure of the fit-out beside the schools, the classes and the spacing of bars. */
 export const FACTS = {
+  // floor
+  'floor.meat.most': keepers(20, 'kgM2'),
   // roosts
+  'roosts.apart.legal': statutory(0.3, 'm'),
+  'roosts.wall.legal': statutory(0.2, 'm'),
   'roosts.headroom.times': assumed(1.6, 'ratio'),
   'roosts.headroom.plus': assumed(0.1, 'm'),
   'roosts.hop.gap': published(1.0, 'm', 'perch-landing'),
@@ -96,6 +100,7 @@ export const FACTS = {
   'feed.two.birds': keepers(10, 'birds'),
   'feed.two.apart': assumed(1, 'm'),
   'feed.height.slack': assumed(0.06, 'm'),
+  'feed.tall.over': assumed(0.15, 'm'),
   'water.nipple.times': keepers(1.1, 'ratio'),
   'feed.knock': assumed(1.25, 'ratio'),
   'feed.hook.most': keepers(10, 'kg'),
@@ -141,18 +146,23 @@ export const FACTS = {
   'door.cleat.steep': keepers(0.14, 'm'),
   'door.cleat.flatTo': keepers(20, 'degrees'),
   'door.cleat.steepAt': keepers(35, 'degrees'),
+  'door.cleat.size': keepers(0.02, 'm'),
   'door.nights': keepers(14, 'days'),
   'light.hours': keepers(14.5, 'hours'),
+  'light.dim': keepers(30, 'minutes'),
   'light.dusk.lux': keepers(5, 'lux'),
   'light.pullets.lux': keepers(1, 'lux'),
   // mesh
   'mesh.aperture': keepers(0.013, 'm'),
   'mesh.apertureSmall': keepers(0.006, 'm'),
+  'mesh.lap': keepers(0.05, 'm'),
   'mesh.screws': keepers(0.1, 'm'),
   'mesh.apron': keepers(0.45, 'm'),
   // shell, run, dust bath
   'run.eaves': keepers(0.2, 'm'),
   'run.skirting': keepers(0.2, 'm'),
+  'run.perch.mesh': keepers(0.6, 'm'),
+  'run.screen.gap': keepers(0.3, 'm'),
   'run.pastime.birds': keepers(6, 'birds'),
   'dustBath.hen': keepers(0.03, 'm2'),
   'dustBath.least': keepers(0.24, 'm2'),
@@ -177,6 +187,8 @@ export const FACTS = {
   'brooder.lamp.spot': keepers(0.07, 'm2'),
   'brooder.lamp.above': keepers(0.45, 'm'),
   'brooder.lamp.most': keepers(250, 'watts'),
+  'brooder.lamp.one': keepers(175, 'watts'),
+  'brooder.lamp.oneChicks': keepers(30, 'birds'),
   'brooder.hen.chicks': keepers(12, 'birds'),
   'brooder.feed.early': keepers(0.025, 'm'),
   'brooder.feed.later': keepers(0.04, 'm'),

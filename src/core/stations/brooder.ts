@@ -241,9 +241,6 @@ function ofHeat(s: Sheet, box: Brooder, b: Brood): void {
   ofLamp(s, box, heat, b);
 }
 
-const LAMP_ONE_W = 175;
-const LAMP_ONE_CHICKS = 30;
-
 function ofLamp(
   s: Sheet,
   box: Brooder,
@@ -274,7 +271,12 @@ function ofLamp(
   } else if (below(heat.watts * heat.count, watts)) {
     s.find('brooder.lamp.weak', 'short', [], { needed, there });
   }
-  if (heat.count === 1 && watts > 0 && (heat.watts > LAMP_ONE_W || b.chicks > LAMP_ONE_CHICKS)) {
+  if (
+    heat.count === 1 &&
+    watts > 0 &&
+    (heat.watts > FACTS['brooder.lamp.one'].value ||
+      b.chicks > FACTS['brooder.lamp.oneChicks'].value)
+  ) {
     s.find('brooder.lamp.one', 'awkward', [], { there });
   }
   if (below(heat.aboveM, FACTS['brooder.lamp.above'].value)) {

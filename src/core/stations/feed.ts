@@ -1,5 +1,7 @@
 import { massThen } from '../birds/flock';
+import { birdSize } from '../birds/size';
 import { inRun } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import type { Feeder, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { below, wholeUp } from '../units/number';
@@ -102,12 +104,15 @@ export const feedStation: CarryingStation = {
     for (const v of feeders) vesselFigures(s, v);
     if (carry.state === 'carries') {
       accessFigures(s, ctx, 'feed', feeders, carry);
-      for (const v of feeders) vesselFindings(s, ctx, v, carry.setOn);
+      for (const v of feeders) vesselFindings(s, ctx, v, feeders, carry.setOn);
       twoApart(s, ctx.plan, 'feed', feeders, carry.present);
       daysHeld(s, ctx, feeders);
       bag(s, ctx, feeders);
       for (const v of feeders) ofFeeder(s, ctx, v, carry);
-      if (feeders.length > 0) dishes(s, ctx);
+      if (feeders.length > 0) {
+        dishes(s, ctx);
+        tall(s, ctx, feeders, carry.setOn);
+      }
     }
     return { station: 'feed', carry: entered, figures: s.figures, findings: s.findings };
   },
@@ -228,6 +233,31 @@ function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder, carry: Carries): voi
       least: s.fact('feed.pedal.least'),
     });
   }
+}
+
+/** Cocks and tall birds want a place at their own height: one rim not far under their back. */
+function tall(s: Sheet, ctx: StationContext, feeders: readonly Feeder[], d: number): void {
+  const masses = ctx.flock.columns.flatMap((c) =>
+    (c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : [],
+  );
+  const tallest = Math.max(...masses);
+  if (!(tallest > 0)) return;
+  const back = birdSize(tallest).backM;
+  const highest = Math.max(
+    ...feeders.map((f) => f.rimZ - (f.place === 'run' ? 0 : litterEndM(ctx.plan))),
+  );
+  const over = back - highest;
+  if (!below(FACTS['feed.tall.over'].value, over)) return;
+  s.find(
+    'feed.tall.none',
+    'awkward',
+    feeders.map((f) => f.id),
+    {
+      back: s.found('feed.tall.back', 'm', back, ASSUMED),
+      highest: s.found('feed.tall.highest', 'm', highest, ENTERED),
+      allowed: s.fact('feed.tall.over'),
+    },
+  );
 }
 
 /** Shell for hens in lay, one dish for twelve; grit where they do not range. */

@@ -1,8 +1,9 @@
-import { massThen } from '../birds/flock';
+import { dayOf, massThen } from '../birds/flock';
 import { type Finding, findingKey } from '../finding';
 import { footprintInsideM2, inRun, solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
@@ -10,6 +11,7 @@ import { demandOf } from './carrying';
 import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
 import { FLOOR_WORKINGS as W } from './floor.working';
 import { scaledParts } from './shared.working';
+import { type Sheet, sheetOf } from './sheet';
 
 /** Floor: every bird's area against the floor that fixtures leave free. */
 export const floorStation: CarryingStation = {
@@ -100,9 +102,54 @@ export const floorStation: CarryingStation = {
         zone: null,
       });
     }
-    return { station: 'floor', carry, figures, findings };
+    const dense = meatDensity(ctx, usable);
+    return {
+      station: 'floor',
+      carry,
+      figures: [...figures, ...dense.figures],
+      findings: [...findings, ...dense.findings],
+    };
   },
 };
+
+/** Meat birds grow until the floor is full of them: live mass to the square metre, at its most. */
+function meatDensity(ctx: StationContext, usableM2: number): Sheet {
+  const s = sheetOf('floor');
+  const { lots, columns, horizon } = ctx.flock;
+  const meat = columns.filter((_, i) => lots[i]?.breed.kind === 'meat');
+  let most = 0;
+  let day = 0;
+  for (let d = 0; meat.length > 0 && d < horizon.length; d++) {
+    const kg = meat.reduce((sum, c) => sum + (c.living[d] ?? 0) * (c.massKg[d] ?? 0), 0);
+    if (kg > most) {
+      most = kg;
+      day = d;
+    }
+  }
+  if (most === 0 || usableM2 === 0) return s;
+  const density = s.worked(
+    'floor.meat.density',
+    'floor.density',
+    W['floor.density'],
+    { mass: most, usable: usableM2, density: most / usableM2 },
+    KEEPERS,
+  );
+  const allowed = FACTS['floor.meat.most'].value;
+  if (!below(allowed, density.value)) return s;
+  s.find(
+    'floor.meat.dense',
+    'short',
+    [],
+    {
+      density,
+      allowed: s.fact('floor.meat.most'),
+      missing: s.found('floor.meat.missing', 'm2', most / allowed - usableM2, KEEPERS),
+    },
+    null,
+    dayOf(ctx.flock, day),
+  );
+  return s;
+}
 
 /**
  * Floor inside the walls less what stands on it, m².

@@ -37,6 +37,14 @@ export const FLOOR_WORKINGS = {
       usable: { unit: 'm2', formula: 'max(0, inside - storage - sum(taken))' },
     },
   }),
+  'floor.density': working({
+    result: 'density',
+    lines: {
+      mass: { unit: 'kg', given: 'found' },
+      usable: { unit: 'm2', given: 'found' },
+      density: { unit: 'kgM2', formula: 'mass / usable' },
+    },
+  }),
   'floor.taken': plainSpec('m2', 'found'),
   'floor.capacity': working({
     result: 'carries',

@@ -179,11 +179,17 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
 }
 
 /** Rules that every vessel keeps, whatever is in it. */
-export function vesselFindings(s: Sheet, ctx: StationContext, v: Vessel, d: number): void {
+export function vesselFindings(
+  s: Sheet,
+  ctx: StationContext,
+  v: Vessel,
+  all: readonly Vessel[],
+  d: number,
+): void {
   const { plan } = ctx;
   const station = v.kind === 'feeder' ? 'feed' : 'water';
   const solid = solidOf(v, plan);
-  heights(s, ctx, v, d);
+  heights(s, ctx, v, all, d);
   const heaviest = ctx.flock.heaviestOnBarsKg;
   if (v.place === 'coop' && heaviest !== null) {
     const over = barsAbove(solid, plan, heaviest);
@@ -229,7 +235,13 @@ function wantedM(v: Vessel, massKg: number): number {
 }
 
 /** A rim at the smallest bird's back; a pin where she lifts her head to it. */
-function heights(s: Sheet, ctx: StationContext, v: Vessel, d: number): void {
+function heights(
+  s: Sheet,
+  ctx: StationContext,
+  v: Vessel,
+  all: readonly Vessel[],
+  d: number,
+): void {
   const { plan, flock } = ctx;
   const station = v.kind === 'feeder' ? 'feed' : 'water';
   const masses = flock.columns.flatMap((c) => ((c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : []));
@@ -254,7 +266,12 @@ function heights(s: Sheet, ctx: StationContext, v: Vessel, d: number): void {
   );
   const at = (z: number) => s.found(`${station}.vessel.${v.id}.above`, 'm', v.rimZ - z, ENTERED);
   const zone = solidOf(v, plan);
-  if (below(wanted + slack, v.rimZ - start)) {
+  // one line a size: a high one is for the tall birds where the smallest have another
+  const another = all.some((o) => {
+    const from = o.place === 'run' ? 0 : litterStartM(plan);
+    return o.id !== v.id && !below(wantedM(o, smallest) + slack, o.rimZ - from);
+  });
+  if (!another && below(wanted + slack, v.rimZ - start)) {
     s.find(`${station}.vessel.high`, 'short', [v.id], { height: at(start), wanted: rule }, zone);
   } else if (below(v.rimZ - end, wanted - slack)) {
     s.find(`${station}.vessel.low`, 'awkward', [v.id], { height: at(end), wanted: rule }, zone);

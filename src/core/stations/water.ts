@@ -25,7 +25,7 @@ export const waterStation: CarryingStation = {
       twoApart(s, ctx.plan, 'water', drinkers, carry.present);
       daysHeld(s, ctx, drinkers);
       for (const v of drinkers) {
-        vesselFindings(s, ctx, v, carry.setOn);
+        vesselFindings(s, ctx, v, drinkers, carry.setOn);
         ofDrinker(s, ctx, v);
       }
     }

@@ -102,7 +102,16 @@ const raised: Recipe = (d) => {
   d.shell.floorAboveGroundM = 0.6;
 };
 
+/** Doors and bars for the largest birds. */
+function giantHouse(d: Plan): void {
+  change(d, 'popDoor', 'pop', { widthM: 0.4, heightM: 0.45 });
+  change(d, 'bar', 'bar', { y: 2.42 });
+  change(d, 'bar', 'step', { y: 1.95 });
+}
+
 const SOUND = assess(soundCoop(), { on: DAY });
+/** Floor of the sound coop that nothing stands on, m². */
+const TAKEN_FREE_M2 = SOUND.figures['floor.have']?.value ?? Number.NaN;
 const HENS_KG_DAY = SOUND.flock.peaks.coopFeedKg?.value ?? Number.NaN;
 const EATEN = SOUND.flock.totals.coopFeedKg;
 const MEAN_KG_DAY = EATEN.reduce((a, b) => a + b, 0) / EATEN.length;
@@ -226,6 +235,22 @@ export const FAULTS: readonly Fault[] = [
       d.fixtures.push({ ...newDustBath(d), id: 'bath' });
       d.fixtures.push({ ...newDish(d, 'grit'), id: 'grit' });
     }),
+  ),
+  // six meat birds of 4.5 kg are 27 kg: 20 to the square metre on 1.35 of it
+  measure(
+    'floor.meat.dense',
+    [1.35 - MM, 1.35],
+    (d, usable) => {
+      d.shell.storage = { wall: 'left', depthM: (TAKEN_FREE_M2 - usable) / 3 };
+    },
+    (d) => {
+      d.flock = [hens(6, { breed: 'meat-slow', massKg: 4.5, figures: { flight: 'fair' } })];
+      d.schools['floor.area'] = { custom: 0.05 };
+      d.schools['litter.cleanOut'] = { custom: 7 };
+      giantHouse(d);
+      change(d, 'feeder', 'feeder', { capacityL: 24, rimZ: 0.4 });
+      change(d, 'drinker', 'drinker', { capacityL: 10, rimZ: 0.4 });
+    },
   ),
   // roosts
   measure('roosts.hop.high', [0.5 + MM, 0.5], (d, m) => {
@@ -513,6 +538,18 @@ export const FAULTS: readonly Fault[] = [
       d.fixtures = d.fixtures.filter((f) => f.id !== 'grit');
     },
     all(withRun(), (d) => d.fixtures.push({ ...newDish(d, 'grit'), id: 'grit' })),
+  ),
+  // a cock of 5.8 kg has his back at 0.33239 m
+  measure(
+    'feed.tall.none',
+    [0.33239 - 0.15 - MM, 0.33239 - 0.15],
+    (d, m) => change(d, 'feeder', 'feeder', { rimZ: 0.1 + m }),
+    (d) => {
+      d.flock.push(hens(1, { id: 'cock', name: 'Cock', sex: 'cock', massKg: 5.8 }));
+      d.fills.allFlock = true;
+      giantHouse(d);
+      change(d, 'feeder', 'feeder', { capacityL: 14 });
+    },
   ),
   // water
   fault('water.access.short', flock(9), flock(8), (d) => {
