@@ -1,5 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { STATIONS } from '@/core/station';
 import {
   addGroup,
   askForNewPlan,
@@ -100,7 +101,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   const sentence = await page.getByRole('heading', { level: 1 }).textContent();
   expect(sentence).toContain(`carries ${cli.carries} birds. You plan ${cli.planned}`);
   const codes = new Set<string>();
-  for (const station of ['flock', 'shell', 'floor', 'roosts', 'nests']) {
+  for (const station of STATIONS) {
     await goTo(page, station);
     for (const f of await page.locator('[data-finding]').all())
       codes.add((await f.getAttribute('data-finding')) ?? '');
@@ -191,7 +192,7 @@ test('two windows on one plan: the later save is offered the ways on, and nothin
   await two.getByRole('button', { name: 'Keep mine', exact: true }).click();
   await saved(two);
   await one.reload();
-  await goTo(one, 'floor');
+  await goTo(one, 'litter');
   await expect(one.getByLabel('Litter depth')).toHaveValue('12 cm');
 });
 

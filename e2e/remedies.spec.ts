@@ -125,7 +125,7 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
 
   // vents by hand: the air gets a rail, and what is short of it is told
   await goTo(page, 'air');
-  await page.getByRole('button', { name: 'Add a vent' }).click();
+  await page.getByRole('button', { name: 'Add a vent', exact: true }).click();
   await expect(page.locator('li:has([data-station="air"]) [data-rail]')).toBeAttached();
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toBeVisible();
   const vent = page.locator('[data-severity="short"]', { hasText: 'Too little air in winter' });
@@ -144,10 +144,10 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
 
   // reach: a hatch, and the floor out of reach is hatched from above
   await goTo(page, 'reach');
-  await page.getByRole('button', { name: 'Add a hatch' }).click();
+  await page.getByRole('button', { name: 'Add a hatch', exact: true }).click();
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await expect(page.locator('[data-unreached]')).toBeAttached();
-  await page.getByRole('button', { name: 'Add a door' }).click();
+  await page.getByRole('button', { name: 'Add a door', exact: true }).click();
   await expect(page.locator('[data-unreached]')).toHaveCount(0);
   await saved(page);
   expect(errors).toEqual([]);

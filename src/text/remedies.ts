@@ -148,6 +148,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.allFlock': 'Feed all of them grower or all-flock feed, with shell apart',
   'flock.keepCocks': 'Keep {cocks} cocks',
   'flock.noCocks': 'Keep no cock',
+  'floor.narrowStrip': 'Narrow your own strip to {depth}',
   'shell.lengthen': 'Build the coop {length} long',
   'shell.cut': 'Cut {fixtures} to fit, and move it inside',
   'vessels.wider': 'Take one {size} across for {fixtures}',

@@ -4,7 +4,7 @@ import { newNestBank } from '../plan/defaults';
 import { litterEndM } from '../plan/litter';
 import type { Bar, NestBank, Plan, Side } from '../plan/schema';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
-import { LENGTHEN_COOP } from './others';
+import { LENGTHEN_COOP, narrowStrip } from './others';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { leastBarZ } from './roosts';
 
@@ -200,6 +200,6 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'floor.area.short': [hang, LENGTHEN_COOP],
-  'floor.meat.dense': [LENGTHEN_COOP],
+  'floor.area.short': [hang, narrowStrip, LENGTHEN_COOP],
+  'floor.meat.dense': [narrowStrip, LENGTHEN_COOP],
 };

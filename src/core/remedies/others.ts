@@ -178,6 +178,28 @@ const lengthenCoop: Proposer = (finding, { plan }) => {
 };
 const AT_THE_WALL_M = 0.03;
 
+/** The keeper's own strip made narrower by what the birds are short of. */
+export const narrowStrip: Proposer = (finding, { plan }) => {
+  const { storage, lengthM, widthM } = plan.shell;
+  if (storage === null) return [];
+  const along = storage.wall === 'front' || storage.wall === 'rear' ? lengthM : widthM;
+  const less = (finding.numbers.missing?.value ?? 0) / along;
+  const depthM = Math.floor((storage.depthM - less) * 100 + 1e-6) / 100;
+  if (depthM < 0.005) return [];
+  return [
+    {
+      code: STRIP_REMEDY,
+      fixtures: [],
+      numbers: { depth: { value: depthM, unit: 'm' as const } },
+      change: (draft) => {
+        if (draft.shell.storage) draft.shell.storage.depthM = depthM;
+      },
+    },
+  ];
+};
+/** Of no use in a zone: what is not its own is not the keeper's strip. */
+export const STRIP_REMEDY = 'floor.narrowStrip';
+
 /** A fixture longer than its coop, cut to fit. */
 const cut: Proposer = (finding, { plan }) => {
   const fixture = plan.fixtures.find((f) => f.id === finding.fixtures[0]);

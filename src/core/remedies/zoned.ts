@@ -3,6 +3,7 @@ import { OF_THE_WHOLE } from '../assess.zones';
 import type { Finding } from '../finding';
 import type { Plan } from '../plan/schema';
 import { withZone, type ZoneId, zonePlan } from '../plan/zones';
+import { STRIP_REMEDY } from './others';
 import { remedies } from './remedies';
 import type { Remedy } from './remedy';
 
@@ -28,5 +29,7 @@ export function zonedRemedies(
   }
   const own = zonePlan(plan, zone);
   const found = remedies(own, finding, assess(own, { on: before.on }), assess);
-  return found.map((r) => ({ ...r, plan: withZone(plan, own, r.plan) }));
+  return found
+    .filter((r) => r.code !== STRIP_REMEDY && r.code !== 'shell.lengthen')
+    .map((r) => ({ ...r, plan: withZone(plan, own, r.plan) }));
 }
