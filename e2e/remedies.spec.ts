@@ -166,7 +166,7 @@ test('a coop parted in two is shown zone by zone, and mended zone by zone', asyn
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Enter the roosts and the nests to see what this coop carries.',
   );
-  const planned = page.locator('nav [data-figure="coop.planned"]');
+  const planned = page.locator('nav [data-figure="coop.planned"][data-bare]');
   await expect(planned).toHaveText('8');
   await page.getByRole('button', { name: 'Right', exact: true }).click();
   await expect(planned).toHaveText('6');

@@ -7,8 +7,19 @@ import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { assess, createAssessor } from '@/core/assess';
 import { createFlockWorker } from '@/core/birds/flock';
+import { newBar, newNestBank } from '@/core/plan/defaults';
+import {
+  newBoard,
+  newDish,
+  newDoor,
+  newDrinker,
+  newDustBath,
+  newFeeder,
+  newPopDoor,
+  newVent,
+} from '@/core/plan/newFixtures';
 import { samplePlans } from '@/core/plan/samples.data';
-import type { Plan } from '@/core/plan/schema';
+import type { Fixture, Plan } from '@/core/plan/schema';
 import { remedies } from '@/core/remedies/remedies';
 
 const ON = '2026-11-24';
@@ -38,6 +49,31 @@ function timed(times: number, work: (i: number) => void): number[] {
   });
 }
 
+/** A plan with forty fixtures of nearly every kind. */
+function ofForty(plan: Plan): Plan {
+  const makers: readonly (readonly [number, (of: Plan) => Fixture])[] = [
+    [12, newBar],
+    [5, newNestBank],
+    [6, newVent],
+    [4, newFeeder],
+    [4, newDrinker],
+    [2, newPopDoor],
+    [2, newDoor],
+    [2, newDish],
+    [1, newDustBath],
+    [1, newBoard],
+  ];
+  let full: Plan = { ...plan, fixtures: plan.fixtures.filter((f) => f.kind === 'window') };
+  for (const [count, make] of makers) {
+    for (let i = 0; i < count; i++) full = { ...full, fixtures: [...full.fixtures, make(full)] };
+  }
+  while (full.fixtures.length < 40) full = { ...full, fixtures: [...full.fixtures, newBar(full)] };
+  const spread = full.fixtures.map((f, i) =>
+    f.kind === 'bar' ? { ...f, y: 0.4 + (i % 6) * 0.4, z: 0.6 + (i % 5) * 0.2 } : f,
+  );
+  return { ...full, fixtures: spread };
+}
+
 function core(): void {
   const osk = samplePlans(ON).find((p) => p.id === 'osk-landing');
   if (!osk) throw new Error('no sample');
@@ -64,6 +100,12 @@ function core(): void {
     `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
   line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
   line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
+  const forty = ofForty(twelve);
+  line(
+    `the same of twelve groups and ${forty.fixtures.length} fixtures`,
+    both(edits(forty)),
+    '< 8 ms',
+  );
   timed(20, () => createFlockWorker()(twelve, ON));
   line(
     'daily series of twelve groups over two years, nothing known before, median / 95th',

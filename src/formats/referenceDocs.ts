@@ -1,15 +1,18 @@
 import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
 import { CLASSES } from '@/core/birds/classes.data';
+import { PULLET_TABLE } from '@/core/birds/feed';
 import { WITHOUT_REMEDY } from '@/core/remedies/remedies';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
+import { CONSTANTS, type ConstantId } from '@/core/rules/constants.data';
 import { FACTS, type FactId } from '@/core/rules/facts.data';
 import { FIT } from '@/core/rules/fit.data';
 import { BEDDING, COVER_ROWS, TIMBERS } from '@/core/rules/materials.data';
 import { SOURCES } from '@/core/rules/sources.data';
-import { MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder.broods';
+import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder.broods';
 import type { Given, LineSpec } from '@/core/working';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
+import { CONSTANT_WORDS } from '@/text/constants';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FACT_WORDS } from '@/text/facts';
 import { FINDING_WORDS } from '@/text/findings';
@@ -81,6 +84,12 @@ function rulesDoc(): string {
       `\`${source}\``,
     );
   });
+  const constants = (Object.keys(CONSTANTS) as ConstantId[]).map((id) => {
+    const { value, evidence, source } = CONSTANTS[id];
+    return row(`\`${id}\``, CONSTANT_WORDS[id], value, EVIDENCE_NAMES[evidence], `\`${source}\``);
+  });
+  const pullets = PULLET_TABLE.map(([week, grams]) => row(week, grams));
+  const lamps = LAMPS.join(', ');
   const timbers = TIMBERS.map((t) =>
     row(
       t.material,
@@ -198,6 +207,14 @@ function rulesDoc(): string {
     ),
     '## Single rules',
     table(['id', 'what it says', 'value', 'scales', 'evidence', 'source'], facts),
+    '## Coefficients',
+    'What the formulas of docs/figures.md multiply by, for birds, brooder, litter and weather.',
+    table(['id', 'what it is', 'value', 'evidence', 'source'], constants),
+    '## Feed of pullets',
+    'Keepers’ rule (`keepers`, rearers’ tables): grams a bird a day of a pullet that will weigh 2.0 kg.',
+    table(['week', 'g a day'], pullets),
+    '## Lamps as sold',
+    `${lamps} W (\`keepers\`).`,
     '## Timber',
     table(['material', 'stiffness, GPa', 'allowed, MPa', 'evidence', 'source'], timbers),
     '## Bedding',

@@ -172,11 +172,15 @@ export function remedyText(remedy: Remedy, plan: Plan): string {
   });
 }
 
-/** What a remedy brings that is as bad as what it mends, in words; null for most. */
-export function bringsText({ brings }: Pick<Remedy, 'brings'>): string | null {
-  if (brings.length === 0) return null;
-  const titles = brings.map((code) => FINDING_WORDS[code]?.title.toLowerCase() ?? code);
-  return `It brings: ${titles.join(', ')}.`;
+/** What a remedy brings or worsens that is as bad as what it mends, in words; null for most. */
+export function bringsText({ brings, worsens }: Pick<Remedy, 'brings' | 'worsens'>): string | null {
+  const titles = (codes: readonly string[]): string =>
+    codes.map((code) => FINDING_WORDS[code]?.title.toLowerCase() ?? code).join(', ');
+  const told = [
+    ...(brings.length > 0 ? [`It brings: ${titles(brings)}.`] : []),
+    ...(worsens.length > 0 ? [`It makes worse: ${titles(worsens)}.`] : []),
+  ];
+  return told.length > 0 ? told.join(' ') : null;
 }
 
 function namesOf(ids: readonly string[], plan: Plan): string {

@@ -1,4 +1,5 @@
 import type { Climate } from '../air/weather/climate';
+import { constant } from '../rules/constants.data';
 import { REFERENCE_HEN_KG } from './classes.data';
 import { energyOfKcal, FEED_ENERGY, type FeedKind, leastFeedKg, pulletTableKg } from './feed';
 import { gainKg, grownOnDay, massKg } from './growth';
@@ -47,15 +48,15 @@ export interface LotDays {
 }
 
 /** Chicks take no bar before this age. */
-const ROOSTS_FROM_DAYS = 56;
+const ROOSTS_FROM_DAYS = constant('flock.barFrom');
 /** Taken where no climate is set, °C. */
-export const NO_CLIMATE_C = 20;
-const BROODER_FIRST_WEEK_C = 35;
-const BROODER_LESS_A_WEEK_C = 2.8;
-const BROODER_LEAST_C = 21;
+export const NO_CLIMATE_C = constant('flock.noClimate');
+const BROODER_FIRST_WEEK_C = constant('brooder.comfort.first');
+const BROODER_LESS_A_WEEK_C = constant('brooder.comfort.lessWeek');
+const BROODER_LEAST_C = constant('brooder.comfort.least');
 const LONG_DAY_H = 12;
-const STARTER_TO_DAYS = 56;
-const LAYER_FEED_BEFORE_DAYS = 14;
+const STARTER_TO_DAYS = constant('feed.starter.days');
+const LAYER_FEED_BEFORE_DAYS = constant('feed.layer.before');
 
 /** Comfort temperature in the brooder at an age, °C. Source: keepers. */
 export const brooderC = (days: number): number =>

@@ -1,12 +1,19 @@
+import { constant } from '../rules/constants.data';
+
 /** Metabolisable energy of feeds, kcal/kg. Source: keepers (bags). */
-export const FEED_ENERGY = { starter: 2900, grower: 2850, layer: 2750, meat: 3050 } as const;
+export const FEED_ENERGY = {
+  starter: constant('feed.energy.starter'),
+  grower: constant('feed.energy.grower'),
+  layer: constant('feed.energy.layer'),
+  meat: constant('feed.energy.meat'),
+} as const;
 export type FeedKind = keyof typeof FEED_ENERGY;
 
 /** Where a bird lives is held within this for feed, °C. */
-export const FEED_RANGE_C = [-25, 35] as const;
+export const FEED_RANGE_C = [constant('feed.coldest'), constant('feed.warmest')] as const;
 
-const KCAL_PER_G_GROWN = 5.5;
-const KCAL_PER_G_GROWING = 3.0;
+const KCAL_PER_G_GROWN = constant('feed.gain');
+const KCAL_PER_G_GROWING = constant('feed.gain.growing');
 
 /** Energy that a gram of growth asks for, kcal. */
 export const kcalPerGram = (growing: boolean): number =>
@@ -16,7 +23,9 @@ export const kcalPerGram = (growing: boolean): number =>
 export const heldForFeedC = (airC: number): number =>
   Math.min(FEED_RANGE_C[1], Math.max(FEED_RANGE_C[0], airC));
 
-const KCAL_PER_G_EGG = 2.07;
+const KCAL_PER_G_EGG = constant('feed.egg');
+/** For upkeep at 0 °C, and less for each degree, kcal per kg^0.75. */
+const [UPKEEP_KCAL, LESS_KCAL] = [constant('feed.upkeep'), constant('feed.upkeep.less')];
 
 /**
  * Energy a bird asks for in a day, kcal.
@@ -45,7 +54,7 @@ export function energyOfKcal(
 ): number {
   const t = heldForFeedC(airC);
   const perGram = kcalPerGram(growing);
-  return metabolicMass * (173 - 1.95 * t) + perGram * gainG + KCAL_PER_G_EGG * eggG;
+  return metabolicMass * (UPKEEP_KCAL - LESS_KCAL * t) + perGram * gainG + KCAL_PER_G_EGG * eggG;
 }
 
 /** Weeks of age and feed, g a bird a day, of a pullet that will weigh 2.0 kg. Source: keepers (rearers' tables). */
@@ -62,10 +71,10 @@ export const PULLET_TABLE: readonly (readonly [week: number, gramsDay: number])[
   [16, 76],
   [18, 84],
 ];
-const PULLET_KG = 2;
+const PULLET_KG = constant('feed.pullet');
 
 /** Least that any other growing or grown bird eats, kg per kg^0.75 a day. */
-const LEAST_PER_MASS = 0.06;
+const LEAST_PER_MASS = constant('feed.least');
 
 /**
  * The rearers' table for one day of a layer pullet's life, kg.

@@ -1,3 +1,4 @@
+import { constant } from '../rules/constants.data';
 import type { Breed, Growth } from './breeds.data';
 import type { BirdClass } from './classes.data';
 
@@ -12,22 +13,25 @@ export interface GrowthCurve {
 }
 
 /** Share of the adult mass from which a bird counts as grown and is held at it (assumption). */
-export const GROWN_SHARE = 0.99;
+export const GROWN_SHARE = constant('growth.grown');
 
 /** Chick at hatch, as a share of the egg. */
-const CHICK_OF_EGG = 0.68;
+const CHICK_OF_EGG = constant('growth.chickOfEgg');
 
 /** Rate and, where it is not found from the hatch mass, the day of fastest growth. */
 const CURVES: Readonly<Record<Growth, { readonly rate: number; readonly fastestDay?: number }>> = {
-  layer: { rate: 0.0225 },
-  fastMeat: { rate: 0.04, fastestDay: 38 },
-  slowMeat: { rate: 0.032, fastestDay: 46 },
-  meatDuck: { rate: 0.077, fastestDay: 18.5 },
-  duck: { rate: 0.045 },
+  layer: { rate: constant('growth.layer') },
+  fastMeat: { rate: constant('growth.fastMeat'), fastestDay: constant('growth.fastMeat.day') },
+  slowMeat: { rate: constant('growth.slowMeat'), fastestDay: constant('growth.slowMeat.day') },
+  meatDuck: { rate: constant('growth.meatDuck'), fastestDay: constant('growth.meatDuck.day') },
+  duck: { rate: constant('growth.heavyDuck') },
 };
-const GIANT_RATE = 0.019;
-const LIGHT_DUCK_RATE = 0.05;
-const DUCKLING_KG = { lightDuck: 0.045, heavyDuck: 0.055 } as const;
+const GIANT_RATE = constant('growth.giant');
+const LIGHT_DUCK_RATE = constant('growth.lightDuck');
+const DUCKLING_KG = {
+  lightDuck: constant('growth.duckling.light'),
+  heavyDuck: constant('growth.duckling.heavy'),
+};
 
 /**
  * How a bird of a breed grows to her adult mass.

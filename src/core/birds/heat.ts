@@ -1,3 +1,5 @@
+import { constant } from '../rules/constants.data';
+
 /** What a bird gives off at an air temperature, at house level. */
 export interface BirdHeat {
   /** W. */
@@ -11,10 +13,20 @@ export interface BirdHeat {
 export const HEAT_RANGE_C = [-20, 40] as const;
 
 /** W per kg^0.75 at 20 °C: hens, pullets and cocks; meat birds. */
-const LAYER_W = 6.8;
-const MEAT_W = 10.62;
+const LAYER_W = constant('heat.layer');
+const MEAT_W = constant('heat.meat');
 /** W per kg of eggs a day. */
-const EGG_W = 25;
+const EGG_W = constant('heat.egg');
+const PER_K = constant('heat.perKelvin');
+const [HEN_SENSIBLE, HEN_LESS] = [
+  constant('heat.sensible.layer'),
+  constant('heat.sensible.layer.t6'),
+];
+const [MEAT_SENSIBLE, MEAT_LESS] = [
+  constant('heat.sensible.meat'),
+  constant('heat.sensible.meat.t2'),
+];
+const [VAPORISE, VAPORISE_LESS] = [constant('heat.vaporise'), constant('heat.vaporise.less')];
 
 /**
  * Total heat of one bird at 20 °C, W.
@@ -49,16 +61,16 @@ export function birdHeat(
   coldHeld: boolean,
 ): BirdHeat {
   const t = Math.min(HEAT_RANGE_C[1], Math.max(HEAT_RANGE_C[0], airC));
-  const warmed = 1000 + 20 * (20 - t);
-  const totalW = (at20W * (coldHeld && t < 0 ? 1400 : warmed)) / 1000;
+  const warmed = 1000 + PER_K * (20 - t);
+  const totalW = (at20W * (coldHeld && t < 0 ? 1000 + PER_K * 20 : warmed)) / 1000;
   const bare =
     kind === 'meat'
-      ? (at20W * (0.61 * warmed - 0.228 * t ** 2)) / 1000
-      : (at20W * (0.67 * warmed - 9.8e-8 * t ** 6)) / 1000;
+      ? (at20W * (MEAT_SENSIBLE * warmed - MEAT_LESS * t ** 2)) / 1000
+      : (at20W * (HEN_SENSIBLE * warmed - HEN_LESS * t ** 6)) / 1000;
   const share = Math.max(0, bare) / ((at20W * warmed) / 1000);
   const sensibleW = totalW * share;
   return { totalW, sensibleW, vapourKgH: ((totalW - sensibleW) * 3.6) / vaporisationKjKg(t) };
 }
 
 /** Heat that a kilogram of water takes to evaporate, kJ/kg. Source: cigr-2002. */
-const vaporisationKjKg = (airC: number): number => 2501 - 2.36 * airC;
+const vaporisationKjKg = (airC: number): number => VAPORISE - VAPORISE_LESS * airC;

@@ -1,19 +1,27 @@
+import { constant } from '../rules/constants.data';
+
 /** Most of the days that any hen lays on. */
-const MOST_RATE = 0.97;
+const MOST_RATE = constant('laying.most');
 /** Share of the first laying year that the mean hen lays of her best. */
-const YEAR_OF_BEST = 0.8;
-const RISE_DAYS = 42;
+const YEAR_OF_BEST = constant('laying.yearOfBest');
+const RISE_DAYS = constant('laying.rise');
 /** Logistic with 2 % on the first day and 98 % after six weeks. */
 const RISE_RATE = (2 * Math.log(49)) / RISE_DAYS;
-const AGEING_PER_YEAR = 0.22;
-export const MOULT_DAYS = 56;
-const IN_MOULT = 0.15;
-const HALF_LIGHT_H = 11.2;
-const LIGHT_RATE = Math.log(19) / (13.5 - HALF_LIGHT_H);
+const AGEING_PER_YEAR = constant('laying.ageing');
+export const MOULT_DAYS = constant('laying.moult');
+const IN_MOULT = constant('laying.inMoult');
+const HALF_LIGHT_H = constant('laying.light.half');
+const LIGHT_RATE = Math.log(19) / (constant('laying.light.full') - HALF_LIGHT_H);
 /** Young hens before their first moult do not fall below this for want of light. */
-export const YOUNG_LEAST_LIGHT = 0.7;
+export const YOUNG_LEAST_LIGHT = constant('laying.young.least');
 /** Cost of broodiness 1…5 in the half-year of long days. */
-const BROODY_COST = [0, 0.02, 0.06, 0.12, 0.2] as const;
+const BROODY_COST = [
+  0,
+  constant('laying.broody.2'),
+  constant('laying.broody.3'),
+  constant('laying.broody.4'),
+  constant('laying.broody.5'),
+] as const;
 
 /** Best rate of a breed: eggs in the first full year / 365 / 0.80, at most 0.97. Source: wide-rafter. */
 export const bestRate = (eggsYear: number): number =>

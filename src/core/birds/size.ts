@@ -1,3 +1,4 @@
+import { constant } from '../rules/constants.data';
 import { BREEDS, type Breed } from './breeds.data';
 import { type BirdClass, CLASSES, type ClassRow } from './classes.data';
 
@@ -15,11 +16,11 @@ export interface BirdSize {
 
 /** Coefficients on mass^(1/3). Assumption from proportions. */
 export const SIZE_COEFFICIENTS = {
-  length: 0.32,
-  width: 0.125,
-  back: 0.185,
-  headToBack: 1.6,
-} as const;
+  length: constant('size.length'),
+  width: constant('size.width'),
+  back: constant('size.back'),
+  headToBack: constant('size.headToBack'),
+};
 
 /**
  * A bird's useful lengths from her mass.

@@ -1,10 +1,12 @@
+import { constant } from '../rules/constants.data';
+
 /** Parts of water to one of feed. */
-export const PARTS_OF_FEED = 1.9;
-const PER_DEGREE = 1.07;
-const WARM_FROM_C = 21;
-const MOST_IN_HEAT = 3;
+export const PARTS_OF_FEED = constant('water.ofFeed');
+const PER_DEGREE = constant('water.perKelvin');
+const WARM_FROM_C = constant('water.warmFrom');
+const MOST_IN_HEAT = constant('water.most');
 /** A duck drinks so many times as much. */
-export const DUCK_TIMES = 2.5;
+export const DUCK_TIMES = constant('water.duck');
 
 /**
  * Water a bird drinks in a day, L.
@@ -21,5 +23,7 @@ export function waterL(feedKg: number, feltC: number, duck: boolean): number {
 export const warmTimes = (feltC: number): number =>
   Math.min(MOST_IN_HEAT, PER_DEGREE ** Math.max(0, feltC - WARM_FROM_C));
 
+const TO_THE_MOST = constant('water.felt');
+
 /** The temperature that drinking goes by: the day's mean with 40 % of the way to its maximum added, °C. */
-export const feltC = (meanC: number, maxC: number): number => meanC + 0.4 * (maxC - meanC);
+export const feltC = (meanC: number, maxC: number): number => meanC + TO_THE_MOST * (maxC - meanC);

@@ -4,13 +4,15 @@ import {
   bank,
   bar,
   bareCoop,
+  change,
   DAY,
   fittedCoop,
   hens,
   sample,
   sampleClimate,
+  soundCoop,
 } from '@/core/tests/plans';
-import { assess, createAssessor } from '../assess';
+import { type Assessment, assess, createAssessor } from '../assess';
 import { type Finding, SEVERITIES } from '../finding';
 import { parsePlan } from '../plan/parse';
 import type { Plan } from '../plan/schema';
@@ -115,6 +117,9 @@ describe('what is offered does what it says', () => {
             expect(after.carries ?? 0).toBeGreaterThanOrEqual(before.carries ?? 0);
             if (r.brings.length === 0)
               expect(worse(before.findings, after.findings, finding)).toEqual([]);
+            expect(r.worsens).toEqual(
+              expect.arrayContaining(shorter(before.findings, after.findings, finding)),
+            );
           }
         }
       }),
@@ -133,6 +138,38 @@ function worse(before: readonly Finding[], after: readonly Finding[], finding: F
   return after.map((f) => f.code).filter((c) => count(after, c) > count(before, c));
 }
 
+/** Codes of the same or a higher severity that miss more than they did. */
+function shorter(
+  before: readonly Finding[],
+  after: readonly Finding[],
+  finding: Finding,
+): string[] {
+  const rank = SEVERITIES.indexOf(finding.severity);
+  return after
+    .filter((f) => SEVERITIES.indexOf(f.severity) <= rank)
+    .filter((f) => {
+      const was = before.find((b) => b.key === f.key)?.numbers.missing?.value;
+      return was !== undefined && (f.numbers.missing?.value ?? 0) > was + 1e-6;
+    })
+    .map((f) => f.code);
+}
+
+test('a remedy that takes floor from birds who have too little of it says so', () => {
+  const crowded = soundCoop((d) => {
+    d.flock = [hens(60, { massKg: 2.2 })];
+    change(d, 'drinker', 'drinker', { place: 'coop', hung: false });
+  });
+  const before = assess(crowded, { on });
+  const finding = before.findings.find((f) => f.code === 'water.access.short');
+  if (!finding) throw new Error('no finding');
+  const [first] = remedies(crowded, finding, before);
+  if (!first) throw new Error('no remedy');
+  const missing = (a: Assessment) =>
+    a.findings.find((f) => f.code === 'floor.area.short')?.numbers.missing?.value ?? 0;
+  expect(first.worsens).toContain('floor.area.short');
+  expect(missing(assess(first.plan, { on }))).toBeGreaterThan(missing(before));
+});
+
 test('Pell Garth is mended by remedies alone, within its shell, until no harm and nothing short is left', () => {
   let plan = sample('pell-garth');
   const done: string[] = [];
@@ -143,7 +180,7 @@ test('Pell Garth is mended by remedies alone, within its shell, until no harm an
     const choice = worst
       .flatMap((f) => remedies(plan, f, a))
       .filter((r) => r.plan.shell === plan.shell)
-      .sort((x, y) => x.brings.length - y.brings.length)[0];
+      .sort((x, y) => x.brings.length + x.worsens.length - y.brings.length - y.worsens.length)[0];
     if (!choice) throw new Error(`no remedy for ${worst.map((f) => f.code)} after ${done}`);
     done.push(choice.code);
     plan = choice.plan;

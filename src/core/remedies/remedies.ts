@@ -51,8 +51,8 @@ const OFFERED = 3;
 
 /**
  * What would mend a finding: each proposal is put to an assessment first, and offered only where the finding
- * is gone after it and the coop carries no fewer. Those that bring nothing of equal or higher severity come
- * first; the others say what they bring.
+ * is gone after it and the coop carries no fewer. Those that bring and worsen nothing of equal or higher
+ * severity come first; the others say what they bring or worsen.
  * @param plan     a valid plan
  * @param finding  one of its findings
  * @param before   its assessment
@@ -83,14 +83,19 @@ export function remedies(
       after.staves.flatMap((s) => (s.carries === null ? [] : [[s.station, s.carries]])),
     );
     const { carries } = after;
-    proved.push({ ...told, finding: finding.key, plan: next, brings, carries, rails });
-    if (proved.filter((r) => r.brings.length === 0).length >= OFFERED) break;
+    const worsens = madeWorse(before, after, finding);
+    proved.push({ ...told, finding: finding.key, plan: next, brings, worsens, carries, rails });
+    if (proved.filter(isClean).length >= OFFERED) break;
   }
   return proved
-    .sort((a, b) => a.brings.length - b.brings.length)
-    .filter((r, i) => r.brings.length === 0 || i === 0)
+    .sort((a, b) => costs(a) - costs(b))
+    .filter((r, i) => isClean(r) || i === 0)
     .slice(0, OFFERED);
 }
+
+/** How many faults as bad a remedy brings or makes worse. */
+const costs = (r: Remedy): number => r.brings.length + r.worsens.length;
+const isClean = (r: Remedy): boolean => costs(r) === 0;
 
 /** The same fault: by its key, or of the same first fixture, whichever others it now concerns. */
 const isStill = (f: Finding, mended: Finding): boolean =>
@@ -109,4 +114,26 @@ function broughtBy(before: Assessment, after: Assessment, finding: Finding): str
   };
   const had = count(before);
   return [...count(after)].filter(([code, n]) => n > (had.get(code) ?? 0)).map(([code]) => code);
+}
+
+/** Beyond this the gap between need and there has grown by more than arithmetic's last digits. */
+const GROWN = 1e-9;
+
+/** Codes of equal or higher severity told both before and after whose gap has grown. */
+function madeWorse(before: Assessment, after: Assessment, finding: Finding): string[] {
+  const rank = SEVERITIES.indexOf(finding.severity);
+  const gaps = new Map(before.findings.map((f) => [f.key, shortBy(f)]));
+  const grown = after.findings.filter((f) => {
+    const [was, is] = [gaps.get(f.key), shortBy(f)];
+    return was != null && is !== null && is > was + GROWN && SEVERITIES.indexOf(f.severity) <= rank;
+  });
+  return [...new Set(grown.map((f) => f.code))];
+}
+
+/** How far off a finding says it is, in its own unit; null where it names neither what is missing nor what is there. */
+function shortBy({ numbers: { missing, needed, there } }: Finding): number | null {
+  if (missing) return missing.value;
+  return needed && there && needed.unit === there.unit
+    ? Math.abs(needed.value - there.value)
+    : null;
 }

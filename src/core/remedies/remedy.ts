@@ -28,6 +28,8 @@ export interface Remedy extends Omit<Proposal, 'change'> {
   readonly plan: Plan;
   /** Codes of findings of equal or higher severity that it brings or multiplies; empty for most. */
   readonly brings: readonly string[];
+  /** Codes of such findings, told already, that then fall further short; empty for most. */
+  readonly worsens: readonly string[];
   /** What the coop would carry; null until every main station has been entered. */
   readonly carries: number | null;
   /** What each station would carry, by its id. */

@@ -51,6 +51,15 @@ function freePlace(
   return best === null ? null : { x: best.x, y: best.y };
 }
 
+/** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
+function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
+  const station = vessel.kind === 'feeder' ? 'feed' : 'water';
+  const wanted = value(`${station}.height.${vessel.type === 'nipple' ? 'pin' : 'back'}`);
+  const rimZ = wanted === undefined ? vessel.rimZ : mm(wanted + plan.litter.depthM);
+  const sound = { ...vessel, rimZ, place: 'coop' as const, flatTop: false };
+  return vessel.kind === 'drinker' ? { ...sound, tray: true } : sound;
+}
+
 /** One more like it, apart from the first. */
 const another: Proposer = (finding, ctx): Proposal[] => {
   const { plan, heaviestKg } = ctx;
@@ -65,9 +74,8 @@ const another: Proposer = (finding, ctx): Proposal[] => {
     if (!at) break;
     const number = freeNumber(vessel.kind, draft.fixtures);
     made.push({
-      ...vessel,
+      ...soundLike(vessel, ctx),
       ...at,
-      place: 'coop',
       id: `${vessel.kind}-${number}`,
       name: `${vessel.name.slice(0, 70)} ${number}`,
     });
@@ -270,9 +278,8 @@ const tallFeeder: Proposer = (finding, ctx) => {
   const number = freeNumber('feeder', plan.fixtures);
   const rim = told(finding, 'back');
   const made: Vessel = {
-    ...vessel,
+    ...soundLike(vessel, ctx),
     ...at,
-    place: 'coop',
     rimZ: mm(rim + plan.litter.depthM),
     id: `feeder-${number}`,
     name: `Tall feeder ${number}`,

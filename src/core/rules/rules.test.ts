@@ -8,7 +8,10 @@ import {
   selectableRows,
   topicById,
 } from './book';
+import { CONSTANTS } from './constants.data';
+import { FACTS } from './facts.data';
 import { FIT } from './fit.data';
+import { BEDDING, COVER_ROWS, TIMBERS } from './materials.data';
 import { SOURCES, sourceById } from './sources.data';
 
 describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_, row) => {
@@ -25,6 +28,31 @@ describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_
     if (param !== null) expect(asChosen(RULE_BOOK, row).value).toBeGreaterThan(0);
     expect(row.validMassKg[0]).toBeLessThan(row.validMassKg[1]);
   });
+});
+
+/** Everything of the trade that is not a school: each row of each table. */
+const TABLE_ROWS = [
+  ...Object.entries(FACTS).map(([id, f]) => [id, f.value, f] as const),
+  ...Object.entries(FIT).map(([id, f]) => [id, f.valueM, f] as const),
+  ...Object.entries(CONSTANTS).map(([id, c]) => [id, c.value, c] as const),
+  ...TIMBERS.map((t) => [t.material, t.allowedPa, t] as const),
+  ...BEDDING.map((b) => [b.id, b.kgM3, b] as const),
+  ...COVER_ROWS.map((c) => [c.id, c.free, c] as const),
+];
+
+describe.each(TABLE_ROWS)('%s', (_, value, row) => {
+  test('is a number that says how well founded it is, and its source', () => {
+    expect(Number.isFinite(value)).toBe(true);
+    expect(['published', 'statutory', 'keepers', 'assumption']).toContain(row.evidence);
+    expect(sourceById(row.source).title).toBeTruthy();
+  });
+});
+
+test('an assumption names no book, and what is published or law names one', () => {
+  for (const [, , row] of TABLE_ROWS) {
+    const ours = row.source === 'wide-rafter' || row.source === 'keepers';
+    expect(ours).toBe(row.evidence === 'assumption' || row.evidence === 'keepers');
+  }
 });
 
 test('ids of rules, topics and sources are used once', () => {

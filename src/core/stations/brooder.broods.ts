@@ -6,6 +6,7 @@ import { brooderC } from '../birds/daily';
 import { massKg } from '../birds/growth';
 import type { Lot } from '../birds/lots';
 import { birdSize } from '../birds/size';
+import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { isoDay } from '../units/day';
 import type { StationContext } from './context';
@@ -70,7 +71,7 @@ export function chickM2(ageDays: number, adultKg: number, meat: boolean): number
   return meat ? step.m2 : step.m2 * (adultKg / REFERENCE_HEN_KG) ** (2 / 3);
 }
 
-const EARLY_TO_DAY = 14;
+const EARLY_TO_DAY = constant('brooder.edge.earlyTo');
 
 /** Feed edge and water rim of one chick at an age, m. Source: keepers. */
 export const chickEdgeM = (ageDays: number): number =>
@@ -78,7 +79,7 @@ export const chickEdgeM = (ageDays: number): number =>
 export const chickRimM = (ageDays: number): number =>
   FACTS[ageDays <= EARLY_TO_DAY ? 'brooder.water.early' : 'brooder.water.later'].value;
 
-const PLATE_FULL_DAY = 21;
+const PLATE_FULL_DAY = constant('brooder.plate.fullDay');
 
 /** Plate one chick asks for at an age, m²: from 0.0065 at hatch evenly to 0.013 at three weeks. */
 export function chickPlateM2(ageDays: number): number {
@@ -86,6 +87,8 @@ export function chickPlateM2(ageDays: number): number {
   const later = FACTS['brooder.plate.threeWeeks'].value;
   return early + (later - early) * Math.min(1, ageDays / PLATE_FULL_DAY);
 }
+
+const [PER_SPOT_W, SPOT_M2] = [constant('brooder.lamp.perSpot'), constant('brooder.lamp.spread')];
 
 /**
  * Lamp that so many chicks ask for, W: 10·max(0, T_comfort − T_air)·A_spot/0.6.
@@ -96,7 +99,7 @@ export function lampW(chicks: number, comfortC: number, airC: number): number {
     FACTS['brooder.lamp.chick'].value * chicks,
     FACTS['brooder.lamp.spot'].value,
   );
-  return (10 * Math.max(0, comfortC - airC) * spot) / 0.6;
+  return (PER_SPOT_W * Math.max(0, comfortC - airC) * spot) / SPOT_M2;
 }
 
 /** Lamps as they are sold, W. */
@@ -109,14 +112,17 @@ export const lampToBuy = (watts: number): number | null =>
 /** Coldest night a young bird bears, °C, by age in weeks; adult from fourteen. Source: keepers. */
 const TOLERANCE = [
   { fromWeek: 0, nightC: Number.POSITIVE_INFINITY },
-  { fromWeek: 6, nightC: 10 },
-  { fromWeek: 7, nightC: 5 },
-  { fromWeek: 8, nightC: 0 },
-  { fromWeek: 10, nightC: -5 },
-  { fromWeek: 14, nightC: Number.NEGATIVE_INFINITY },
+  { fromWeek: 6, nightC: constant('brooder.out.week6') },
+  { fromWeek: 7, nightC: constant('brooder.out.week7') },
+  { fromWeek: 8, nightC: constant('brooder.out.week8') },
+  { fromWeek: 10, nightC: constant('brooder.out.week10') },
+  { fromWeek: constant('brooder.out.grown'), nightC: Number.NEGATIVE_INFINITY },
 ] as const;
 /** Meat birds go out at three to four weeks where nights keep above this, °C. */
-const MEAT_OUT = { fromDay: 21, nightC: 10 } as const;
+const MEAT_OUT = {
+  fromDay: constant('brooder.out.meatDay'),
+  nightC: constant('brooder.out.meatNight'),
+} as const;
 
 /** Coldest night that birds of this age bear, °C. */
 export function toleratedC(ageDays: number, meat: boolean): number {
@@ -126,7 +132,7 @@ export function toleratedC(ageDays: number, meat: boolean): number {
 }
 
 /** Nights looked ahead when birds move out. */
-export const NIGHTS_AHEAD = 10;
+export const NIGHTS_AHEAD = constant('brooder.out.nights');
 
 /** Share of the generated years with a night colder than this among the ten from a day of the year on. */
 export function colderNightChance(climate: Climate, yearDay: number, nightC: number): number {
@@ -167,7 +173,7 @@ export interface MoveOut {
 }
 
 /** From this age birds bear what grown ones do, days. */
-const GROWN_DAYS = 98;
+const GROWN_DAYS = 7 * constant('brooder.out.grown');
 
 /**
  * The first likely day out. Outdoor nights are taken as the coop's: what a coop adds is not counted.
@@ -205,7 +211,7 @@ export interface BroodWeek {
   readonly massKg: number;
 }
 
-const WALL_FIRST_DAYS = 10;
+const WALL_FIRST_DAYS = constant('brooder.wall.firstTo');
 
 /** A brood week by week to its last day, as at the end of each week. */
 export function broodWeeks(brood: Brood, times: number): BroodWeek[] {

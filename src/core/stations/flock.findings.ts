@@ -1,6 +1,7 @@
 import { dayOf, type FlockByDay, livingOn } from '../birds/flock';
 import { type Finding, type FindingNumber, findingKey, type Severity } from '../finding';
 import type { Plan } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { below } from '../units/number';
 import { type Basis, ENTERED, type Figure, figure, KEEPERS } from '../working';
 import type { StationContext } from './context';
@@ -13,9 +14,9 @@ interface Found {
 
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
 export const HENS_PER_COCK = { least: 8, most: 12, farBelow: 6, farAbove: 18 } as const;
-const YOUNG_FROM_DAYS = 56;
+const YOUNG_FROM_DAYS = constant('feed.starter.days');
 /** Most calcium in a feed for birds not in lay, per cent. Source: keepers. */
-const MOST_CALCIUM_PERCENT = 1.2;
+const MOST_CALCIUM_PERCENT = constant('feed.calcium.most');
 
 /** What is wrong with who lives together, and with what the local rules allow. */
 export function flockFindings(ctx: StationContext): Found {

@@ -4,6 +4,7 @@ import { barsOf } from '../geometry/bars';
 import { roofHeightM } from '../geometry/shell';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Bar, OfKind } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { FACTS, type FactId } from '../rules/facts.data';
 import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
@@ -347,7 +348,7 @@ export const droppingsKgDay = (massKg: number): number =>
   FACTS['roosts.droppings.kgDay'].value * massKg ** 0.75;
 
 /** Droppings are taken for water, kg/m³. */
-const DROPPINGS_KG_M3 = 1000;
+const DROPPINGS_KG_M3 = constant('droppings.density');
 
 /**
  * Thickness of droppings a day on the strip under the bars, m.
@@ -359,7 +360,7 @@ export const stripMDay = (share: number, massKg: number, birdsM: number): number
   (share * birdsM * droppingsKgDay(massKg)) /
   (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * FACTS['roosts.droppings.strip'].value);
 /** Of the strip's volume, what is air. */
-const STRIP_AIR = 0.4;
+const STRIP_AIR = constant('droppings.air');
 
 function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
   const front = FACTS['roosts.board.front'].value;

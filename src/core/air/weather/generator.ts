@@ -1,9 +1,10 @@
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { constant } from '../../rules/constants.data';
 import { monthOfDay, YEAR_DAYS, yearCurve } from './yearCurve';
 
 /** How much of a day's departure from normal is left the day after. */
-const PERSISTENCE = 0.7;
+const PERSISTENCE = constant('weather.persistence');
 
 /** What temperatures are generated from: twelve normals each, January first, °C. */
 export interface TemperatureNormals {
@@ -58,7 +59,7 @@ export interface DesignTemperatures {
   readonly hottestMeanMaxC: number;
 }
 
-const DESIGN_YEARS = 30;
+const DESIGN_YEARS = constant('weather.years');
 const DESIGN_SEED = 1961;
 
 /** Thirty years of the place, always the same ones. */
