@@ -1,25 +1,12 @@
 import { expect, type Page, test } from '@playwright/test';
+import { STATIONS } from '@/core/station';
 import type { Unit } from '@/core/working';
 import { formatBare, formatValue } from '@/text/format';
 import { assessByCli, goTo, openPlan, takeOut, watchConsole } from './help';
 
-const STATIONS = [
-  'flock',
-  'shell',
-  'floor',
-  'roosts',
-  'nests',
-  'air',
-  'feed',
-  'water',
-  'litter',
-  'door',
-  'reach',
-  'brooder',
-];
-
 /** Waits for what a station brings along when it is first gone to. */
 const there = async (page: Page, station: string): Promise<void> => {
+  await expect(page.locator(`aside[data-panel="${station}"]`)).toBeVisible();
   if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
   else await expect(page.locator('aside').locator('button, input, select').first()).toBeVisible();
   await page.waitForLoadState('networkidle');

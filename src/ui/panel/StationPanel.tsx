@@ -59,6 +59,7 @@ export function StationPanel() {
   return (
     <aside
       key={station}
+      data-panel={station}
       aria-label={`${STATION_NAMES[station]}, in detail`}
       className="relative flex min-h-0 flex-col gap-4 overflow-y-auto border-line border-l bg-raised px-4 py-3 max-lg:shrink-0 max-lg:overflow-visible max-lg:border-l-0 max-lg:group-data-[pane=staves]/main:hidden"
     >
