@@ -40,6 +40,7 @@ export const UNITS = [
   'doors',
   'brackets',
   'dishes',
+  'eggs',
   'outlets',
   'tiers',
   'things',

@@ -122,6 +122,7 @@ export const FACT_WORDS: Readonly<Record<FactId, string>> = {
   'reach.cleanOut.width': 'least width of a clean-out',
   'reach.sill.over': 'its sill over the barrow’s rim',
   'reach.flap.clear': 'a flap clears what stands before it, each side, by',
+  'reach.path': 'clear of droppings inside a person’s door',
   'reach.bend': 'no daily job lower than',
   'reach.elbow.share': 'elbow, of stature',
   'reach.elbow.slack': 'easy work up or down from the elbow',

@@ -85,6 +85,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Dust bath in the rain',
     text: '{fixtures} stands in the open. Wet dust is mud; roof it.',
   },
+  'shell.dustBath.underBars': {
+    title: 'Dust bath under the droppings',
+    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the bath lies in that strip. Birds bathe in what they dropped.',
+  },
   // floor
   'floor.meat.dense': {
     title: 'Meat birds too dense',
@@ -282,6 +286,10 @@ export const STATION_FINDING_WORDS = {
     title: 'No grit',
     text: 'The birds do not get out on ground of their own. Without grit they cannot grind what they eat.',
   },
+  'feed.dish.underBars': {
+    title: 'Dish under the droppings',
+    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the dish stands in that strip.',
+  },
   // water
   'water.access.short': {
     title: 'Too few places at the water',
@@ -442,6 +450,14 @@ export const STATION_FINDING_WORDS = {
     title: 'Door that can shut you in',
     text: '{fixtures} cannot be opened from inside. Sooner or later the wind shuts it behind somebody.',
   },
+  'reach.vessel.far': {
+    title: 'Out of reach to fill',
+    text: '{fixtures} stands on floor that you do not get at: {area} lies farther than an arm of {arm} from a door, a hatch or where you can stand. It is crawled to, or left empty.',
+  },
+  'reach.path.underBars': {
+    title: 'Bars over the way in',
+    text: '{fixtures}: droppings fall {reach} to each side of a bar, over the {deep} that you step into. You carry them out on your boots.',
+  },
   'reach.lid.heavy': {
     title: 'Heavy lid without a stay',
     text: 'The lid or flap of {fixtures} weighs {mass}; over {allowed} it wants a stay or a catch. Children collect eggs.',
@@ -458,6 +474,10 @@ export const STATION_FINDING_WORDS = {
   'brooder.space.short': {
     title: 'Brooder too small at the end',
     text: 'On their last day, at {age}, the chicks ask for {needed}; {there} is there: short by {missing}. Crowded chicks peck and pile.',
+  },
+  'brooder.eggs.few': {
+    title: 'Too few eggs set',
+    text: 'The eggs set for {fixtures} give {expected} of the kind; you count on {counted}. Not every egg hatches, and half of the chicks are cocks.',
   },
   'brooder.feed.short': {
     title: 'Too little feed edge for chicks',

@@ -22,6 +22,7 @@ const COUNTED: Partial<Record<Unit, readonly [one: string, many: string]>> = {
   doors: ['pop door', 'pop doors'],
   brackets: ['bracket', 'brackets'],
   dishes: ['dish', 'dishes'],
+  eggs: ['egg', 'eggs'],
   outlets: ['outlet', 'outlets'],
   tiers: ['tier', 'tiers'],
   things: ['thing', 'things'],

@@ -130,6 +130,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'reach.barrowSill': 'Set the sill of {fixtures} {sill} above the ground',
   'reach.narrowFlap': 'Make the flap of {fixtures} {width} wide',
   'reach.insideLatch': 'Fit a latch inside {fixtures}',
+  'brooder.moreEggs': 'Set {eggs} for {fixtures}',
+  'reach.moveDoor': 'Set {fixtures} in the {wall} wall, {along} along it',
   'reach.fillOutside': 'Fill {fixtures} from outside',
   'brooder.plate': 'Use a plate large enough for {chicks}',
   'brooder.indoors': 'Move the brooder to a room of {air}',

@@ -1,3 +1,4 @@
+import type { Solid } from '../finding';
 import type { Fixture, Hatch, OfKind, Plan } from '../plan/schema';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
@@ -167,4 +168,27 @@ function nearStanding(
     }
   }
   return false;
+}
+
+/** Whether an arm gets to this point of the floor. */
+export function withinReach(map: ReachMap, x: number, y: number): boolean {
+  const i = Math.min(map.columns - 1, Math.max(0, Math.floor(x / map.cellX)));
+  const j = Math.min(map.rows - 1, Math.max(0, Math.floor(y / map.cellY)));
+  return map.within[j * map.columns + i] === 1;
+}
+
+/** The strip of floor just inside a person's door, so deep. */
+export function doorStrip(door: OfKind<'door'>, plan: Plan, deepM: number): Solid {
+  const s = solidOf(door, plan);
+  const floor = { z0: 0, z1: plan.litter.depthM };
+  switch (door.wall) {
+    case 'front':
+      return { ...s, ...floor, y1: deepM };
+    case 'rear':
+      return { ...s, ...floor, y0: plan.shell.widthM - deepM };
+    case 'left':
+      return { ...s, ...floor, x1: deepM };
+    case 'right':
+      return { ...s, ...floor, x0: plan.shell.lengthM - deepM };
+  }
 }

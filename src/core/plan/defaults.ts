@@ -66,7 +66,12 @@ export function freeNumber(stem: string, taken: readonly { readonly id: string }
 }
 
 /** What a group has until the keeper says otherwise. */
-export const GROUP_DEFAULTS = { raisedHere: false, sorted: null, figures: {} } as const;
+export const GROUP_DEFAULTS = {
+  raisedHere: false,
+  eggsSet: null,
+  sorted: null,
+  figures: {},
+} as const;
 
 /** A further group of six hens, arriving on the day given. */
 export function newGroup(plan: Plan, arrivesOn: string): Group {

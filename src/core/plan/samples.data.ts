@@ -221,6 +221,7 @@ function oskLanding(on: string): Plan {
         hatchedOn: pulletsHatch,
         arrivesOn: iso(addWeeks(parseISO(pulletsHatch), 10)),
         raisedHere: true,
+        eggsSet: { eggs: 40, posted: false },
       }),
     ],
     fixtures: [

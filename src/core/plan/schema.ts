@@ -190,6 +190,13 @@ const group = z.strictObject({
   leavesOn: z.nullable(date),
   /** Whether they are reared here from the hatch, in a brooder, until they move to the coop. */
   raisedHere: z._default(z.boolean(), false),
+  /** Eggs that they are hatched from here, of the keeper's own flock or posted; null: bought as chicks. */
+  eggsSet: z._default(
+    z.nullable(
+      z.strictObject({ eggs: z.int().check(z.minimum(1), z.maximum(5000)), posted: z.boolean() }),
+    ),
+    null,
+  ),
   /** When the cocks of an unsexed group are taken out, and how many of them stay; null: not decided. */
   sorted: z._default(
     z.nullable(

@@ -2,8 +2,9 @@ import { dayOfYear, workClimate } from '../air/weather/climate';
 import { breedById } from '../birds/size';
 import type { Brooder, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { colderNightChance, lampToBuy, toleratedC } from '../stations/brooder.broods';
+import { colderNightChance, hatchOf, lampToBuy, toleratedC } from '../stations/brooder.broods';
 import { dayNumber, isoDay } from '../units/day';
+import { wholeUp } from '../units/number';
 import { cmUp, metres, type Proposer } from './remedy';
 import { planning, told } from './setting';
 
@@ -127,7 +128,27 @@ const moveLater: Proposer = (finding, { plan }) => {
   return [];
 };
 
+/** So many eggs that as many as are counted on may be expected. */
+const moreEggs: Proposer = (finding, { plan }) => {
+  const group = plan.flock.find((g) => finding.fixtures.includes(g.id));
+  const hatch = group && hatchOf(group);
+  if (!group || !hatch) return [];
+  const eggs = wholeUp(wholeUp(group.count / hatch.share) / hatch.rate);
+  return [
+    {
+      code: 'brooder.moreEggs',
+      fixtures: [group.id],
+      numbers: { eggs: { value: eggs, unit: 'eggs' } },
+      change: (d) => {
+        const own = d.flock.find((g) => g.id === group.id);
+        if (own?.eggsSet) own.eggsSet.eggs = eggs;
+      },
+    },
+  ];
+};
+
 export const BROODER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'brooder.eggs.few': [moreEggs],
   'brooder.space.short': [larger],
   'brooder.feed.short': [
     set(

@@ -1,9 +1,12 @@
+import { reachMap, withinReach } from '../geometry/reach';
+import { solidOf } from '../geometry/solids';
 import { newDoor, newHatch } from '../plan/newFixtures';
 import type { OfKind, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
+import { freeSpot } from './places';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
-import { adding, setting, told } from './setting';
-import { mm, SIDES, wallLength } from './walls';
+import { adding, changing, fixtureIn, setting, told } from './setting';
+import { freeAlong, mm, SIDES, wallLength, wallTop } from './walls';
 
 /** A hatch at the floor that is out of reach, in each wall that is near it. */
 const addHatch: Proposer = (finding, { plan }) => {
@@ -66,6 +69,64 @@ const outside = setting('reach.fillOutside', ['feeder', 'drinker'], (v) => {
   v.fillFrom = 'outside';
 });
 
+/** A vessel moved to the nearest floor that an arm gets to. */
+const nearer: Proposer = (finding, ctx) => {
+  const { plan, heaviestKg, value } = ctx;
+  const vessel = fixtureIn(plan, finding, ['feeder', 'drinker']);
+  const headroomM = value('reach.headroom');
+  if (!vessel || headroomM === undefined) return [];
+  const map = reachMap(plan, headroomM);
+  const solid = solidOf(vessel, plan);
+  const [offX, offY] = [vessel.x - solid.x0, vessel.y - solid.y0];
+  const spot = freeSpot(plan, heaviestKg, {
+    id: vessel.id,
+    at: (x, y) => solidOf({ ...vessel, x: x + offX, y: y + offY }, plan),
+    only: (x, y) => withinReach(map, x + offX, y + offY),
+  });
+  if (!spot) return [];
+  const [x, y] = [mm(spot.x + offX), mm(spot.y + offY)];
+  return [
+    {
+      code: 'vessels.move',
+      fixtures: [vessel.id],
+      numbers: { left: metres(x), front: metres(y) },
+      change: changing(vessel, (v) => {
+        v.x = x;
+        v.y = y;
+      }),
+    },
+  ];
+};
+
+/** A person's door moved along its wall, or to another, to where nobody sleeps over the way in. */
+const moveDoor: Proposer = (finding, { plan }) => {
+  const door = fixtureIn(plan, finding, ['door']);
+  if (!door) return [];
+  const walls = [door.wall, ...SIDES.filter((w) => w !== door.wall)];
+  return walls.flatMap((wall): Proposal[] => {
+    const room = mm(wallLength(plan, wall) - door.widthM);
+    if (room < 0 || wallTop(plan, wall) < door.sillZ + door.heightM) return [];
+    const free = freeAlong(
+      { ...plan, fixtures: plan.fixtures.filter((f) => f !== door) },
+      wall,
+      door,
+    );
+    const spots = [0.05, mm(room / 2), mm(room - 0.05), ...(free === null ? [] : [free])];
+    return spots
+      .filter((alongM) => alongM >= 0 && alongM <= room)
+      .map((alongM) => ({
+        code: 'reach.moveDoor',
+        fixtures: [door.id],
+        numbers: { along: metres(alongM) },
+        wall,
+        change: changing(door, (d) => {
+          d.wall = wall;
+          d.alongM = alongM;
+        }),
+      }));
+  });
+};
+
 export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'reach.floor.unreached': [addDoor, addHatch],
   'reach.cleanOut.narrow': [
@@ -113,6 +174,8 @@ export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     }),
   ],
   'reach.fill.high': [outside],
+  'reach.vessel.far': [addDoor, addHatch, nearer, outside],
+  'reach.path.underBars': [moveDoor],
   'reach.nests.low': [
     setting(
       'nests.raiseLip',

@@ -2,6 +2,7 @@ import { newRun } from '../plan/defaults';
 import { newDustBath } from '../plan/newFixtures';
 import type { Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
+import { movingTo } from './places';
 import { cmUp, metres, type Proposer } from './remedy';
 import { adding, fixtureIn, planning, setting, told } from './setting';
 
@@ -167,6 +168,7 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     ),
   ],
   'shell.dustBath.none': [addBath],
+  'shell.dustBath.underBars': [movingTo('vessels.move', 'dustBath')],
   'shell.dustBath.small': [enlargeBath],
   'shell.dustBath.shallow': [
     setting(

@@ -1,17 +1,15 @@
 import type { Finding } from '../finding';
-import { barsOf, droppingsShadow } from '../geometry/bars';
-import { gapInPlan } from '../geometry/segments';
-import { meetInPlan, solidOf } from '../geometry/solids';
+import { solidOf } from '../geometry/solids';
 import { freeNumber } from '../plan/defaults';
 import { newDish } from '../plan/newFixtures';
 import type { Fixture, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { capacityL } from '../stations/vessels';
 import { wholeUp } from '../units/number';
+import { freeSpot, movingTo } from './places';
 import { metres, type Proposal, type ProposalContext, type Proposer } from './remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from './setting';
-
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
+import { mm } from './walls';
 
 const VESSELS = ['feeder', 'drinker'] as const;
 
@@ -24,31 +22,15 @@ function freePlace(
   heaviestKg: number,
   apartFrom: readonly Fixture[] = [],
 ): { x: number; y: number } | null {
-  const shadows = barsOf(plan)
-    .filter((b) => b.use === 'sleeping')
-    .map((b) => droppingsShadow(b, heaviestKg, plan));
-  const others = plan.fixtures
-    .filter((f) => f.id !== vessel.id && 'x' in f && f.kind !== 'ledge' && f.kind !== 'board')
-    .map((f) => solidOf(f, plan));
-  const apart = FACTS['feed.two.apart'].value;
-  const half = vessel.diameterM / 2 + 0.02;
-  const halfX = vessel.type === 'trough' ? vessel.lengthM / 2 + 0.02 : half;
-  const { lengthM, widthM } = plan.shell;
-  const step = 0.15;
-  let best: { x: number; y: number; room: number } | null = null;
-  for (let y = half; y <= widthM - half; y += step) {
-    for (let x = halfX; x <= lengthM - halfX; x += step) {
-      const at = solidOf({ ...vessel, x: mm(x), y: mm(y), place: 'coop' }, plan);
-      if (shadows.some((s) => meetInPlan(s, at))) continue;
-      const gaps = others.map((o) => gapInPlan(o, at));
-      if (gaps.some((g) => g < 0.05)) continue;
-      const far = apartFrom.every((f) => gapInPlan(solidOf(f, plan), at) >= apart);
-      if (!far) continue;
-      const room = Math.min(1, ...gaps);
-      if (best === null || room > best.room + 1e-9) best = { x: mm(x), y: mm(y), room };
-    }
-  }
-  return best === null ? null : { x: best.x, y: best.y };
+  const halfY = vessel.diameterM / 2;
+  const halfX = vessel.type === 'trough' ? vessel.lengthM / 2 : halfY;
+  const spot = freeSpot(plan, heaviestKg, {
+    id: vessel.id,
+    at: (x, y) => solidOf({ ...vessel, x: x + halfX, y: y + halfY, place: 'coop' }, plan),
+    apartFrom,
+    apartM: FACTS['feed.two.apart'].value,
+  });
+  return spot && { x: mm(spot.x + halfX), y: mm(spot.y + halfY) };
 }
 
 /** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
@@ -327,6 +309,7 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   ],
   'feed.shell.few': [dishes('shell')],
   'feed.grit.none': [dishes('grit')],
+  'feed.dish.underBars': [movingTo('vessels.move', 'dish')],
   'water.vessel.overLitter': [
     setting('water.tray', ['drinker'], (v) => {
       v.tray = true;

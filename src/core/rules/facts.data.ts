@@ -172,6 +172,7 @@ export const FACTS = {
   'reach.cleanOut.width': keepers(0.5, 'm'),
   'reach.sill.over': keepers(0.03, 'm'),
   'reach.flap.clear': keepers(0.09, 'm'),
+  'reach.path': assumed(0.6, 'm'),
   'reach.bend': keepers(0.5, 'm'),
   'reach.elbow.share': assumed(0.63, 'ratio'),
   'reach.elbow.slack': keepers(0.3, 'm'),

@@ -6,16 +6,47 @@ import { brooderC } from '../birds/daily';
 import { massKg } from '../birds/growth';
 import type { Lot } from '../birds/lots';
 import { birdSize } from '../birds/size';
+import type { Group } from '../plan/schema';
 import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { isoDay } from '../units/day';
+import { wholeDown } from '../units/number';
 import type { StationContext } from './context';
+
+/** What eggs set come to. */
+export interface Hatch {
+  readonly eggs: number;
+  readonly rate: number;
+  /** Chicks that hatch. */
+  readonly hatched: number;
+  /** Share of them that the group is made of: half of them are cocks unless it takes both. */
+  readonly share: number;
+  /** Chicks for the group. */
+  readonly forGroup: number;
+}
+
+/**
+ * Chicks to expect of eggs set: three in four of the own flock's, half of those that came by post;
+ * half of them are cocks.
+ * @source  keepers (domain notes, "Losses and sex")
+ * @example hatchOf({ eggsSet: { eggs: 40, posted: false }, sex: 'hen' }) // 30 hatched, 15 for the group
+ */
+export function hatchOf({ eggsSet, sex }: Pick<Group, 'eggsSet' | 'sex'>): Hatch | null {
+  if (eggsSet === null) return null;
+  const rate = constant(eggsSet.posted ? 'brooder.hatch.posted' : 'brooder.hatch.home');
+  const hatched = wholeDown(eggsSet.eggs * rate);
+  const share = sex === 'unsexed' ? 1 : 0.5;
+  return { eggs: eggsSet.eggs, rate, hatched, share, forGroup: wholeDown(hatched * share) };
+}
 
 /** Chicks that hatch together and are reared here. */
 export interface Brood {
   readonly groupId: string;
   readonly lot: Lot;
+  /** In the box: all that hatch, where eggs are set, or those of the group. */
   readonly chicks: number;
+  /** What the eggs set give; null where chicks are bought. */
+  readonly hatch: Hatch | null;
   readonly hatchedOn: number;
   readonly movesOn: number;
   /** Age on the last day in the brooder, days. */
@@ -32,10 +63,12 @@ export function broodsOf(ctx: StationContext): Brood[] {
     if (!lot.group.raisedHere || lot.hatchedOn === null || lot.cocksOf) continue;
     const { hatchedOn, arrivesOn } = lot;
     if (arrivesOn <= hatchedOn || arrivesOn < first || hatchedOn >= first + length) continue;
+    const hatch = hatchOf(lot.group);
     broods.push({
       groupId: lot.group.id,
       lot,
-      chicks: lot.group.count,
+      chicks: Math.max(lot.group.count, hatch?.hatched ?? 0),
+      hatch,
       hatchedOn,
       movesOn: arrivesOn,
       lastDay: arrivesOn - hatchedOn - 1,

@@ -72,7 +72,10 @@ export function assessBrooder(ctx: StationContext): BrooderResult {
       ofBox(s, brooder, largest);
       ofHeat(s, brooder, largest);
     }
-    for (const b of broods) out(s, ctx, b);
+    for (const b of broods) {
+      eggs(s, b);
+      out(s, ctx, b);
+    }
   }
   const state = largest === null ? 'notApplicable' : 'notEntered';
   return {
@@ -84,6 +87,26 @@ export function assessBrooder(ctx: StationContext): BrooderResult {
     carriesChicks,
     broods: plans,
   };
+}
+
+/** What the eggs set come to, and whether that is as many as are counted on. */
+function eggs(s: Sheet, { hatch, lot, groupId }: Brood): void {
+  if (hatch === null) return;
+  const { eggs: set, rate, hatched, share, forGroup } = hatch;
+  s.found(`brooder.${groupId}.hatched`, 'chicks', hatched, KEEPERS);
+  const parts = { set, rate, hatched, share, forGroup };
+  const expected = s.worked(
+    `brooder.${groupId}.forGroup`,
+    'brooder.hatch',
+    W['brooder.hatch'],
+    parts,
+    KEEPERS,
+  );
+  if (!below(forGroup, lot.group.count)) return;
+  s.find('brooder.eggs.few', 'awkward', [groupId], {
+    expected,
+    counted: s.entered(`brooder.${groupId}.counted`, 'chicks', lot.group.count),
+  });
 }
 
 const needM2 = (b: Brood): number => b.chicks * chickM2(b.lastDay, b.lot.massKg, b.meat);

@@ -11,6 +11,16 @@ export const BROODER_WORKINGS = {
       needed: { unit: 'm2', formula: 'chicks * perChick' },
     },
   }),
+  'brooder.hatch': working({
+    result: 'forGroup',
+    lines: {
+      set: { unit: 'eggs', given: 'entered' },
+      rate: { unit: 'ratio', given: 'keepers' },
+      hatched: { unit: 'chicks', formula: 'wholeDown(set * rate)' },
+      share: { unit: 'ratio', given: 'keepers' },
+      forGroup: { unit: 'chicks', formula: 'wholeDown(hatched * share)' },
+    },
+  }),
   'brooder.have': working({
     result: 'area',
     lines: {

@@ -1,6 +1,7 @@
 import { massThen } from '../birds/flock';
 import { birdSize } from '../birds/size';
-import { inRun } from '../geometry/solids';
+import { barsAbove } from '../geometry/bars';
+import { inRun, solidOf } from '../geometry/solids';
 import { litterEndM } from '../plan/litter';
 import type { Feeder, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
@@ -8,7 +9,7 @@ import { below, wholeUp } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import type { Carry, StationDemand } from './carrying';
 import { askedOf, byDay, type CarryingStation, type StationContext, schoolFor } from './context';
-import { factFor, type Sheet, sheetOf } from './sheet';
+import { factFor, type Sheet, shadowReach, sheetOf } from './sheet';
 import {
   contentsKg,
   feedersOf,
@@ -111,6 +112,7 @@ export const feedStation: CarryingStation = {
       for (const v of feeders) ofFeeder(s, ctx, v, carry);
       if (feeders.length > 0) {
         dishes(s, ctx);
+        dishesUnderBars(s, ctx);
         tall(s, ctx, feeders, carry.setOn);
       }
     }
@@ -258,6 +260,20 @@ function tall(s: Sheet, ctx: StationContext, feeders: readonly Feeder[], d: numb
       allowed: s.fact('feed.tall.over'),
     },
   );
+}
+
+/** Shell or grit under sleeping birds is fouled by the morning. */
+function dishesUnderBars(s: Sheet, { plan, flock }: StationContext): void {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null) return;
+  for (const f of plan.fixtures) {
+    if (f.kind !== 'dish' || inRun(f)) continue;
+    const solid = solidOf(f, plan);
+    const over = barsAbove(solid, plan, heaviest);
+    if (over.length === 0) continue;
+    const ids = [f.id, ...over.map((b) => b.id)];
+    s.find('feed.dish.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
+  }
 }
 
 /** Shell for hens in lay, one dish for twelve; grit where they do not range. */

@@ -1,5 +1,6 @@
 import type { Solid } from '../finding';
-import { accessesOf, type ReachMap, reachMap } from '../geometry/reach';
+import { barsAbove } from '../geometry/bars';
+import { accessesOf, doorStrip, type ReachMap, reachMap, withinReach } from '../geometry/reach';
 import { roofHeightM } from '../geometry/shell';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Hatch, Plan } from '../plan/schema';
@@ -8,7 +9,7 @@ import { below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import type { StationContext, StationResult } from './context';
 import { REACH_WORKINGS as W } from './reach.working';
-import { type Sheet, sheetOf } from './sheet';
+import { type Sheet, shadowReach, sheetOf } from './sheet';
 
 /** Floor out of reach that is worth a word, m²: a bird lies in less, but not much (assumption). */
 const WORTH_M2 = 0.05;
@@ -19,7 +20,8 @@ export interface ReachResult extends StationResult {
 }
 
 /** What the keeper can get at, standing how: the reach map, headroom, heights, hatches, doors, lids. */
-export function assessReach({ plan }: StationContext): ReachResult {
+export function assessReach(ctx: StationContext): ReachResult {
+  const { plan } = ctx;
   const s = sheetOf('reach');
   const headroom = plan.keeper.statureM + FACTS['reach.headroom'].value;
   const needed = s.worked(
@@ -39,10 +41,11 @@ export function assessReach({ plan }: StationContext): ReachResult {
     map = reachMap(plan, headroom);
     const out = s.found('reach.unreached', 'm2', map.unreachedM2, KEEPERS);
     if (below(WORTH_M2, map.unreachedM2)) {
+      const far = farVessels(plan, map);
       s.find(
-        'reach.floor.unreached',
+        far.length > 0 ? 'reach.vessel.far' : 'reach.floor.unreached',
         'awkward',
-        [],
+        far,
         {
           area: out,
           arm: s.entered('keeper.arm', 'm', plan.keeper.armM),
@@ -79,6 +82,7 @@ export function assessReach({ plan }: StationContext): ReachResult {
     }
   }
   dailyHeights(s, plan);
+  paths(s, ctx);
   return {
     station: 'reach',
     carry: { state: 'notApplicable' },
@@ -86,6 +90,38 @@ export function assessReach({ plan }: StationContext): ReachResult {
     findings: s.findings,
     map,
   };
+}
+
+/** Feeders and drinkers that the keeper crawls to: they stand on floor out of reach and are filled there. */
+const farVessels = (plan: Plan, map: ReachMap): string[] =>
+  plan.fixtures.flatMap((f) =>
+    (f.kind === 'feeder' || f.kind === 'drinker') &&
+    !inRun(f) &&
+    f.fillFrom !== 'outside' &&
+    !withinReach(map, f.x, f.y)
+      ? [f.id]
+      : [],
+  );
+
+/** Nobody walks in under sleeping birds: the strip inside a person's door is out of the droppings. */
+function paths(s: Sheet, { plan, flock }: StationContext): void {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null) return;
+  for (const f of plan.fixtures) {
+    if (f.kind !== 'door') continue;
+    const strip = doorStrip(f, plan, FACTS['reach.path'].value);
+    const over = barsAbove(strip, plan, heaviest);
+    if (over.length === 0) continue;
+    const ids = [f.id, ...over.map((b) => b.id)];
+    const deep = s.fact('reach.path');
+    s.find(
+      'reach.path.underBars',
+      'awkward',
+      ids,
+      { deep, reach: shadowReach(s, heaviest) },
+      strip,
+    );
+  }
 }
 
 /** The smallest box round the floor that is out of reach. */

@@ -7,13 +7,14 @@ import {
   type Solid,
   type StationId,
 } from '../finding';
-import { scaleToBird } from '../rules/book';
+import { fitM, scaleToBird } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
 import {
   type Basis,
   ENTERED,
   type Figure,
   figure,
+  KEEPERS,
   type PartValue,
   UNITS,
   type Unit,
@@ -43,6 +44,10 @@ export const SHEET_WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...keyed('entered', ENTERED_SPECS),
   ...keyed('found', FOUND_SPECS),
 };
+
+/** How far droppings of birds of this mass fall to each side of a bar. */
+export const shadowReach = (s: Sheet, massKg: number): FindingNumber =>
+  s.found('roosts.shadow.reach', 'm', fitM('roosts.shadow', massKg), KEEPERS);
 
 /** The figures and findings of one station, as they are worked. */
 export interface Sheet {

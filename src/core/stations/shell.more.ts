@@ -1,4 +1,5 @@
 import { livingOn, massThen } from '../birds/flock';
+import { barsAbove } from '../geometry/bars';
 import { inRun, solidOf } from '../geometry/solids';
 import type { AirOpening, Fixture, OfKind, Plan, Run } from '../plan/schema';
 import { scaleToBird } from '../rules/book';
@@ -8,7 +9,7 @@ import { below, wholeUp } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
 import { airOpenings } from './air';
 import { basisOf, type StationContext, schoolFor } from './context';
-import { type Sheet, sheetOf } from './sheet';
+import { type Sheet, shadowReach, sheetOf } from './sheet';
 import { SHELL_WORKINGS as W } from './shell.working';
 
 /** The shell beside what does not fit in it: mesh, latches, panes, the floor's foot, the run, the dust bath. */
@@ -77,12 +78,20 @@ function foot(s: Sheet, plan: Plan): void {
   });
 }
 
-/** Mesh of all openings, by area. */
+/** Mesh to cut for the openings, kind by kind, with its lap on each edge. */
 function mesh(s: Sheet, plan: Plan): void {
-  const areas = airOpenings(plan).map((o) => o.widthM * o.heightM);
-  if (areas.length === 0) return;
-  const area = areas.reduce((a, b) => a + b, 0);
-  s.worked('shell.mesh', 'shell.mesh', W['shell.mesh'], { areas, area }, ENTERED);
+  const lap = FACTS['mesh.lap'].value;
+  for (const { id, pitchM } of COVER_ROWS) {
+    const own = airOpenings(plan).filter((o) => pitchM !== null && o.cover === id);
+    if (own.length === 0) continue;
+    const areas = own.map((o) => o.widthM * o.heightM);
+    const edges = own.map((o) => 2 * (o.widthM + o.heightM));
+    const count = own.length;
+    const sum = (all: readonly number[]): number => all.reduce((x, y) => x + y, 0);
+    const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
+    const parts = { areas, edges, lap, count, area };
+    s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
+  }
 }
 
 /** The school that gives birds least room indoors counts on a run that is open every day. */
@@ -218,6 +227,18 @@ function dustBath(s: Sheet, ctx: StationContext): void {
         needed: s.fact('dustBath.deep'),
       });
     }
+    underBars(s, ctx, b);
     if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
   }
+}
+
+/** Dust under sleeping birds is droppings by the morning. */
+function underBars(s: Sheet, { plan, flock }: StationContext, bath: OfKind<'dustBath'>): void {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null || inRun(bath)) return;
+  const solid = solidOf(bath, plan);
+  const over = barsAbove(solid, plan, heaviest);
+  if (over.length === 0) return;
+  const ids = [bath.id, ...over.map((b) => b.id)];
+  s.find('shell.dustBath.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
 }

@@ -22,7 +22,10 @@ export const SHELL_WORKINGS = {
     result: 'area',
     lines: {
       areas: { unit: 'm2', each: 'opening', given: 'entered' },
-      area: { unit: 'm2', formula: 'sum(areas)' },
+      edges: { unit: 'm', each: 'opening', given: 'entered' },
+      lap: { unit: 'm', given: 'keepers' },
+      count: { unit: 'things', given: 'found' },
+      area: { unit: 'm2', formula: 'sum(areas) + lap * sum(edges) + 4 * lap^2 * count' },
     },
   }),
   'shell.dustBath': working({

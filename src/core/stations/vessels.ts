@@ -8,9 +8,9 @@ import type { Drinker, Feeder, Plan, Vessel } from '../plan/schema';
 import { scaleToBird } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
 import { below } from '../units/number';
-import { ASSUMED, type Basis, ENTERED, KEEPERS } from '../working';
+import { ASSUMED, type Basis, ENTERED } from '../working';
 import type { StationContext } from './context';
-import type { Sheet } from './sheet';
+import { type Sheet, shadowReach } from './sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 export const feedersOf = (plan: Plan): Feeder[] =>
@@ -198,14 +198,7 @@ export function vesselFindings(
         `${station}.vessel.underBars`,
         'harm',
         [v.id, ...over.map((b) => b.id)],
-        {
-          reach: s.found(
-            'roosts.shadow.reach',
-            'm',
-            scaleToBird(0.25, heaviest, 'length'),
-            KEEPERS,
-          ),
-        },
+        { reach: shadowReach(s, heaviest) },
         solid,
       );
     }

@@ -202,6 +202,12 @@ export const FAULTS: readonly Fault[] = [
     },
   ),
   fault(
+    'shell.dustBath.underBars',
+    // the bar's middle is 2.55 m out, and droppings fall 0.25 m in front of it
+    (d) => d.fixtures.push({ ...newDustBath(d, { x: 1.5, y: 1.9 + MM }), id: 'bath' }),
+    (d) => d.fixtures.push({ ...newDustBath(d, { x: 1.5, y: 1.9 }), id: 'bath' }),
+  ),
+  fault(
     'shell.dustBath.none',
     () => {},
     (d) => d.fixtures.push({ ...newDustBath(d), id: 'bath' }),
@@ -470,6 +476,11 @@ export const FAULTS: readonly Fault[] = [
     'feed.vessel.underBars',
     (d) => change(d, 'feeder', 'feeder', { y: 2.3 - 0.15 + MM }),
     (d) => change(d, 'feeder', 'feeder', { y: 2.3 - 0.15 }),
+  ),
+  fault(
+    'feed.dish.underBars',
+    (d) => change(d, 'dish', 'shell', { y: 2.3 - 0.08 + MM }),
+    (d) => change(d, 'dish', 'shell', { y: 2.3 - 0.08 }),
   ),
   fault(
     'feed.vessel.hook',
@@ -776,6 +787,21 @@ export const FAULTS: readonly Fault[] = [
   measure('reach.flap.blocked', [0.98 - MM, 0.98], (d, m) =>
     d.fixtures.push({ ...newHatch(d), id: 'hatch', widthM: 0.8, frontM: m }),
   ),
+  measure(
+    'reach.vessel.far',
+    [0.499, 0.5],
+    (d, m) => {
+      d.keeper.armM = m;
+    },
+    (d) => {
+      change(d, 'bar', 'bar', { x: 0, lengthM: 4, wallToWall: true, brackets: 4 });
+      change(d, 'feeder', 'feeder', { x: 3.5, y: 2.95, diameterM: 0.1 });
+    },
+  ),
+  measure('reach.path.underBars', [0.6 + 0.25 - MM, 0.6 + 0.25], (d, y) => {
+    d.fixtures.push(bar({ id: 'front', x: 1, y, z: 0.7, lengthM: 1.3, brackets: 1 }));
+    change(d, 'feeder', 'feeder', { x: 3.7, y: 1.5 });
+  }),
   choice('reach.door.shutIn', (d) => change(d, 'door', 'door', { insideLatch: false })),
   measure('reach.lid.heavy', [3 + MM, 3], (d, kg) =>
     change(d, 'nestBank', 'bank', { lidKg: kg, stay: false }),
@@ -794,6 +820,15 @@ export const FAULTS: readonly Fault[] = [
     [10 * 0.19 - MM, 10 * 0.19],
     (d, m) => brooderIs({ lengthM: m, widthM: 1 })(d),
     withBrood(),
+  ),
+  measure(
+    'brooder.eggs.few',
+    // nineteen hatch of twenty-six: nine of them hens
+    [26, 27],
+    (d, eggs) => {
+      for (const g of d.flock) if (g.raisedHere) g.eggsSet = { eggs, posted: false };
+    },
+    all(withBrood(), brooderIs({ widthM: 2, heat: { kind: 'plate', widthM: 0.7, depthM: 0.5 } })),
   ),
   measure(
     'brooder.feed.short',

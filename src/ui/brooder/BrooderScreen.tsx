@@ -28,6 +28,8 @@ export function BrooderScreen() {
 
 function Brood({ brood }: { brood: BroodPlan }) {
   const { flock } = usePlan();
+  const { figures } = useAssessment();
+  const hatched = `brooder.${brood.groupId}.hatched`;
   const name = flock.find((g) => g.id === brood.groupId)?.name ?? brood.groupId;
   const id = (week: number, what: string): string =>
     `brooder.${brood.groupId}.week.${week}.${what}`;
@@ -36,10 +38,17 @@ function Brood({ brood }: { brood: BroodPlan }) {
       <h2 className="text-[1.2rem]" data-name>
         {name}
       </h2>
-      <p className="text-[0.9rem] text-soft">
+      <WorkingHost className="text-[0.9rem] text-soft">
         hatch on <time data-day={brood.hatchedOn}>{formatDay(brood.hatchedOn)}</time>, out on{' '}
         <time data-day={brood.movesOn}>{formatDay(brood.movesOn)}</time>
-      </p>
+        {figures[hatched] ? (
+          <>
+            . The eggs set give <Figure id={hatched} />,{' '}
+            <Figure id={`brooder.${brood.groupId}.forGroup`} /> of the kind that is kept
+          </>
+        ) : null}
+        .
+      </WorkingHost>
       <BoxPicture brood={brood} />
       <WorkingHost className="relative overflow-x-auto" workingClassName="py-2">
         <table className="w-full min-w-[30rem] text-[0.9rem]">

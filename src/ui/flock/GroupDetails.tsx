@@ -50,11 +50,61 @@ export function GroupDetails({ group, change }: { group: Group; change: ChangeGr
             })
           }
         />
+        {group.raisedHere ? <Eggs group={group} change={change} /> : null}
         {group.sex === 'unsexed' ? <Sorting group={group} change={change} /> : null}
       </div>
       <OwnFigures group={group} change={change} />
       <OneBird group={group} />
     </div>
+  );
+}
+
+const HATCHED_FROM = [
+  { id: 'chicks', name: 'bought as chicks' },
+  { id: 'own', name: 'eggs of our own' },
+  { id: 'posted', name: 'eggs by post' },
+] as const;
+
+/** Eggs the group is hatched from: not all hatch, and half of the chicks are cocks. */
+function Eggs({ group, change }: { group: Group; change: ChangeGroup }) {
+  const { figures } = useAssessment();
+  const { eggsSet } = group;
+  const hatched = `brooder.${group.id}.hatched`;
+  return (
+    <>
+      <ChoiceField
+        label="Hatched from"
+        value={eggsSet === null ? 'chicks' : eggsSet.posted ? 'posted' : 'own'}
+        choices={HATCHED_FROM}
+        commit={(from) =>
+          change('Hatched from', (g) => {
+            const eggs = g.eggsSet?.eggs ?? Math.max(12, g.count * 3);
+            g.eggsSet = from === 'chicks' ? null : { eggs, posted: from === 'posted' };
+          })
+        }
+      />
+      {eggsSet ? (
+        <div>
+          <CountField
+            label="Eggs set"
+            value={eggsSet.eggs}
+            least={1}
+            most={5000}
+            commit={(n) =>
+              change('Eggs set', (g) => {
+                if (g.eggsSet) g.eggsSet.eggs = n;
+              })
+            }
+          />
+          {figures[hatched] ? (
+            <WorkingHost className="text-[0.82rem] text-soft">
+              gives <Figure id={hatched} />, <Figure id={`brooder.${group.id}.forGroup`} /> of this
+              kind
+            </WorkingHost>
+          ) : null}
+        </div>
+      ) : null}
+    </>
   );
 }
 

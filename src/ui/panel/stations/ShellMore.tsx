@@ -186,7 +186,7 @@ export function ShellMore() {
       </Part>
       <Part title="Windows">
         <WindowRows />
-        <ToldList rows={[{ name: 'Mesh for all openings', id: 'shell.mesh' }]} />
+        <ToldList rows={MESH} />
       </Part>
       <PartitionPart />
       <Part title="Foot, storage and site">
@@ -333,6 +333,13 @@ const STORAGE: readonly Spec<Plan['shell']>[] = [
       s.apronM = m;
     },
   },
+];
+
+/** Mesh to cut, by kind; those that nothing is covered with are not shown. */
+const MESH = [
+  { name: '6 mm hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
+  { name: '13 mm hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
+  { name: '25 mm mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
 ];
 
 const BATH: readonly Spec<OfKind<'dustBath'>>[] = [

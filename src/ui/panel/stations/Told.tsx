@@ -18,7 +18,7 @@ export function ToldList({
       <dl className="flex flex-col gap-0.5">
         {there.map((r) => (
           <div key={r.id} className="flex items-baseline justify-between gap-3">
-            <dt>
+            <dt data-name>
               {r.name}
               {r.note ? <span className="text-[0.82rem] text-soft"> {r.note}</span> : null}
             </dt>
