@@ -4,25 +4,11 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
+import { pathToFileURL } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { assess, createAssessor } from '@/core/assess';
-import { createFlockWorker } from '@/core/birds/flock';
-import { newBar, newNestBank } from '@/core/plan/defaults';
-import {
-  newBoard,
-  newDish,
-  newDoor,
-  newDrinker,
-  newDustBath,
-  newFeeder,
-  newPopDoor,
-  newVent,
-} from '@/core/plan/newFixtures';
-import { samplePlans } from '@/core/plan/samples.data';
-import type { Fixture, Plan } from '@/core/plan/schema';
-import { remedies } from '@/core/remedies/remedies';
+import { build } from 'esbuild';
+import { figure, line, ON, quantile } from './bench.table';
 
-const ON = '2026-11-24';
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 const ARGS = [
@@ -31,103 +17,6 @@ const ARGS = [
   '--disable-gpu',
   '--disable-background-networking',
 ];
-
-const quantile = (xs: readonly number[], q: number): number =>
-  [...xs].sort((a, b) => a - b)[Math.min(xs.length - 1, Math.floor(q * xs.length))] ?? Number.NaN;
-
-const figure = (x: number, digits = 2): string => x.toFixed(digits);
-
-function line(name: string, value: string, target: string): void {
-  console.log(`| ${name} | ${value} | ${target} |`);
-}
-
-function timed(times: number, work: (i: number) => void): number[] {
-  return Array.from({ length: times }, (_, i) => {
-    const from = performance.now();
-    work(i);
-    return performance.now() - from;
-  });
-}
-
-/** A plan with forty fixtures of nearly every kind. */
-function ofForty(plan: Plan): Plan {
-  const makers: readonly (readonly [number, (of: Plan) => Fixture])[] = [
-    [12, newBar],
-    [5, newNestBank],
-    [6, newVent],
-    [4, newFeeder],
-    [4, newDrinker],
-    [2, newPopDoor],
-    [2, newDoor],
-    [2, newDish],
-    [1, newDustBath],
-    [1, newBoard],
-  ];
-  let full: Plan = { ...plan, fixtures: plan.fixtures.filter((f) => f.kind === 'window') };
-  for (const [count, make] of makers) {
-    for (let i = 0; i < count; i++) full = { ...full, fixtures: [...full.fixtures, make(full)] };
-  }
-  while (full.fixtures.length < 40) full = { ...full, fixtures: [...full.fixtures, newBar(full)] };
-  const spread = full.fixtures.map((f, i) =>
-    f.kind === 'bar' ? { ...f, y: 0.4 + (i % 6) * 0.4, z: 0.6 + (i % 5) * 0.2 } : f,
-  );
-  return { ...full, fixtures: spread };
-}
-
-function core(): void {
-  const osk = samplePlans(ON).find((p) => p.id === 'osk-landing');
-  if (!osk) throw new Error('no sample');
-  const twelve: Plan = {
-    ...osk,
-    flock: Array.from({ length: 12 }, (_, i) => ({
-      ...(osk.flock[i % osk.flock.length] as Plan['flock'][number]),
-      id: `group-${i}`,
-    })),
-  };
-  const movedBar = (plan: Plan, i: number): Plan => ({
-    ...plan,
-    fixtures: plan.fixtures.map((f) =>
-      f.kind === 'bar' ? { ...f, lengthM: 2 + (i % 100) / 100 } : f,
-    ),
-  });
-  const edits = (plan: Plan): number[] => {
-    const remembering = createAssessor();
-    remembering(plan, { on: ON });
-    timed(300, (i) => remembering(movedBar(plan, i), { on: ON }));
-    return timed(1000, (i) => remembering(movedBar(plan, i), { on: ON }));
-  };
-  const both = (times: readonly number[]): string =>
-    `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
-  line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
-  line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
-  const forty = ofForty(twelve);
-  line(
-    `the same of twelve groups and ${forty.fixtures.length} fixtures`,
-    both(edits(forty)),
-    '< 8 ms',
-  );
-  timed(20, () => createFlockWorker()(twelve, ON));
-  line(
-    'daily series of twelve groups over two years, nothing known before, median / 95th',
-    both(timed(60, () => createFlockWorker()(twelve, ON))),
-    '< 20 ms',
-  );
-  const before = createAssessor()(osk, { on: ON });
-  const proving = createAssessor();
-  const ofStation = (): void => {
-    for (const f of before.findings.filter((one) => one.station === 'roosts')) {
-      remedies(osk, f, before, proving);
-    }
-  };
-  timed(10, ofStation);
-  line('remedies of Osk Landing’s roosts, median / 95th', both(timed(60, ofStation)), '< 60 ms');
-  timed(20, () => assess(osk, { on: ON }));
-  line(
-    'assess of Osk Landing, nothing known before, median / 95th',
-    both(timed(60, () => assess(osk, { on: ON }))),
-    '',
-  );
-}
 
 /** From the start of the process to its word that the first page has answered 200. */
 async function startServer(dir: string): Promise<{ ms: number; stop: () => Promise<void> }> {
@@ -196,11 +85,27 @@ async function browser(): Promise<void> {
   await chrome.close();
 }
 
+/** Bundles and shrinks the core as the program's own build does, and times that. */
+async function bundledCore(): Promise<void> {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-core-'));
+  const outfile = join(dir, 'core.mjs');
+  const how = { bundle: true, minify: true, platform: 'node', format: 'esm' } as const;
+  await build({
+    entryPoints: ['scripts/bench.core.ts'],
+    tsconfig: 'tsconfig.json',
+    outfile,
+    ...how,
+  });
+  const { core } = await import(pathToFileURL(outfile).href);
+  core();
+  rmSync(dir, { recursive: true, force: true });
+}
+
 console.log(
   `${cpus()[0]?.model ?? 'unknown'}, ${cpus().length} cores, ${Math.round(totalmem() / 2 ** 30)} GB, Node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`,
 );
 console.log('| figure | measured | target |\n| --- | --- | --- |');
-core();
+await bundledCore();
 const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
 const fresh = await startServer(dir);
 line('start to first page, new directory', `${figure(fresh.ms / 1000, 1)} s`, '≤ 7 s');

@@ -67,8 +67,11 @@ export function upperBarOver(bar: Bar, plan: Plan, heaviestKg: number): Bar | nu
 
 /** Highest nest entrance of the coop, m above the bare floor; null without nests. */
 export function highestNestLipZ(plan: Plan): number | null {
-  const lips = plan.fixtures.flatMap((f) => (f.kind === 'nestBank' ? [highestOpenLipZ(f)] : []));
-  return lips.length > 0 ? Math.max(...lips) : null;
+  let highest: number | null = null;
+  for (const f of plan.fixtures) {
+    if (f.kind === 'nestBank') highest = Math.max(highest ?? -Infinity, highestOpenLipZ(f));
+  }
+  return highest;
 }
 
 /** Centre to centre, sideways, of two bars that run alongside one another, m; null where they don't. */

@@ -40,20 +40,25 @@ export function reachMap(plan: Plan, headroomM: number): ReachMap {
   const standing = aisle(plan, headroomM, columns, rows, cellX, cellY);
   const within = new Uint8Array(columns * rows);
   const arm = plan.keeper.armM;
-  const edges = accessesOf(plan).map((a) => solidOf(a, plan));
-  for (let j = 0; j < rows; j++) {
-    for (let i = 0; i < columns; i++) {
-      const x = (i + 0.5) * cellX;
-      const y = (j + 0.5) * cellY;
-      const atEdge = edges.some(
-        (e) => Math.hypot(gap(x, e.x0, e.x1), gap(y, e.y0, e.y1)) <= arm + 1e-9,
-      );
-      if (atEdge || nearStanding(standing, i, j, columns, rows, arm, cellX, cellY)) {
-        within[j * columns + i] = 1;
+  const most = (arm + 1e-9) ** 2;
+  for (const access of accessesOf(plan)) {
+    const e = solidOf(access, plan);
+    for (let j = 0; j < rows; j++) {
+      const y2 = gap((j + 0.5) * cellY, e.y0, e.y1) ** 2;
+      if (y2 > most) continue;
+      for (let i = 0; i < columns; i++) {
+        if (gap((i + 0.5) * cellX, e.x0, e.x1) ** 2 + y2 <= most) within[j * columns + i] = 1;
       }
     }
   }
-  const out = within.reduce((n, v) => n + (v === 0 ? 1 : 0), 0);
+  let out = 0;
+  for (let at = 0; at < within.length; at++) {
+    if (within[at] === 1) continue;
+    const i = at % columns;
+    const j = (at - i) / columns;
+    if (nearStanding(standing, i, j, columns, rows, arm, cellX, cellY)) within[at] = 1;
+    else out++;
+  }
   return {
     columns,
     rows,

@@ -44,18 +44,19 @@ export function nextByWebster(
   perBird: readonly number[],
 ): number {
   let best = -1;
-  counts.forEach((count, i) => {
-    if (count === 0) return;
+  for (let i = 0; i < counts.length; i++) {
+    const count = counts[i] as number;
+    if (count === 0) continue;
     if (best < 0) {
       best = i;
-      return;
+      continue;
     }
     // cross-multiplied, so that whole numbers compare exactly
-    const left = count * (2 * (taken[best] ?? 0) + 1);
-    const right = (counts[best] ?? 0) * (2 * (taken[i] ?? 0) + 1);
-    const ahead = left - right || (perBird[i] ?? 0) - (perBird[best] ?? 0);
+    const left = count * (2 * (taken[best] as number) + 1);
+    const right = (counts[best] as number) * (2 * (taken[i] as number) + 1);
+    const ahead = left - right || (perBird[i] as number) - (perBird[best] as number);
     if (ahead > 0) best = i;
-  });
+  }
   return best;
 }
 
@@ -117,7 +118,10 @@ export function shortFrom(flock: FlockByDay, demand: StationDemand): number | nu
 }
 
 /** Σ count × demand of one bird. */
-export const demandOf = (counts: readonly number[], perBird: readonly number[]): number =>
-  counts.reduce((sum, count, i) => sum + count * (perBird[i] ?? 0), 0);
+export function demandOf(counts: readonly number[], perBird: readonly number[]): number {
+  let sum = 0;
+  for (let i = 0; i < counts.length; i++) sum += (counts[i] as number) * (perBird[i] ?? 0);
+  return sum;
+}
 
 const total = (counts: readonly number[]): number => counts.reduce((a, b) => a + b, 0);

@@ -76,11 +76,14 @@ function boxesServe(
   taken: readonly number[],
   laying: readonly number[],
 ): boolean {
-  return sizes.every(({ needing, boxes }, i) => {
-    if ((taken[i] ?? 0) * (laying[i] ?? 0) === 0) return true;
-    const hens = needing.reduce((sum, j) => sum + (taken[j] ?? 0) * (laying[j] ?? 0), 0);
-    return boxes >= boxesNeeded(school, hens);
-  });
+  for (let i = 0; i < sizes.length; i++) {
+    if ((taken[i] as number) * (laying[i] as number) === 0) continue;
+    const { needing, boxes } = sizes[i] as SizeClass;
+    let hens = 0;
+    for (const j of needing) hens += (taken[j] as number) * (laying[j] as number);
+    if (boxes < boxesNeeded(school, hens)) return false;
+  }
+  return true;
 }
 
 const asLarge = (a: ClassRow, b: ClassRow): boolean =>

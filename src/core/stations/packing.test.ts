@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { packBars } from './packing';
+import { allSeated, packBars, widestFirst } from './packing';
 
 const seats = (bars: number[], kinds: { widthM: number; count: number }[]) =>
   packBars(bars, kinds).seated.map((bar) => bar.join('+'));
@@ -92,4 +92,31 @@ test('where n birds fit, any one fewer fit too', () => {
       expect(leftOver(b, fewer)).toBe(0);
     }),
   );
+});
+
+test('whether all are seated is what the seating itself says, for any bars and birds', () => {
+  const size = fc.integer({ min: 0, max: 400 }).map((n) => n / 100);
+  const lot = fc.record({
+    widthM: fc.integer({ min: 0, max: 60 }).map((n) => n / 100),
+    count: fc.integer({ min: 0, max: 12 }),
+  });
+  let seated = 0;
+  fc.assert(
+    fc.property(
+      fc.array(size, { maxLength: 6 }),
+      fc.array(lot, { minLength: 1, maxLength: 6 }),
+      (bars, lots) => {
+        const widths = lots.map((l) => l.widthM);
+        const counts = lots.map((l) => l.count);
+        const kinds = lots.map((l) =>
+          l.widthM === 0 ? { widthM: 1, count: 0 } : { widthM: l.widthM, count: l.count },
+        );
+        const all = packBars(bars, kinds).left.every((n) => n === 0);
+        if (all) seated++;
+        expect(allSeated(bars, widestFirst(widths), counts, widths)).toBe(all);
+      },
+    ),
+    { numRuns: 400 },
+  );
+  expect(seated).toBeGreaterThan(20);
 });

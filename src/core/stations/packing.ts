@@ -44,6 +44,44 @@ export function packBars(barsM: readonly number[], kinds: readonly BirdKind[]): 
   return { seated, left };
 }
 
+/** Lots by width, widest first; ties keep their order. */
+export const widestFirst = (widthsM: readonly number[]): number[] =>
+  widthsM.map((_, i) => i).sort((a, b) => (widthsM[b] ?? 0) - (widthsM[a] ?? 0) || a - b);
+
+/**
+ * Whether `packBars` leaves nobody without a place: the same seating, without writing down who sits where.
+ * @param order    lots as `widestFirst` has them
+ * @param counts   birds of each lot
+ * @param widthsM  width of one bird of each lot; 0 for those that take no bar
+ */
+export function allSeated(
+  barsM: readonly number[],
+  order: readonly number[],
+  counts: readonly number[],
+  widthsM: readonly number[],
+): boolean {
+  let turn = -1;
+  let waiting = 0;
+  const next = (): boolean => {
+    while (waiting === 0 && ++turn < order.length) {
+      const lot = order[turn] as number;
+      waiting = widthsM[lot] === 0 ? 0 : (counts[lot] as number);
+    }
+    return waiting > 0;
+  };
+  for (const barM of barsM) {
+    let room = barM;
+    while (next()) {
+      const width = widthsM[order[turn] as number] as number;
+      const places = Math.min(waiting, Math.max(0, wholeDown(room / width)));
+      waiting -= places;
+      room = tidy(room - places * width);
+      if (waiting > 0) break;
+    }
+  }
+  return !next();
+}
+
 const widthOf = (kinds: readonly BirdKind[], i: number): number => kinds[i]?.widthM ?? 0;
 
 /** Kinds by width, widest first; already in that order they are left alone. */

@@ -7,7 +7,7 @@ import { atMost } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
 import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
-import { type BirdKind, packBars } from './packing';
+import { allSeated, type BirdKind, packBars, widestFirst } from './packing';
 import { roostFindings, whyNotCounted } from './roosts.findings';
 import { moreOfRoosts } from './roosts.more';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
@@ -21,15 +21,13 @@ export const roostsStation: CarryingStation = {
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'bar'),
   demand: (ctx, school) => {
     const widthsOn = byDay((d) => widthsOf(ctx, school, d));
+    const orderOn = byDay((d) => widestFirst(widthsOn(d)));
     const bars = countedBars(ctx).map((b) => b.effectiveM);
     return {
       measure: school.scale === 'none' ? 'roosting' : 'length',
       perBird: widthsOn,
       fits: (taken, d) => {
-        const widths = widthsOn(d);
-        return packBars(bars, kindsOf(taken, widths)).left.every(
-          (birds, i) => birds === 0 || widths[i] === 0,
-        );
+        return allSeated(bars, orderOn(d), taken, widthsOn(d));
       },
     };
   },

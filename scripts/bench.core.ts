@@ -1,0 +1,99 @@
+// The core's own figures. `npm run bench` bundles it first, as the browser gets it.
+import { assess, createAssessor } from '@/core/assess';
+import { createFlockWorker } from '@/core/birds/flock';
+import { newBar, newNestBank } from '@/core/plan/defaults';
+import {
+  newBoard,
+  newDish,
+  newDoor,
+  newDrinker,
+  newDustBath,
+  newFeeder,
+  newPopDoor,
+  newVent,
+} from '@/core/plan/newFixtures';
+import { samplePlans } from '@/core/plan/samples.data';
+import type { Fixture, Plan } from '@/core/plan/schema';
+import { remedies } from '@/core/remedies/remedies';
+import { figure, line, ON, quantile, timed } from './bench.table';
+
+/** A plan with forty fixtures of nearly every kind. */
+function ofForty(plan: Plan): Plan {
+  const makers: readonly (readonly [number, (of: Plan) => Fixture])[] = [
+    [12, newBar],
+    [5, newNestBank],
+    [6, newVent],
+    [4, newFeeder],
+    [4, newDrinker],
+    [2, newPopDoor],
+    [2, newDoor],
+    [2, newDish],
+    [1, newDustBath],
+    [1, newBoard],
+  ];
+  let full: Plan = { ...plan, fixtures: plan.fixtures.filter((f) => f.kind === 'window') };
+  for (const [count, make] of makers) {
+    for (let i = 0; i < count; i++) full = { ...full, fixtures: [...full.fixtures, make(full)] };
+  }
+  while (full.fixtures.length < 40) full = { ...full, fixtures: [...full.fixtures, newBar(full)] };
+  const spread = full.fixtures.map((f, i) =>
+    f.kind === 'bar' ? { ...f, y: 0.4 + (i % 6) * 0.4, z: 0.6 + (i % 5) * 0.2 } : f,
+  );
+  return { ...full, fixtures: spread };
+}
+
+/** Times assessments, the flock's series and remedies. */
+export function core(): void {
+  const osk = samplePlans(ON).find((p) => p.id === 'osk-landing');
+  if (!osk) throw new Error('no sample');
+  const twelve: Plan = {
+    ...osk,
+    flock: Array.from({ length: 12 }, (_, i) => ({
+      ...(osk.flock[i % osk.flock.length] as Plan['flock'][number]),
+      id: `group-${i}`,
+    })),
+  };
+  const movedBar = (plan: Plan, i: number): Plan => ({
+    ...plan,
+    fixtures: plan.fixtures.map((f) =>
+      f.kind === 'bar' ? { ...f, lengthM: 2 + (i % 100) / 100 } : f,
+    ),
+  });
+  const edits = (plan: Plan): number[] => {
+    const remembering = createAssessor();
+    remembering(plan, { on: ON });
+    timed(300, (i) => remembering(movedBar(plan, i), { on: ON }));
+    return timed(1000, (i) => remembering(movedBar(plan, i), { on: ON }));
+  };
+  const both = (times: readonly number[]): string =>
+    `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
+  line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
+  line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
+  const forty = ofForty(twelve);
+  line(
+    `the same of twelve groups and ${forty.fixtures.length} fixtures`,
+    both(edits(forty)),
+    '< 8 ms',
+  );
+  timed(20, () => createFlockWorker()(twelve, ON));
+  line(
+    'daily series of twelve groups over two years, nothing known before, median / 95th',
+    both(timed(60, () => createFlockWorker()(twelve, ON))),
+    '< 20 ms',
+  );
+  const before = createAssessor()(osk, { on: ON });
+  const proving = createAssessor();
+  const ofStation = (): void => {
+    for (const f of before.findings.filter((one) => one.station === 'roosts')) {
+      remedies(osk, f, before, proving);
+    }
+  };
+  timed(10, ofStation);
+  line('remedies of Osk Landing’s roosts, median / 95th', both(timed(60, ofStation)), '< 60 ms');
+  timed(20, () => assess(osk, { on: ON }));
+  line(
+    'assess of Osk Landing, nothing known before, median / 95th',
+    both(timed(60, () => assess(osk, { on: ON }))),
+    '',
+  );
+}
