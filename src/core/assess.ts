@@ -7,6 +7,7 @@ import { footMarks, stickMarks } from './geometry/stick';
 import type { Plan } from './plan/schema';
 import { zonePlan } from './plan/zones';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
+import type { RuleBook } from './rules/types';
 import { airOpenings, airStation } from './stations/air';
 import { assessBrooder } from './stations/brooder';
 import { carryOf, shortFrom } from './stations/carrying';
@@ -85,7 +86,7 @@ function createOne(): (plan: Plan, options: AssessOptions) => Assessment {
 }
 
 /** What hangs on the flock, the schools, the limits and the brooder alone, kept while those stay. */
-type Memo = (ctx: StationContext) => {
+type OfFlock = (ctx: StationContext) => {
   readonly ofFlock: ReturnType<typeof flockFigures>;
   readonly together: ReturnType<typeof flockFindings>;
   readonly monthly: ReturnType<typeof monthlyFigures>;
@@ -94,8 +95,33 @@ type Memo = (ctx: StationContext) => {
   readonly figures: Figures;
 };
 
-function createMemo(): Memo {
-  let last: { ctx: StationContext; value: ReturnType<Memo> } | null = null;
+type Chosen = Readonly<Record<string, ChosenSchool>>;
+
+interface Memo {
+  readonly ofFlock: OfFlock;
+  /** The school chosen for each topic. */
+  readonly schools: (plan: Plan, book: RuleBook) => Chosen;
+}
+
+const createMemo = (): Memo => ({ ofFlock: rememberFlock(), schools: rememberSchools() });
+
+function rememberSchools(): Memo['schools'] {
+  let last: { chosen: Plan['schools']; litter: string; book: RuleBook; value: Chosen } | null =
+    null;
+  return ({ schools, litter }, book) => {
+    if (last?.chosen !== schools || last.litter !== litter.school || last.book !== book) {
+      const choices = { ...schools, 'litter.school': `litter.school.${litter.school}` };
+      const value = Object.fromEntries(
+        book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]),
+      );
+      last = { chosen: schools, litter: litter.school, book, value };
+    }
+    return last.value;
+  };
+}
+
+function rememberFlock(): OfFlock {
+  let last: { ctx: StationContext; value: ReturnType<OfFlock> } | null = null;
   return (ctx) => {
     const same =
       last !== null &&
@@ -125,19 +151,17 @@ function assessFlock(
   { on, book = RULE_BOOK, lean = false }: AssessOptions,
   memo: Memo,
 ): Assessment {
-  const choices = { ...plan.schools, 'litter.school': `litter.school.${plan.litter.school}` };
-  const schools = Object.fromEntries(
-    book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]),
-  );
+  const schools = memo.schools(plan, book);
   const ctx: StationContext = { plan, flock, book, schools, once: createOnce() };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
     const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
-    return { ...result, shortOn: shortFrom(flock, station.demand(ctx, school)) };
+    const shortOn = lean ? null : shortFrom(flock, station.demand(ctx, school));
+    return { ...result, shortOn };
   });
   const litter = assessLitter(ctx);
   const reach = assessReach(ctx);
-  const { ofFlock, together, monthly, brooder, figures: known } = memo(ctx);
+  const { ofFlock, together, monthly, brooder, figures: known } = memo.ofFlock(ctx);
   const shell = moreOfShell(ctx);
   const staves = STATIONS.map((id): Stave => {
     const r = results.find((x) => x.station === id);
@@ -191,7 +215,7 @@ function assessFlock(
     ].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,
-    days: flock.changes.map((d) => ({
+    days: (lean ? [] : flock.changes).map((d) => ({
       day: dayOf(flock, d),
       figure: flockDayFigure(dayOf(flock, d)),
     })),

@@ -174,7 +174,7 @@ const groupFigures = z.strictObject({
   heatHardy: z.optional(score),
 });
 
-const group = z.strictObject({
+export const group = z.strictObject({
   id,
   name,
   /** A breed of the catalogue, or one of the plan's own. */

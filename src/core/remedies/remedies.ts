@@ -2,7 +2,7 @@ import { produce } from 'immer';
 import { type Assessment, createAssessor } from '../assess';
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { type Finding, SEVERITIES } from '../finding';
-import { parsePlan } from '../plan/parse';
+import { parseEdit } from '../plan/parseEdit';
 import type { Plan } from '../plan/schema';
 import { AIR_REMEDIES } from './air';
 import { BROODER_REMEDIES } from './brooder';
@@ -73,8 +73,7 @@ export function remedies(
   const proved: Remedy[] = [];
   for (const { change, ...told } of proposals) {
     const next = produce(plan, (draft) => change(draft as Plan));
-    // the zone is the plan's own, read before: reading it again takes longer than all the rest
-    if (next === plan || !parsePlan({ ...next, timeZone: 'UTC' }).ok) continue;
+    if (next === plan || !parseEdit(plan, next).ok) continue;
     const after = assess(next, { on: before.on, lean: true });
     if (after.findings.some((f) => isStill(f, finding))) continue;
     if ((after.carries ?? 0) < (before.carries ?? 0)) continue;

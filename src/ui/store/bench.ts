@@ -4,7 +4,7 @@ import { create } from 'zustand';
 import { type Assessment, createAssessor } from '@/core/assess';
 import type { Finding, StationId } from '@/core/finding';
 import { type Outcome, ok } from '@/core/outcome';
-import { parsePlan } from '@/core/plan/parse';
+import { parseEdit } from '@/core/plan/parseEdit';
 import type { Plan } from '@/core/plan/schema';
 import type { ZoneId } from '@/core/plan/zones';
 
@@ -122,7 +122,7 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   if (!plan) throw new Error('no plan is open');
   const [next, forward, back] = produceWithPatches(plan, recipe);
   if (forward.length === 0) return ok(plan);
-  const checked = parsePlan(next);
+  const checked = parseEdit(plan, next);
   if (!checked.ok) return checked;
   settle(next, { past: [...past, { name, forward, back }], future: [] }, name);
   return ok(next);
