@@ -53,13 +53,19 @@ function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[
   const x1 = storage?.wall === 'right' ? lengthM - storage.depthM : lengthM;
   return left.map((kind, i) => {
     const share = (i + 0.5) / left.length;
-    return bird(flock, seats, kind, {
+    const stood = bird(flock, seats, kind, {
       barId: null,
       x: x0 + (x1 - x0) * share,
       y: widthM * (0.16 + 0.12 * (i % 3)),
       z: plan.litter.depthM,
       across: 'x',
     });
+    const [halfX, halfY] = [stood.widthM / 2, stood.lengthM / 2];
+    return {
+      ...stood,
+      x: Math.max(x0 + halfX, Math.min(x1 - halfX, stood.x)),
+      y: Math.max(halfY, Math.min(widthM - halfY, stood.y)),
+    };
   });
 }
 

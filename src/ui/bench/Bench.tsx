@@ -137,6 +137,9 @@ function Canvas({ view }: { view: View }) {
   );
 }
 
+/** Findings that the map of the floor within reach shows better than a box. */
+const OUT_OF_REACH: ReadonlySet<string> = new Set(['reach.floor.unreached', 'reach.vessel.far']);
+
 /** The zone of the picked finding; else those of the station, where a view shows how far off they are. */
 function useZones(view: View) {
   const station = useBench((s) => s.station);
@@ -145,9 +148,7 @@ function useZones(view: View) {
   return (
     findings
       // from above the map itself shows what is out of reach, cell by cell
-      .filter(
-        (f) => !(f.code === 'reach.floor.unreached' && station === 'reach' && view === 'above'),
-      )
+      .filter((f) => !(OUT_OF_REACH.has(f.code) && station === 'reach' && view === 'above'))
       .filter((f) =>
         pickedFinding === null
           ? f.station === station && view !== 'front'

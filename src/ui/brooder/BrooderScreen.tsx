@@ -1,4 +1,8 @@
 'use client';
+import { useId } from 'react';
+import { birdSize } from '@/core/birds/size';
+import type { Brooder } from '@/core/plan/schema';
+import { FACTS } from '@/core/rules/facts.data';
 import type { BroodPlan } from '@/core/stations/brooder';
 import { formatDay } from '@/text/format';
 import { useSize } from '../bench/size';
@@ -83,113 +87,56 @@ function Brood({ brood }: { brood: BroodPlan }) {
   );
 }
 
-const HEIGHT = 250;
+const HEIGHT = 280;
+const MARGIN = 10;
+/** Chicks drawn at most: more would be a grey heap. */
+const MOST_DRAWN = 80;
 
-/** The box from above at one scale: what is there, and what each week asks for as long a strip of it. */
+/** The box from above, and round it the box of its own shape that each step of room asks for, all at one scale. */
 function BoxPicture({ brood }: { brood: BroodPlan }) {
   const { brooder } = usePlan();
   const { figures, brooder: worked } = useAssessment();
   const [ref, size] = useSize<HTMLDivElement>();
   if (brooder === null) return null;
-  const needs = brood.weeks.map((w) => w.spaceM2 / brooder.widthM);
-  const most = Math.max(brooder.lengthM, ...needs);
-  const width = Math.max(200, (size?.width ?? 560) - 8);
-  const scale = Math.min((width - 20) / most, (HEIGHT - 56) / brooder.widthM);
-  const x0 = 4;
-  const y0 = 24;
-  const across = brooder.widthM * scale;
-  const there = brooder.lengthM * scale;
-  const plate = brooder.heat.kind === 'plate' ? brooder.heat : null;
-  const chicks = Math.min(60, brood.chicks);
+  const steps = stepsOf(brood.weeks, brooder.lengthM * brooder.widthM);
+  const most = Math.max(1, ...steps.map((s) => s.times));
+  const width = Math.max(200, size?.width ?? 560);
+  const scale = Math.min(
+    (width - 2 * MARGIN) / (brooder.lengthM * most),
+    (HEIGHT - 2 * MARGIN) / (brooder.widthM * most),
+  );
+  const [long, deep] = [brooder.lengthM * scale, brooder.widthM * scale];
   const short = (worked.carries ?? 0) < worked.chicks;
   return (
     <div ref={ref} className="my-3">
       <svg
         width="100%"
-        height={across + 58}
+        height={deep * most + 2 * MARGIN}
         role="img"
-        aria-label="The brooder from above, with the length of it that each week asks for"
+        aria-label="The brooder from above, in the box of its shape that each step of room asks for"
         data-brooder
       >
-        <rect
-          x={x0}
-          y={y0}
-          width={there}
-          height={across}
-          className="fill-litter/50 stroke-ink"
-          strokeWidth="2"
-        />
-        {plate ? (
-          <rect
-            x={x0 + 6}
-            y={y0 + 6}
-            width={Math.max(4, plate.widthM * scale)}
-            height={Math.max(4, Math.min(across - 12, plate.depthM * scale))}
-            className="fill-straw stroke-straw-line"
-          />
-        ) : null}
-        {brooder.heat.kind === 'lamp'
-          ? Array.from({ length: brooder.heat.count }, (_, i) => {
-              const r = Math.max(8, Math.sqrt(0.07 / Math.PI) * scale);
-              return x0 + 8 + r + i * (r + 10);
-            }).map((cx) => (
-              <circle
-                key={cx}
-                cx={cx}
-                cy={y0 + across / 2}
-                r={Math.max(8, Math.sqrt(0.07 / Math.PI) * scale)}
-                className="fill-straw/70 stroke-straw-line"
+        <g transform={`translate(${MARGIN} ${MARGIN})`}>
+          {steps
+            .toReversed()
+            .filter((s) => s.times > 1)
+            .map((s) => (
+              <Asked
+                key={s.week}
+                step={s}
+                long={long}
+                deep={deep}
+                last={s.times === most}
+                short={short}
               />
-            ))
-          : null}
-        {Array.from({ length: chicks }, (_, i) => {
-          const cols = Math.max(1, Math.ceil(Math.sqrt((chicks * there) / across)));
-          const cx = x0 + ((i % cols) + 0.5) * (there / cols);
-          const cy = y0 + (Math.floor(i / cols) + 0.5) * (across / Math.ceil(chicks / cols));
-          const back = (brood.weeks.at(-1)?.backM ?? 0.1) * scale;
-          return (
-            <ellipse
-              key={`${cx} ${cy}`}
-              cx={cx}
-              cy={cy}
-              rx={Math.min(14, back * 0.75)}
-              ry={Math.min(9, back * 0.42)}
-              className="fill-raised stroke-ink"
-              strokeWidth="0.8"
-            />
-          );
-        })}
-        {needs.map((need, i) => {
-          const last = i === needs.length - 1;
-          if (!last && needs[i + 1] === need) return null;
-          const x = x0 + need * scale;
-          const week = brood.weeks[i]?.week ?? 0;
-          return (
-            <g key={week}>
-              <line
-                x1={x}
-                x2={x}
-                y1={y0 - 6}
-                y2={y0 + across + 8}
-                className={last && short ? 'stroke-oxide' : 'stroke-chalk'}
-                strokeWidth={last ? 2 : 1.2}
-                strokeDasharray={last ? undefined : '5 4'}
-              />
-              <text
-                x={x}
-                y={y0 + across + 22}
-                textAnchor={need > most * 0.9 ? 'end' : 'middle'}
-                className="fill-soft text-[11px]"
-                data-axis
-              >
-                week {week}
-              </text>
-            </g>
-          );
-        })}
-        <text x={x0} y={14} className="fill-soft text-[11px]" data-axis>
-          what each week asks of a box as wide as yours
-        </text>
+            ))}
+          <Box brooder={brooder} brood={brood} scale={scale} />
+          {steps
+            .filter((s) => s.times <= 1)
+            .map((s) => (
+              <Asked key={s.week} step={s} long={long} deep={deep} last={false} short={false} />
+            ))}
+        </g>
       </svg>
       {figures['brooder.have'] && figures['brooder.needed'] ? (
         <WorkingHost className="text-[0.9rem]">
@@ -202,3 +149,112 @@ function BoxPicture({ brood }: { brood: BroodPlan }) {
     </div>
   );
 }
+
+/** A box of the brooder's shape, so many times as long and as wide. */
+interface Step {
+  readonly week: number;
+  readonly times: number;
+}
+
+/** The last week of each step of room; weeks that ask for the same are told once. */
+const stepsOf = (weeks: BroodPlan['weeks'], areaM2: number): Step[] =>
+  weeks
+    .filter((w, i) => weeks[i + 1]?.spaceM2 !== w.spaceM2)
+    .map((w) => ({ week: w.week, times: Math.sqrt(w.spaceM2 / areaM2) }));
+
+/** What a step of room asks for, as an outline with its week in the far corner. */
+function Asked({
+  step: { week, times },
+  long,
+  deep,
+  last,
+  short,
+}: {
+  step: Step;
+  long: number;
+  deep: number;
+  last: boolean;
+  short: boolean;
+}) {
+  const line = last && short ? 'stroke-oxide' : 'stroke-chalk';
+  return (
+    <>
+      <rect
+        width={long * times}
+        height={deep * times}
+        className={`${line} ${last && short ? 'fill-oxide/5' : 'fill-none'}`}
+        strokeWidth={last ? 1.6 : 1.1}
+        strokeDasharray="5 4"
+      />
+      <text
+        x={long * times - 6}
+        y={deep * times - 7}
+        textAnchor="end"
+        className="fill-soft text-[11px]"
+        data-axis
+      >
+        to week {week}
+      </text>
+    </>
+  );
+}
+
+/** The box that is there, its chicks on their last day in it, and what warms them. */
+function Box({ brooder, brood, scale }: { brooder: Brooder; brood: BroodPlan; scale: number }) {
+  const clip = useId();
+  const [long, deep] = [brooder.lengthM * scale, brooder.widthM * scale];
+  const drawn = Math.min(MOST_DRAWN, brood.chicks);
+  const columns = Math.max(1, Math.round(Math.sqrt((drawn * long) / deep)));
+  const rows = Math.ceil(drawn / columns);
+  const { lengthM, widthM } = birdSize(brood.weeks.at(-1)?.massKg ?? 0.5);
+  const { heat } = brooder;
+  return (
+    <>
+      <clipPath id={clip}>
+        <rect width={long} height={deep} />
+      </clipPath>
+      <rect width={long} height={deep} className="fill-litter stroke-ink" strokeWidth="2" />
+      <g clipPath={`url(#${clip})`}>
+        {Array.from({ length: drawn }, (_, i) => {
+          const x = ((i % columns) + 0.5) * (long / columns);
+          const y = (Math.floor(i / columns) + 0.5) * (deep / rows);
+          return (
+            <ellipse
+              key={`${x} ${y}`}
+              cx={x}
+              cy={y}
+              rx={(lengthM * scale) / 2}
+              ry={(widthM * scale) / 2}
+              className="fill-raised stroke-ink"
+              strokeWidth="0.8"
+            />
+          );
+        })}
+        {heat.kind === 'plate' ? (
+          <rect
+            x={5}
+            y={5}
+            width={heat.widthM * scale}
+            height={heat.depthM * scale}
+            className="fill-straw/80 stroke-straw-line"
+          />
+        ) : null}
+        {heat.kind === 'lamp'
+          ? Array.from({ length: heat.count }, (_, i) => (i + 1) * SPOT_M * scale).map((x) => (
+              <circle
+                key={x}
+                cx={x}
+                cy={deep / 2}
+                r={SPOT_M * scale}
+                className="fill-straw/60 stroke-straw-line"
+              />
+            ))
+          : null}
+      </g>
+      <rect width={long} height={deep} className="fill-none stroke-ink" strokeWidth="2" />
+    </>
+  );
+}
+
+/** A lamp's least spot as a circle, m. */
+const SPOT_M = Math.sqrt(FACTS['brooder.lamp.spot'].value / Math.PI);
