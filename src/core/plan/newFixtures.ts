@@ -1,4 +1,5 @@
 import { roofHeightM } from '../geometry/shell';
+import { FACTS } from '../rules/facts.data';
 import { freeNumber } from './defaults';
 import { fixtureOf } from './fixtures.schema';
 import type { Fixture, OfKind, Plan } from './schema';
@@ -128,18 +129,24 @@ export const newDish = (plan: Plan, holds: 'shell' | 'grit' = 'shell'): OfKind<'
     y: 0.15,
   });
 
-export const newDustBath = (
+/** A dust bath in the front right corner, as large as all birds of the plan ask for at once. */
+export function newDustBath(
   plan: Plan,
   parts: Partial<OfKind<'dustBath'>> = {},
-): OfKind<'dustBath'> =>
-  fixtureOf({
+): OfKind<'dustBath'> {
+  const birds = plan.flock.reduce((sum, g) => sum + g.count, 0);
+  const area = Math.max(FACTS['dustBath.least'].value, birds * FACTS['dustBath.hen'].value);
+  const depthM = area <= 0.24 ? 0.4 : 0.6;
+  const lengthM = parts.lengthM ?? Math.ceil((area / depthM) * 100 - 1e-9) / 100;
+  return fixtureOf({
     ...named(plan, 'dustBath'),
-    x: mm(Math.max(0, plan.shell.lengthM - 0.65)),
+    x: mm(Math.max(0, plan.shell.lengthM - lengthM - 0.05)),
     y: 0.05,
-    lengthM: 0.6,
-    depthM: 0.4,
+    lengthM,
+    depthM,
     ...parts,
   });
+}
 
 /** A board as long as the coop, along the rear wall. */
 export const newBoard = (plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> =>

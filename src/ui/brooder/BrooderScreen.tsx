@@ -16,7 +16,7 @@ export function BrooderScreen() {
   return (
     <section
       aria-label="The brooder"
-      className="relative flex min-h-0 min-w-0 flex-col overflow-y-auto px-5 py-3 max-lg:overflow-visible max-lg:group-data-[pane=staves]/main:hidden"
+      className="relative flex min-h-0 min-w-0 flex-col overflow-y-auto px-5 py-3 max-lg:shrink-0 max-lg:overflow-visible max-lg:px-4 max-lg:group-data-[pane=staves]/main:hidden"
     >
       {brooder.broods.length === 0 ? (
         <p className="m-auto max-w-sm text-center text-soft">
