@@ -134,16 +134,19 @@ function freeCells(
     if (!STANDING_IN_THE_WAY.has(f.kind) || inRun(f)) continue;
     const s = solidOf(f, plan);
     if (s.z0 >= headroomM) continue;
-    // cells whose middle lies inside it
-    const i0 = Math.max(0, Math.floor(s.x0 / cellX - 0.5) + 1);
-    const i1 = Math.min(columns - 1, Math.ceil(s.x1 / cellX - 0.5) - 1);
-    const j0 = Math.max(0, Math.floor(s.y0 / cellY - 0.5) + 1);
-    const j1 = Math.min(rows - 1, Math.ceil(s.y1 / cellY - 0.5) - 1);
+    // every cell it lies in: a bar is thinner than a cell, and still nobody walks through it
+    const i0 = Math.max(0, Math.floor(s.x0 / cellX + TOUCH));
+    const i1 = Math.min(columns - 1, Math.ceil(s.x1 / cellX - TOUCH) - 1);
+    const j0 = Math.max(0, Math.floor(s.y0 / cellY + TOUCH));
+    const j1 = Math.min(rows - 1, Math.ceil(s.y1 / cellY - TOUCH) - 1);
     for (let j = j0; j <= j1; j++)
       free.fill(0, j * columns + i0, j * columns + Math.max(i0, i1 + 1));
   }
   return free;
 }
+
+/** Of a cell: less of it taken is only a touch. */
+const TOUCH = 1e-6;
 
 const STANDING_IN_THE_WAY: ReadonlySet<Fixture['kind']> = new Set([
   'nestBank',

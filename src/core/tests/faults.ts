@@ -32,6 +32,11 @@ const withRun =
     d.run = { ...newRun(d), ...parts };
   };
 
+/** A keeper who gets to the wall under a board with its step before it. */
+const longArm: Recipe = (d) => {
+  d.keeper.armM = 1.2;
+};
+
 /** Chicks in the brooder that move out so many days after their hatch. */
 const withBrood =
   (count = 10, days = 60, massKg = 2.2): Recipe =>
@@ -383,8 +388,12 @@ export const FAULTS: readonly Fault[] = [
       d.schools['roosts.spacing'] = 'roosts.spacing.ladder';
     },
   ),
-  measure('roosts.board.shallow', [0.3 - MM, 0.3], (d, m) =>
-    d.fixtures.push({ ...newBoard(d, { y: 2.55 - m, depthM: 0.45 + m, z: 0.55 }), id: 'board' }),
+  measure(
+    'roosts.board.shallow',
+    [0.3 - MM, 0.3],
+    (d, m) =>
+      d.fixtures.push({ ...newBoard(d, { y: 2.55 - m, depthM: 0.45 + m, z: 0.55 }), id: 'board' }),
+    longArm,
   ),
   fault(
     'roosts.board.noBars',
@@ -394,6 +403,7 @@ export const FAULTS: readonly Fault[] = [
         id: 'board',
       }),
     (d) => d.fixtures.push({ ...newBoard(d, { y: 2.25, depthM: 0.75, z: 0.55 }), id: 'board' }),
+    longArm,
   ),
   // nests
   measure('nests.tier.low', [0.3 - MM, 0.3], (d, m) => {
@@ -672,6 +682,7 @@ export const FAULTS: readonly Fault[] = [
     () => {},
     (d) => d.fixtures.push({ ...newBoard(d, { y: 2.25, depthM: 0.75, z: 0.5 }), id: 'board' }),
     (d) => {
+      longArm(d);
       d.litter.school = 'mesh';
       d.litter.depthM = 0;
       change(d, 'bar', 'bar', { z: 0.6 });
