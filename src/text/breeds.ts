@@ -37,10 +37,6 @@ export const FLIGHT_NAMES: Readonly<Record<Flight, string>> = {
   strong: 'strong flier',
 };
 
-/** A score of 1 to 5 in words. */
-const SCORES = ['hardly', 'little', 'fairly', 'well', 'very'] as const;
-export const scoreName = (score: number): string => SCORES[score - 1] ?? '';
-
 const HARDY_FROM = 4;
 
 /** The words a keeper may look for a breed by: its name, class, eggs, comb, hardiness, temper. */

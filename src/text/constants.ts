@@ -72,6 +72,10 @@ export const CONSTANT_WORDS: Readonly<Record<ConstantId, string>> = {
   'laying.broody.5': 'at 5',
 
   'flock.barFrom': 'takes a bar from day',
+  'flock.cock.grown': 'counts among hens or cocks from this share of the adult mass',
+  'flock.slaughter.fast': 'fast meat birds leave on day',
+  'flock.slaughter.slow': 'slow meat birds on day',
+  'flock.slaughter.duck': 'meat ducks on day',
   'flock.noClimate': 'air taken where no climate is set, °C',
 
   'brooder.comfort.first': 'under the heat in the first week, °C',
@@ -90,8 +94,14 @@ export const CONSTANT_WORDS: Readonly<Record<ConstantId, string>> = {
   'brooder.out.meatDay': 'meat birds go out from day',
   'brooder.out.meatNight': 'where no night is colder than, °C',
   'brooder.out.nights': 'nights looked ahead when birds move out',
+  'brooder.out.chance': 'a chance of a colder night worth waiting for',
+  'brooder.hens.share': 'of unsexed chicks, hens',
   'brooder.hatch.home': 'eggs of the own flock that hatch, share',
   'brooder.hatch.posted': 'posted eggs that hatch, share',
+
+  'roosts.hot.times': 'bar for each bird in hot places, times',
+  'reach.worth': 'floor out of reach that is told of, m²',
+  'reach.barrow.slack': 'clean-out sill over the barrow, at most so much more, m',
 
   'droppings.density': 'fresh droppings, kg/m³',
   'droppings.air': 'air in the strip under a bar, share',

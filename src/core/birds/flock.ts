@@ -1,5 +1,6 @@
 import { type Climate, dayOfYear, workClimate } from '../air/weather/climate';
 import type { Group, Plan } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
 import { dayNumber, isoDay } from '../units/day';
 import { REFERENCE_HEN_KG } from './classes.data';
 import { grownOn, type Horizon, type LotDays, lotDays } from './daily';
@@ -156,7 +157,7 @@ function addUp(
 }
 
 /** Ducks splash so much more than they drink. Source: wide-rafter. */
-export const DUCK_SPLASH = 1.5;
+export const DUCK_SPLASH = FACTS['water.duck.splash'].value;
 
 function addColumn(
   totals: Record<Measure, Float64Array>,

@@ -1,4 +1,5 @@
 import type { Group, OwnBreed, Plan } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { dayNumber } from '../units/day';
 import { BREEDS, type Breed } from './breeds.data';
 import type { ClassRow } from './classes.data';
@@ -36,7 +37,11 @@ export interface Lot {
 }
 
 /** Age at slaughter where the plan names no day, days. Source: keepers; the duck's is wide-rafter's. */
-export const SLAUGHTER_DAYS = { fastMeat: 56, slowMeat: 84, meatDuck: 49 } as const;
+export const SLAUGHTER_DAYS = {
+  fastMeat: constant('flock.slaughter.fast'),
+  slowMeat: constant('flock.slaughter.slow'),
+  meatDuck: constant('flock.slaughter.duck'),
+} as const;
 
 /** Every breed a plan may use: the catalogue and the keeper's own. */
 export const breedsOf = (plan: Pick<Plan, 'ownBreeds'>): readonly Breed[] => [

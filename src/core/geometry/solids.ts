@@ -1,9 +1,10 @@
 import type { Solid } from '../finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
 import { NEST_LIP_M } from '../rules/fit.data';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
-const PAN_DEPTH_M = 0.08;
+const PAN_DEPTH_M = FACTS['feed.pan.deep'].value;
 
 /**
  * The box a fixture fills, m. An opening is as thin as its wall's inner face.

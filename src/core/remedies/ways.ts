@@ -1,4 +1,6 @@
 import { barsOf } from '../geometry/bars';
+import { grown } from '../geometry/segments';
+import { meetInPlan, solidOf } from '../geometry/solids';
 import { newBar } from '../plan/defaults';
 import { newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
@@ -222,26 +224,26 @@ const stairSchool = planning('roosts.stairSchool', (d) => {
 /** The board moved and made deep enough under the bars. */
 const boardUnder: Proposer = (finding, { plan }) => {
   const board = fixtureIn(plan, finding, ['board']);
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
   if (!board || bars.length === 0) return [];
   const front = FACTS['roosts.board.front'].value;
-  const y = Math.max(0, cmDown(Math.min(...bars.map((b) => b.y)) - front));
-  const far = Math.max(board.y + board.depthM, ...bars.map((b) => b.y + front));
-  const depthM = cmUp(Math.min(plan.shell.widthM, far) - y);
-  const x = Math.max(0, Math.min(...bars.map((b) => b.x)));
-  const reach = Math.max(...bars.map((b) => b.x + b.lengthM));
+  const reach = bars.map((b) => grown(solidOf(b, plan), front));
+  const own = solidOf(board, plan);
+  // a board that lies under some of them already keeps what it has, to the wall
+  const under = reach.some((r) => meetInPlan(r, own)) ? [...reach, own] : reach;
+  const { lengthM, widthM } = plan.shell;
+  const x = Math.max(0, cmDown(Math.min(...under.map((r) => r.x0))));
+  const y = Math.max(0, cmDown(Math.min(...under.map((r) => r.y0))));
+  const x1 = Math.min(lengthM, cmUp(Math.max(...under.map((r) => r.x1))));
+  const y1 = Math.min(widthM, cmUp(Math.max(...under.map((r) => r.y1))));
   const z = Math.min(board.z, cmDown(Math.min(...bars.map((b) => b.z)) - 0.15));
   return [
     {
       code: 'roosts.board',
       fixtures: [board.id],
-      numbers: { depth: metres(depthM) },
+      numbers: { depth: metres(mm(y1 - y)) },
       change: changing(board, (b) => {
-        b.y = y;
-        b.depthM = depthM;
-        b.x = x;
-        b.lengthM = Math.max(0.05, cmUp(Math.min(plan.shell.lengthM, reach) - x));
-        b.z = z;
+        Object.assign(b, { x, y, z, lengthM: mm(x1 - x), depthM: mm(y1 - y) });
       }),
     },
   ];

@@ -89,6 +89,10 @@ export const CONSTANTS = {
   'laying.broody.5': assumed(0.2),
 
   'flock.barFrom': keepers(56),
+  'flock.cock.grown': assumed(0.6),
+  'flock.slaughter.fast': keepers(56),
+  'flock.slaughter.slow': keepers(84),
+  'flock.slaughter.duck': assumed(49),
   'flock.noClimate': assumed(20),
 
   'brooder.comfort.first': keepers(35),
@@ -107,8 +111,14 @@ export const CONSTANTS = {
   'brooder.out.meatDay': keepers(21),
   'brooder.out.meatNight': keepers(10),
   'brooder.out.nights': assumed(10),
+  'brooder.out.chance': assumed(0.5),
+  'brooder.hens.share': keepers(0.5),
   'brooder.hatch.home': keepers(0.75),
   'brooder.hatch.posted': keepers(0.5),
+
+  'roosts.hot.times': keepers(1.2),
+  'reach.worth': assumed(0.05),
+  'reach.barrow.slack': assumed(0.15),
 
   'droppings.density': assumed(1000),
   'droppings.air': assumed(0.4),

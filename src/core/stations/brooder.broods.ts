@@ -35,7 +35,7 @@ export function hatchOf({ eggsSet, sex }: Pick<Group, 'eggsSet' | 'sex'>): Hatch
   if (eggsSet === null) return null;
   const rate = constant(eggsSet.posted ? 'brooder.hatch.posted' : 'brooder.hatch.home');
   const hatched = wholeDown(eggsSet.eggs * rate);
-  const share = sex === 'unsexed' ? 1 : 0.5;
+  const share = sex === 'unsexed' ? 1 : constant('brooder.hens.share');
   return { eggs: eggsSet.eggs, rate, hatched, share, forGroup: wholeDown(hatched * share) };
 }
 

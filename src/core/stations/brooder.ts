@@ -1,6 +1,7 @@
 import { dayOfYear } from '../air/weather/climate';
 import { brooderC } from '../birds/daily';
 import type { Brooder } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { isoDay } from '../units/day';
 import { atMost, below, wholeDown } from '../units/number';
@@ -352,7 +353,7 @@ function out(s: Sheet, ctx: StationContext, b: Brood): void {
 }
 
 /** A chance of a colder night that is worth waiting for better (assumption). */
-const MOST_CHANCE = 0.5;
+const MOST_CHANCE = constant('brooder.out.chance');
 
 function weekFigures(s: Sheet, plans: readonly BroodPlan[]): void {
   for (const p of plans) {

@@ -17,7 +17,7 @@ import {
 import { cleatPitchM } from './door';
 import { lightWeeks } from './light';
 import { shareOnLitter, topUpKg } from './litter';
-import { droppingsKgDay, stripMDay } from './roosts.more';
+import { droppingsKgDay, stripMDay } from './roosts.droppings';
 import { bracketsNeeded, sectionShape, strengthOf, timberOf } from './roosts.strength';
 import { packVessels } from './vessels';
 
@@ -87,7 +87,7 @@ describe('droppings', () => {
     [1 / 2, 1.2, 12],
     [0.6, 1.45, 10],
   ])('at a share of %d at night, %d mm a day and %d days to 15 mm', (share, mm, days) => {
-    const thick = stripMDay(share, 2.2, 1 / 0.3);
+    const thick = stripMDay(share, droppingsKgDay(2.2), 0.3);
     expect(thick * 1000).toBeCloseTo(mm, 1);
     expect(Math.round(0.015 / thick)).toBe(days);
   });

@@ -61,13 +61,16 @@ function finding(
 const count = (id: string, value: number, basis: Basis = ENTERED): Figure =>
   figure(id, 'flock.count', W['flock.count'], { value }, basis);
 
+/** A cock is a cock to the hens before he is full grown. */
+const GROWN_SHARE = constant('flock.cock.grown');
+
 /** Grown chickens in the coop on a day, by sex. */
 function henCocks(flock: FlockByDay, d: number): { hens: number; cocks: number } {
   let hens = 0;
   let cocks = 0;
   livingOn(flock, d).forEach((n, i) => {
     const lot = flock.lots[i];
-    const grown = (flock.columns[i]?.massKg[d] ?? 0) >= 0.6 * (lot?.massKg ?? 0);
+    const grown = (flock.columns[i]?.massKg[d] ?? 0) >= GROWN_SHARE * (lot?.massKg ?? 0);
     if (!lot || !grown || lot.kind === 'duck' || lot.breed.kind === 'meat') return;
     if (lot.sex === 'cock') cocks += n;
     else hens += n;

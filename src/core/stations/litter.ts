@@ -3,13 +3,12 @@ import { litterEndM } from '../plan/litter';
 import type { Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { BEDDING, type Bedding } from '../rules/materials.data';
-import { isoDay } from '../units/day';
 import { below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import { basisOf, type StationContext, type StationResult, schoolFor } from './context';
 import { usableFloorM2 } from './floor';
 import { LITTER_WORKINGS as W } from './litter.working';
-import { droppingsKgDay } from './roosts.more';
+import { droppingsKgDay } from './roosts.droppings';
 import { type Sheet, sheetOf } from './sheet';
 
 const WEEKS_A_YEAR = 365 / 7;
@@ -264,10 +263,4 @@ function floors(s: Sheet, ctx: StationContext): void {
   if (floorBuild === 'boards') s.find('litter.floor.seams', 'awkward', [], {});
   const caught = ctx.plan.fixtures.some((f) => f.kind === 'board');
   if (ctx.plan.litter.school === 'mesh' && !caught) s.find('litter.mesh.noTray', 'awkward', [], {});
-}
-
-/** Day of the next clean-out after a day, by the school: each spring, or so many days on. */
-export function cleanOutOn(ctx: StationContext, on: number): string {
-  const { value } = schoolFor(ctx, 'litter.cleanOut');
-  return isoDay(on + Math.round(value));
 }

@@ -4,6 +4,7 @@ import { accessesOf, doorStrip, type ReachMap, reachMap, withinReach } from '../
 import { roofHeightM } from '../geometry/shell';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Hatch, Plan } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
@@ -12,7 +13,8 @@ import { REACH_WORKINGS as W } from './reach.working';
 import { type Sheet, shadowReach, sheetOf } from './sheet';
 
 /** Floor out of reach that is worth a word, m²: a bird lies in less, but not much (assumption). */
-const WORTH_M2 = 0.05;
+const WORTH_M2 = constant('reach.worth');
+const BARROW_SLACK_M = constant('reach.barrow.slack');
 
 export interface ReachResult extends StationResult {
   /** Null until a door or a hatch has been entered. */
@@ -165,7 +167,7 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
     const sill = h.sillZ + plan.shell.floorAboveGroundM;
     const rim = plan.keeper.barrowRimM;
     // level with the floor it is raked straight out; else it stands a little over the barrow
-    if (below(0, h.sillZ) && (below(sill, rim + over) || below(rim + 0.15, sill))) {
+    if (below(0, h.sillZ) && (below(sill, rim + over) || below(rim + BARROW_SLACK_M, sill))) {
       s.find(
         'reach.cleanOut.sill',
         'awkward',

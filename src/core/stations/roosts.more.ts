@@ -3,12 +3,12 @@ import { birdSize } from '../birds/size';
 import { barsOf } from '../geometry/bars';
 import { roofHeightM } from '../geometry/shell';
 import { inRun, solidOf } from '../geometry/solids';
-import type { Bar, OfKind } from '../plan/schema';
-import { constant } from '../rules/constants.data';
+import type { Bar } from '../plan/schema';
 import { FACTS, type FactId } from '../rules/facts.data';
 import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import { basisOf, type StationContext, schoolFor } from './context';
+import { boards } from './roosts.droppings';
 import { bracketsNeeded, GRAVITY, sectionShape, strengthOf, timberOf } from './roosts.strength';
 import { descentsOf, highestOf, hopOf, reachedBy, waysOf } from './roosts.ways';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
@@ -341,106 +341,6 @@ function ladder(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
       });
     }
   }
-}
-
-/** Fresh droppings of one bird, kg a day. Source: wide-rafter (0.06·m^0.75). */
-export const droppingsKgDay = (massKg: number): number =>
-  FACTS['roosts.droppings.kgDay'].value * massKg ** 0.75;
-
-/** Droppings are taken for water, kg/m³. */
-const DROPPINGS_KG_M3 = constant('droppings.density');
-
-/**
- * Thickness of droppings a day on the strip under the bars, m.
- * @param share  night share of the day's droppings
- * @param birdsM birds for each metre of bar in use
- * @example      2.2 kg, 1/0.30 birds a metre, share 1/2: 1.2 mm
- */
-export const stripMDay = (share: number, massKg: number, birdsM: number): number =>
-  (share * birdsM * droppingsKgDay(massKg)) /
-  (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * FACTS['roosts.droppings.strip'].value);
-/** Of the strip's volume, what is air. */
-const STRIP_AIR = constant('droppings.air');
-
-function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
-  const front = FACTS['roosts.board.front'].value;
-  const boardsHere = ctx.plan.fixtures.filter((f): f is OfKind<'board'> => f.kind === 'board');
-  if (boardsHere.length === 0) return;
-  for (const board of boardsHere) {
-    const over = barsOf(ctx.plan).filter(
-      (b) =>
-        b.use === 'sleeping' &&
-        b.axis === 'x' &&
-        b.z > board.z &&
-        b.y >= board.y - front &&
-        b.y <= board.y + board.depthM &&
-        b.x < board.x + board.lengthM &&
-        b.x + b.lengthM > board.x,
-    );
-    if (over.length === 0) {
-      s.find('roosts.board.noBars', 'awkward', [board.id], {}, solidOf(board, ctx.plan));
-      continue;
-    }
-    const foremost = Math.min(...over.map((b) => b.y));
-    const there = foremost - board.y;
-    if (below(there, front)) {
-      s.find(
-        'roosts.board.shallow',
-        'awkward',
-        [board.id],
-        {
-          there: s.found(`roosts.board.${board.id}.front`, 'm', there, ENTERED),
-          needed: s.fact('roosts.board.front'),
-        },
-        solidOf(board, ctx.plan),
-      );
-    }
-  }
-  scraping(s, ctx, seats);
-}
-
-/** How often the board is scraped: before the droppings are 15 mm thick, and at least weekly. */
-function scraping(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
-  const share = schoolFor(ctx, 'roosts.droppings');
-  const seated = seats.seated.map((bar) => bar.reduce((a, b) => a + b, 0));
-  const used = seats.bars.reduce((sum, b, i) => sum + ((seated[i] ?? 0) > 0 ? b.effectiveM : 0), 0);
-  const birds = seated.reduce((a, b) => a + b, 0);
-  if (used === 0 || birds === 0) return;
-  const kg = seats.seated.reduce(
-    (sum, bar) =>
-      sum +
-      bar.reduce(
-        (n, count, i) => n + count * droppingsKgDay(ctx.flock.columns[i]?.massKg[seats.d] || 2.2),
-        0,
-      ),
-    0,
-  );
-  const strip = FACTS['roosts.droppings.strip'].value;
-  const thickness = (share.value * kg) / (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * strip * used);
-  const warmest = ctx.flock.climate
-    ? Math.max(...ctx.flock.climate.months.map((m) => m.meanC))
-    : null;
-  const warm = warmest !== null && warmest > FACTS['roosts.board.warm'].value;
-  const most = FACTS[warm ? 'roosts.board.daysWarm' : 'roosts.board.days'].value;
-  const thick = FACTS['roosts.board.thick'].value;
-  s.worked(
-    'roosts.board.days',
-    'roosts.board.days',
-    W['roosts.board.days'],
-    {
-      share: share.value,
-      droppings: kg,
-      strip,
-      used,
-      solid: 1 - STRIP_AIR,
-      density: DROPPINGS_KG_M3,
-      thickness,
-      thick,
-      most,
-      days: Math.min(most, thick / thickness),
-    },
-    basisOf(share),
-  );
 }
 
 /** Whether the top bar alone carries the flock: small flocks crowd onto it. */

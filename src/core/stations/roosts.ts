@@ -3,6 +3,8 @@ import { livingOn, massThen } from '../birds/flock';
 import { barsOf, effectiveLength } from '../geometry/bars';
 import type { Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
+import { constant } from '../rules/constants.data';
+import { FACTS } from '../rules/facts.data';
 import { atMost } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carry, demandOf } from './carrying';
@@ -84,7 +86,10 @@ function workSeats(ctx: StationContext, carry: Carry, school: ChosenSchool): Flo
 }
 
 /** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
-export const HOT = { fromC: 30, times: 1.2 } as const;
+export const HOT = {
+  fromC: FACTS['air.hot.least'].value,
+  times: constant('roosts.hot.times'),
+} as const;
 
 /** What the rule for hot places makes of a width: 1.2 times, or 1 where it does not apply. */
 export const hotFactor = (ctx: StationContext): number => {

@@ -1,5 +1,5 @@
 import type { Lot } from '../birds/lots';
-import { birdSize } from '../birds/size';
+import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import { barsAbove } from '../geometry/bars';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
@@ -250,9 +250,10 @@ function heights(
     W['vessel.height'],
     {
       mass: smallest,
-      coefficient: 0.185,
+      coefficient: SIZE_COEFFICIENTS.back,
       back: birdSize(smallest).backM,
-      times: v.type === 'nipple' ? 1.6 * FACTS['water.nipple.times'].value : 1,
+      times:
+        v.type === 'nipple' ? SIZE_COEFFICIENTS.headToBack * FACTS['water.nipple.times'].value : 1,
       height: wanted,
     },
     ASSUMED,
