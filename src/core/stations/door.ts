@@ -123,15 +123,20 @@ function rampFigures(s: Sheet, plan: Plan, door: PopDoor) {
   );
 }
 
+/** Of some birds, those that ask for the widest (0) or the highest (1) door. */
+const mostOf = (lots: readonly Lot[], side: 0 | 1): Lot | null =>
+  lots.reduce<Lot | null>(
+    (a, b) => (a === null || b.class.popDoorM[side] > a.class.popDoorM[side] ? b : a),
+    null,
+  );
+
 function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot[]): void {
   const { plan } = ctx;
   const zone = solidOf(door, plan);
   const unfit = lots.filter((lot) => !doorFits(door, lot));
-  const largest = unfit.reduce<Lot | null>(
-    (a, b) => (a === null || b.massKg > a.massKg ? b : a),
-    null,
-  );
-  if (largest) {
+  // the widest bird is not always the tallest: ducks want width
+  const [widest, tallest] = [mostOf(unfit, 0), mostOf(unfit, 1)];
+  if (widest && tallest) {
     s.find(
       'door.size.small',
       'short',
@@ -140,15 +145,15 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
         width: s.entered(`door.${door.id}.width`, 'm', door.widthM),
         height: s.entered(`door.${door.id}.height`, 'm', door.heightM),
         neededWidth: s.rule(
-          `door.size.${largest.class.id}.width`,
+          `door.size.${widest.class.id}.width`,
           'm',
-          largest.class.popDoorM[0],
+          widest.class.popDoorM[0],
           KEEPERS,
         ),
         neededHeight: s.rule(
-          `door.size.${largest.class.id}.height`,
+          `door.size.${tallest.class.id}.height`,
           'm',
-          largest.class.popDoorM[1],
+          tallest.class.popDoorM[1],
           KEEPERS,
         ),
       },
