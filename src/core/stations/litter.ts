@@ -6,7 +6,7 @@ import { BEDDING, type Bedding } from '../rules/materials.data';
 import { below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import { basisOf, type StationContext, type StationResult, schoolFor } from './context';
-import { usableFloorM2 } from './floor';
+import { storageM2 } from './floor';
 import { LITTER_WORKINGS as W } from './litter.working';
 import { droppingsKgDay } from './roosts.droppings';
 import { type Sheet, sheetOf } from './sheet';
@@ -14,8 +14,9 @@ import { type Sheet, sheetOf } from './sheet';
 const WEEKS_A_YEAR = 365 / 7;
 const LITRES_M3 = 1000;
 
-/** Floor that litter lies on: what no storage takes, m². */
-const litterFloorM2 = (plan: Plan): number => usableFloorM2(plan);
+/** Floor that litter lies on, m²: all but the keeper's own strip. It lies under what stands or hangs there too. */
+const litterFloorM2 = ({ shell }: Plan): number =>
+  Math.max(0, shell.lengthM * shell.widthM - storageM2(shell));
 
 /** Share of the day's droppings that lands on the litter. */
 export function shareOnLitter(nightShare: number, boardUnderBars: boolean): number {

@@ -58,12 +58,17 @@ export function Drawing({
       {items.map((item) => (
         <g key={item.key}>{item.draw()}</g>
       ))}
-      {zones.map((zone) => (
-        <ZoneShape key={JSON.stringify(zone)} zone={zone} projection={projection} />
+      {apart(zones).map(([key, zone]) => (
+        <ZoneShape key={key} zone={zone} projection={projection} />
       ))}
     </g>
   );
 }
+
+/** Zones by what they are: faults of one thing share a zone, which is hatched once. */
+const apart = (zones: readonly Solid[]): [string, Solid][] => [
+  ...new Map(zones.map((z) => [JSON.stringify(z), z])),
+];
 
 function fixtureItem(
   fixture: Fixture,
