@@ -1,5 +1,6 @@
 import type { Finding, Severity } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
+import { BUILDING_FINDING_WORDS } from './findings.building';
 import { STATION_FINDING_WORDS } from './findings.stations';
 
 /** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day (where no number has that name). */
@@ -16,6 +17,7 @@ export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
 
 /** What happens to birds or keeper, and how far off it is. */
 export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
+  ...BUILDING_FINDING_WORDS,
   ...STATION_FINDING_WORDS,
   'flock.cocks.tooMany': {
     title: 'Too many cocks',

@@ -1,6 +1,6 @@
 'use client';
+import { PopDoorRows } from './doors';
 import { LightTable } from './LightTable';
-import { PopDoorRows } from './openings';
 
 /** The birds' doors, and light for laying. */
 export function DoorFields() {

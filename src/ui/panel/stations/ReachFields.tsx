@@ -1,7 +1,7 @@
 'use client';
 import type { Plan } from '@/core/plan/schema';
 import { edit, usePlan } from '../../store/bench';
-import { DoorRows, HatchRows } from './openings';
+import { DoorRows, HatchRows } from './doors';
 import { type Spec, SpecFields } from './spec';
 import { Part, ToldList } from './Told';
 

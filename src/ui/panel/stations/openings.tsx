@@ -1,15 +1,15 @@
 'use client';
 import { freeNumber } from '@/core/plan/defaults';
 import { fixtureOf } from '@/core/plan/fixtures.schema';
-import { newDoor, newHatch, newPopDoor, newVent } from '@/core/plan/newFixtures';
+import { newVent } from '@/core/plan/newFixtures';
 import type { OfKind, Plan } from '@/core/plan/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
-import { COVERS, LATCHES, OPENS, PANES, SCREENS, SIDES } from './choices';
+import { COVERS, OPENS, PANES, SCREENS, SIDES } from './choices';
 import { FixtureRows } from './FixtureRows';
 import type { Spec } from './spec';
 
-interface Hole {
+export interface Hole {
   wall: 'front' | 'rear' | 'left' | 'right';
   alongM: number;
   sillZ: number;
@@ -17,7 +17,7 @@ interface Hole {
   heightM: number;
 }
 
-const wall: Spec<Hole> = {
+export const wall: Spec<Hole> = {
   kind: 'choice',
   label: 'In the wall',
   choices: SIDES,
@@ -26,7 +26,7 @@ const wall: Spec<Hole> = {
     o.wall = v as Hole['wall'];
   },
 };
-const size: readonly Spec<Hole>[] = [
+export const size: readonly Spec<Hole>[] = [
   {
     kind: 'length',
     label: 'Width',
@@ -64,7 +64,7 @@ const size: readonly Spec<Hole>[] = [
     },
   },
 ];
-const hole: readonly Spec<Hole>[] = [wall, ...size];
+export const hole: readonly Spec<Hole>[] = [wall, ...size];
 
 type Air = OfKind<'window'> | OfKind<'vent'>;
 
@@ -223,247 +223,6 @@ export function VentRows() {
       empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
       adds={[{ name: 'Add a vent', make: (plan) => newVent(plan) }]}
       summary={(o) => <Net id={o.id} />}
-    />
-  );
-}
-
-export function DoorRows() {
-  return (
-    <FixtureRows<'door'>
-      kind="door"
-      specs={[
-        ...hole,
-        {
-          kind: 'choice',
-          label: 'Latch',
-          choices: LATCHES,
-          get: (d) => d.latch,
-          set: (d, v) => {
-            d.latch = v as OfKind<'door'>['latch'];
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'It opens from inside',
-          get: (d) => d.insideLatch,
-          set: (d, v) => {
-            d.insideLatch = v;
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'In two halves',
-          get: (d) => d.halves,
-          set: (d, v) => {
-            d.halves = v;
-          },
-        },
-      ]}
-      empty="No door for a person yet."
-      adds={[{ name: 'Add a door', make: newDoor }]}
-    />
-  );
-}
-
-export function HatchRows() {
-  return (
-    <FixtureRows<'hatch'>
-      kind="hatch"
-      specs={[
-        ...hole,
-        {
-          kind: 'choice',
-          label: 'For',
-          choices: [
-            { id: 'cleanOut', name: 'cleaning out' },
-            { id: 'look', name: 'a look in' },
-            { id: 'feed', name: 'feed and water' },
-          ],
-          get: (h) => h.use,
-          set: (h, v) => {
-            h.use = v as OfKind<'hatch'>['use'];
-          },
-        },
-      ]}
-      more={[
-        {
-          kind: 'choice',
-          label: 'Latch',
-          choices: LATCHES,
-          get: (h) => h.latch,
-          set: (h, v) => {
-            h.latch = v as OfKind<'hatch'>['latch'];
-          },
-        },
-        {
-          kind: 'openLength',
-          label: 'Its flap is wide',
-          none: 'as the opening',
-          get: (h) => h.flapM,
-          set: (h, v) => {
-            h.flapM = v;
-          },
-        },
-        {
-          kind: 'openLength',
-          label: 'Clear width in front',
-          none: 'nothing there',
-          get: (h) => h.frontM,
-          set: (h, v) => {
-            h.frontM = v;
-          },
-        },
-        {
-          kind: 'amount',
-          label: 'The flap weighs',
-          unit: 'kg',
-          least: 0,
-          most: 500,
-          get: (h) => h.flapKg,
-          set: (h, v) => {
-            h.flapKg = v;
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'A stay or catch holds it',
-          get: (h) => h.stay,
-          set: (h, v) => {
-            h.stay = v;
-          },
-        },
-      ]}
-      moreTitle="Latch, flap, stay"
-      empty="No hatch yet."
-      adds={[{ name: 'Add a hatch', make: newHatch }]}
-    />
-  );
-}
-
-const powered = (d: OfKind<'popDoor'>): boolean => d.works !== 'manual';
-
-export function PopDoorRows() {
-  return (
-    <FixtureRows<'popDoor'>
-      kind="popDoor"
-      specs={[
-        ...hole,
-        {
-          kind: 'choice',
-          label: 'Works',
-          choices: [
-            { id: 'manual', name: 'by hand' },
-            { id: 'light', name: 'by light' },
-            { id: 'clock', name: 'by the clock' },
-            { id: 'earlier', name: 'by the earlier' },
-          ],
-          get: (d) => d.works,
-          set: (d, v) => {
-            d.works = v as OfKind<'popDoor'>['works'];
-          },
-        },
-        {
-          kind: 'amount',
-          label: 'Closes after sunset',
-          unit: 'min',
-          least: 0,
-          most: 240,
-          step: 5,
-          when: powered,
-          get: (d) => d.closesAfterMin,
-          set: (d, v) => {
-            d.closesAfterMin = v;
-          },
-        },
-      ]}
-      more={[
-        {
-          kind: 'openLength',
-          label: 'Ramp, length',
-          none: 'no ramp',
-          most: 10,
-          get: (d) => d.ramp?.lengthM ?? null,
-          set: (d, v) => {
-            d.ramp = v === null ? null : { widthM: 0.3, cleatM: 0.14, ...d.ramp, lengthM: v };
-          },
-        },
-        {
-          kind: 'length',
-          label: 'Ramp, width',
-          least: 0.05,
-          most: 2,
-          when: (d) => d.ramp !== null,
-          get: (d) => d.ramp?.widthM ?? 0.3,
-          set: (d, v) => {
-            if (d.ramp) d.ramp.widthM = v;
-          },
-        },
-        {
-          kind: 'length',
-          label: 'Cleat to cleat',
-          most: 1,
-          when: (d) => d.ramp !== null,
-          get: (d) => d.ramp?.cleatM ?? 0,
-          set: (d, v) => {
-            if (d.ramp) d.ramp.cleatM = v;
-          },
-        },
-        {
-          kind: 'length',
-          label: 'Step inside, above the floor',
-          most: 3,
-          get: (d) => d.stepZ,
-          set: (d, v) => {
-            d.stepZ = v;
-          },
-        },
-        {
-          kind: 'choice',
-          label: 'Latch',
-          choices: LATCHES,
-          get: (d) => d.latch,
-          set: (d, v) => {
-            d.latch = v as OfKind<'popDoor'>['latch'];
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'A lamp is in view of its eye',
-          when: (d) => d.works === 'light' || d.works === 'earlier',
-          get: (d) => d.lampInView,
-          set: (d, v) => {
-            d.lampInView = v;
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'A hand override, and a second door',
-          when: powered,
-          get: (d) => d.override,
-          set: (d, v) => {
-            d.override = v;
-          },
-        },
-        {
-          kind: 'yes',
-          label: 'Cord and track guarded from birds',
-          when: powered,
-          get: (d) => d.guarded,
-          set: (d, v) => {
-            d.guarded = v;
-          },
-        },
-      ]}
-      moreTitle="Ramp, step, latch, safety"
-      empty="No pop door yet. One serves fifteen birds."
-      adds={[{ name: 'Add a pop door', make: (plan) => newPopDoor(plan) }]}
-      summary={(d) =>
-        d.ramp ? (
-          <p>
-            The ramp climbs at <Figure id={`door.${d.id}.slope`} />.
-          </p>
-        ) : null
-      }
     />
   );
 }
