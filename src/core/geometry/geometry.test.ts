@@ -1,9 +1,12 @@
 import fc from 'fast-check';
+import { everything } from '@/core/tests/everything';
 import { bank, bar, bareCoop, fittedCoop, sample } from '@/core/tests/plans';
+import { newVent } from '../plan/newFixtures';
 import { effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
 import { placeLabels } from './labels';
+import { gapInPlan, grown } from './segments';
 import { roofHeightM } from './shell';
-import { entranceSolid, footprintInsideM2, highestLipZ, solidOf } from './solids';
+import { entranceSolid, footprintInsideM2, highestLipZ, meetInPlan, solidOf } from './solids';
 import { footMarks, stickMarks } from './stick';
 
 const shell = (roof: Parameters<typeof roofHeightM>[0]['roof']) => ({ ...bareCoop().shell, roof });
@@ -192,4 +195,87 @@ describe('labels', () => {
       }),
     );
   });
+});
+
+describe('openings in walls and roof', () => {
+  const hole = (wall: 'front' | 'rear' | 'left' | 'right') =>
+    newVent(bareCoop(), { wall, alongM: 0.5, widthM: 1, sillZ: 1.5, heightM: 0.2 });
+
+  test.each([
+    ['front', [0.5, 1.5, 0, 0]],
+    ['rear', [0.5, 1.5, 3, 3]],
+    ['left', [0, 0, 0.5, 1.5]],
+    ['right', [4, 4, 0.5, 1.5]],
+  ] as const)('one in the %s wall lies in its inner face', (wall, [x0, x1, y0, y1]) => {
+    expect(solidOf(hole(wall), bareCoop())).toEqual({ x0, x1, y0, y1, z0: 1.5, z1: 1.7 });
+  });
+
+  test.each([
+    [
+      'a gable along x',
+      { kind: 'gable', lowM: 2, highM: 2.8, ridgeAxis: 'x' },
+      [0.5, 1.5, 1.5, 1.5],
+    ],
+    ['a gable along y', { kind: 'gable', lowM: 2, highM: 2.8, ridgeAxis: 'y' }, [2, 2, 0.5, 1.5]],
+    [
+      'a slope up to the rear',
+      { kind: 'mono', lowM: 2, highM: 2.8, highSide: 'rear' },
+      [0.5, 1.5, 3, 3],
+    ],
+    [
+      'a slope up to the front',
+      { kind: 'mono', lowM: 2, highM: 2.8, highSide: 'front' },
+      [0.5, 1.5, 0, 0],
+    ],
+    [
+      'a slope up to the left',
+      { kind: 'mono', lowM: 2, highM: 2.8, highSide: 'left' },
+      [0, 0, 0.5, 1.5],
+    ],
+    [
+      'a slope up to the right',
+      { kind: 'mono', lowM: 2, highM: 2.8, highSide: 'right' },
+      [4, 4, 0.5, 1.5],
+    ],
+  ] as const)('on the ridge of %s it is where the roof is highest', (_, roof, [x0, x1, y0, y1]) => {
+    const plan = { ...bareCoop(), shell: shell(roof) };
+    const s = solidOf({ ...hole('front'), place: 'ridge' }, plan);
+    expect([s.x0, s.x1, s.y0, s.y1]).toEqual([x0, x1, y0, y1]);
+    expect(s.z1).toBe(2.8);
+    expect(roofHeightM(plan.shell, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2)).toBeCloseTo(2.8, 9);
+  });
+});
+
+describe('distances seen from above', () => {
+  const box = (x0: number, y0: number, x1: number, y1: number) => ({
+    x0,
+    x1,
+    y0,
+    y1,
+    z0: 0,
+    z1: 1,
+  });
+
+  test('beside one another they are apart by the gap, corner to corner by its diagonal', () => {
+    expect(gapInPlan(box(0, 0, 1, 1), box(1.5, 0, 2, 1))).toBeCloseTo(0.5, 9);
+    expect(gapInPlan(box(0, 0, 1, 1), box(1.3, 1.4, 2, 2))).toBeCloseTo(0.5, 9);
+    expect(gapInPlan(box(0, 0, 1, 1), box(0.5, 0.5, 2, 2))).toBe(0);
+  });
+
+  test('two that are apart by less than they are grown meet, and two that touch do not', () => {
+    const [a, b] = [box(0, 0, 1, 1), box(1.5, 0, 2, 1)];
+    expect(meetInPlan(grown(a, 0.49), b)).toBe(false);
+    expect(meetInPlan(grown(a, 0.51), b)).toBe(true);
+    expect(meetInPlan(box(0, 0, 1, 1), box(1, 0, 2, 1))).toBe(false);
+  });
+});
+
+test('every kind of fixture lies inside the walls where it is told to, whatever it is', () => {
+  const plan = everything('plate');
+  for (const f of plan.fixtures) {
+    const s = solidOf(f, plan);
+    expect([f.id, s.x0 >= -1e-9, s.x1 <= plan.shell.lengthM + 1e-9]).toEqual([f.id, true, true]);
+    expect([f.id, s.y0 >= -1e-9, s.y1 <= plan.shell.widthM + 1e-9]).toEqual([f.id, true, true]);
+    expect([f.id, s.z1 >= s.z0]).toEqual([f.id, true]);
+  }
 });
