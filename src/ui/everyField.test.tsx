@@ -141,6 +141,15 @@ describe('every field changes the plan, into a good one, and one undo takes it b
     expect(edited).toBeGreaterThan(1);
   });
 
+  test.each(
+    PANELS.filter(([name]) => ['nests', 'feed', 'water', 'litter', 'reach'].includes(name)),
+  )('of %s, in feet, pounds and gallons', (_, panel) => {
+    openPlan({ ...everything('lamp'), units: 'imperial' }, 1, DAY);
+    const { edited, dead } = editEvery(panel());
+    expect(dead).toEqual([]);
+    expect(edited).toBeGreaterThan(1);
+  });
+
   test.each(['lamp', 'plate', 'hen'] as const)('of a brooder with a %s', (heat) => {
     openPlan(everything(heat), 1, DAY);
     const { edited, dead } = editEvery(<BrooderFields />);

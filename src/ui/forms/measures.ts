@@ -1,11 +1,14 @@
 import { fail, issue, type Outcome, ok } from '@/core/outcome';
-import { formatArea } from '@/core/units/area';
 import {
-  KILOGRAMS_PER_OUNCE,
-  KILOGRAMS_PER_POUND,
-  METRES_PER_INCH,
-  SQUARE_METRES_PER_SQUARE_FOOT,
-} from '@/core/units/factors.data';
+  type AmountKind,
+  amountUnit,
+  inPrinted,
+  isAmountKind,
+  onePrinted,
+  readAmount,
+} from '@/core/units/amount';
+import { formatArea } from '@/core/units/area';
+import { KILOGRAMS_PER_POUND, METRES_PER_INCH } from '@/core/units/factors.data';
 import { fieldUnit, formatLength, readLength, type UnitSystem } from '@/core/units/length';
 import { formatMass, massFieldUnit, readMass } from '@/core/units/mass';
 import { readDecimal } from '@/core/units/number';
@@ -28,19 +31,24 @@ export const massIn = (units: UnitSystem): Measure => ({
   step: units === 'metric' ? 0.05 : KILOGRAMS_PER_POUND / 10,
 });
 
-/** One egg's mass: grams, or ounces. */
-export const eggMassIn = (units: UnitSystem): Measure => {
-  const [unit, kg] = units === 'metric' ? ['g', 0.001] : ['oz', KILOGRAMS_PER_OUNCE];
+/** An amount that each system has its own unit for; units of the other are read too. */
+const ofKind = (kind: AmountKind, units: UnitSystem, steps: number, decimals: number): Measure => {
+  const unit = amountUnit(kind, units);
+  const places = 10 ** decimals;
   return {
     unit,
     read: (text) => {
-      const n = readDecimal(text.replace(/\s*(g|oz)$/i, ''));
-      return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n * kg);
+      const si = readAmount(text, kind, units);
+      return si === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(si);
     },
-    write: (mass) => `${formatPlain(Math.round((mass / kg) * 100) / 100)} ${unit}`,
-    step: kg,
+    write: (si) =>
+      `${formatPlain(Math.round(inPrinted(si, kind, units) * places) / places)} ${unit}`,
+    step: steps * onePrinted(kind, units),
   };
 };
+
+/** One egg's mass: grams, or ounces. */
+export const eggMassIn = (units: UnitSystem): Measure => ofKind('egg', units, 1, 2);
 
 /** A whole number within bounds. */
 export const countIn = (least: number, most: number): Measure => ({
@@ -81,17 +89,10 @@ export const massWithin =
           issue('mass.outOfRange', { least: formatMass(0.2, units), most: formatMass(15, units) }),
         );
 
-/** An area in the plan's units: a plain number in the unit printed. */
+/** An area in the plan's units. */
 export const areaIn = (units: UnitSystem): Measure => ({
-  unit: units === 'metric' ? 'm²' : 'ft²',
-  read: (text) => {
-    const n = readDecimal(text.replace(/(m²|m2|ft²|ft2)\s*$/i, ''));
-    return n === null
-      ? fail(issue('number.unreadable', { typed: text.trim() }))
-      : ok(units === 'metric' ? n : n * SQUARE_METRES_PER_SQUARE_FOOT);
-  },
+  ...ofKind('m²', units, units === 'metric' ? 0.01 : 0.1, 3),
   write: (m2) => formatArea(m2, units),
-  step: units === 'metric' ? 0.01 : SQUARE_METRES_PER_SQUARE_FOOT / 10,
 });
 
 /** A plain number, with the unit printed beside it. */
@@ -120,31 +121,32 @@ export const degreesIn: Measure = {
   step: 0.5,
 };
 
-const METRES_PER_FOOT = 12 * METRES_PER_INCH;
-
 /** A height above the sea: whole metres or feet. */
 export const heightIn = (units: UnitSystem): Measure => {
-  const [unit, metres] = units === 'metric' ? ['m', 1] : ['ft', METRES_PER_FOOT];
+  const measure = ofKind('altitude', units, 10, 0);
   return {
-    unit,
+    ...measure,
     read: (text) => {
-      const n = readDecimal(text.replace(/\s*(m|ft)$/i, ''));
-      if (n === null) return fail(issue('number.unreadable', { typed: text.trim() }));
-      const m = n * metres;
-      return m >= -450 && m <= 6000 ? ok(m) : fail(issue('altitude.outOfRange'));
+      const m = measure.read(text);
+      return m.ok && !(m.value >= -450 && m.value <= 6000) ? fail(issue('altitude.outOfRange')) : m;
     },
-    write: (m) => `${Math.round(m / metres)} ${unit}`.replace('-', '−'),
-    step: 10 * metres,
   };
 };
 
-/** A plain amount in the unit printed. */
-export const amountIn = (unit: string, step = 1): Measure => ({
-  unit,
-  read: (text) => {
-    const n = readDecimal(text.trim().replace(/\s*[^\d\s.,+\-−].*$/, ''));
-    return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n);
-  },
-  write: (n) => `${formatPlain(n)} ${unit}`,
-  step,
-});
+/**
+ * An amount in the unit named, or in what the other system has for it; days, watts and the like are the same in both.
+ * @param steps  of the unit printed, one press of an arrow key
+ */
+export function amountIn(unit: string, units: UnitSystem, steps = 1): Measure {
+  if (isAmountKind(unit)) return ofKind(unit, units, steps, unit === 'm²' ? 3 : 2);
+  const suffix = new RegExp(`\\s*${unit.replace(/s$/, '')}s?$`, 'i');
+  return {
+    unit,
+    read: (text) => {
+      const n = readDecimal(text.trim().replace(suffix, ''));
+      return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n);
+    },
+    write: (n) => `${formatPlain(n)} ${unit}`,
+    step: steps,
+  };
+}

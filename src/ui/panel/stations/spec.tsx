@@ -106,7 +106,11 @@ function SpecField<T>({
       );
     case 'amount':
     case 'openAmount': {
-      const measure = amountIn(spec.unit, spec.kind === 'amount' ? spec.step : undefined);
+      const measure = amountIn(
+        spec.unit,
+        plan.units,
+        spec.kind === 'amount' ? spec.step : undefined,
+      );
       const commit = (v: number): Outcome<unknown> =>
         v >= spec.least && v <= spec.most
           ? change(label, (d, p) => spec.set(d, v, p))
