@@ -27,6 +27,7 @@ const anotherDoor: Proposer = (finding, { plan }) => {
       code: 'door.another',
       fixtures: [],
       numbers: { more: { value: all.length, unit: 'doors' } },
+      more: all.length > 1,
       change: (draft) => void draft.fixtures.push(...all),
     });
   }

@@ -193,3 +193,23 @@ test('Pell Garth is mended by remedies alone, within its shell, until no harm an
   expect(end.carries).toBeGreaterThanOrEqual(14);
   expect(plan.shell).toEqual(sample('pell-garth').shell);
 });
+
+test('more of the same is offered only where less was not enough', () => {
+  const hungry = soundCoop((d) => {
+    change(d, 'feeder', 'feeder', { capacityL: 6 });
+  });
+  const before = assess(hungry, { on });
+  const finding = before.findings.find((f) => f.code === 'feed.days.short');
+  if (!finding) throw new Error('no finding');
+  const offered = remedies(hungry, finding, before);
+  const more = offered.filter((r) => r.code === 'vessels.another');
+  expect(more.map((r) => r.numbers.more?.value)).toEqual([1]);
+  const starving = soundCoop((d) => {
+    change(d, 'feeder', 'feeder', { capacityL: 3 });
+  });
+  const worse = assess(starving, { on });
+  const runsOut = worse.findings.find((f) => f.code === 'feed.days.short');
+  if (!runsOut) throw new Error('no finding');
+  const two = remedies(starving, runsOut, worse).filter((r) => r.code === 'vessels.another');
+  expect(two.map((r) => r.numbers.more?.value)).toEqual([2]);
+});

@@ -71,7 +71,8 @@ export function remedies(
   };
   const proposals = (PROPOSERS[finding.code] ?? []).flatMap((propose) => propose(finding, ctx));
   const proved: Remedy[] = [];
-  for (const { change, ...told } of proposals) {
+  for (const { change, more, ...told } of proposals) {
+    if (more && proved.some((r) => r.code === told.code && isClean(r))) continue;
     const next = produce(plan, (draft) => change(draft as Plan));
     if (next === plan || !parseEdit(plan, next).ok) continue;
     const after = assess(next, { on: before.on, lean: true });

@@ -16,12 +16,14 @@ export interface Proposal {
   readonly numbers: Readonly<Record<string, RemedyNumber>>;
   /** A wall it speaks of. */
   readonly wall?: 'front' | 'rear' | 'left' | 'right';
+  /** The same again and more of it: offered only where less of it was not enough. */
+  readonly more?: boolean;
   /** Changes a copy of the plan. */
   readonly change: (draft: Plan) => void;
 }
 
 /** A proposal that an assessment has proved to remove its finding. */
-export interface Remedy extends Omit<Proposal, 'change'> {
+export interface Remedy extends Omit<Proposal, 'change' | 'more'> {
   /** Key of the finding it mends. */
   readonly finding: string;
   /** The plan as it would be. */

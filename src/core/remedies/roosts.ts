@@ -120,6 +120,7 @@ const layAnew: Proposer = (_, { plan, heaviestKg }) => {
         wall: metres(wall),
         apart: metres(level),
       },
+      more: rows > 2,
       change: (draft) => {
         const ids = new Set(old.map((b) => b.id));
         const kept = draft.fixtures.filter((f) => !ids.has(f.id));

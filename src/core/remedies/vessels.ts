@@ -66,6 +66,7 @@ const another: Proposer = (finding, ctx): Proposal[] => {
       code: 'vessels.another',
       fixtures: [vessel.id],
       numbers: { more: { value: n, unit: 'ratio' } },
+      more: n > 1,
       change: (d) => void d.fixtures.push(...all),
     });
   }
@@ -101,6 +102,7 @@ const outlets: Proposer = (finding, { plan }) => {
     code: 'vessels.outlets',
     fixtures: [vessel.id],
     numbers: { outlets: { value: vessel.outlets + more, unit: 'outlets' as const } },
+    more: more > 1,
     change: changing(vessel, (v) => {
       v.outlets += more;
     }),

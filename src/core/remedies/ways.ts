@@ -68,7 +68,7 @@ const addStepsDown: Proposer = (finding, { plan }) => {
   if (!bar) return [];
   return [1, 2, 3].flatMap((n) => {
     const steps = stepsTo(plan, bar, Number.POSITIVE_INFINITY, n);
-    return steps.length === 0 ? [] : [added('roosts.addStepsDown', bar, steps)];
+    return steps.length === 0 ? [] : [{ ...added('roosts.addStepsDown', bar, steps), more: n > 1 }];
   });
 };
 
