@@ -1,3 +1,4 @@
+import { FACTS } from './facts.data';
 import type { Evidence, Scale } from './types';
 
 /** A single figure of the trade on which no school is chosen in the plan. */
@@ -44,4 +45,4 @@ export const FIT = {
 export type FitRuleId = keyof typeof FIT;
 
 /** Bedding held in by the front lip of a nest box, m. Source: keepers' usage. */
-export const NEST_LIP_M = 0.1;
+export const NEST_LIP_M = FACTS['nests.lip.board'].value;

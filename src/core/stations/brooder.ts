@@ -73,6 +73,7 @@ export function assessBrooder(ctx: StationContext): BrooderResult {
       ofBox(s, brooder, largest);
       ofHeat(s, brooder, largest);
     }
+    for (const id of TOLD_FACTS) s.fact(id);
     for (const b of broods) {
       eggs(s, b);
       out(s, ctx, b);
@@ -89,6 +90,15 @@ export function assessBrooder(ctx: StationContext): BrooderResult {
     broods: plans,
   };
 }
+
+/** Told beside the fields, whatever is entered. */
+const TOLD_FACTS = [
+  'brooder.paper.days',
+  'brooder.litter.least',
+  'brooder.litter.most',
+  'brooder.join.seen',
+  'brooder.join.seenMost',
+] as const;
 
 /** What the eggs set come to, and whether that is as many as are counted on. */
 function eggs(s: Sheet, { hatch, lot, groupId }: Brood): void {

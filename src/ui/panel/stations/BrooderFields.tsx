@@ -263,6 +263,7 @@ export function BrooderFields() {
           />
         </>
       )}
+      <Floor />
       <Out />
       <Joining />
     </>
@@ -273,6 +274,25 @@ const change = (name: string, recipe: (b: Brooder, p: never) => void) =>
   edit(name, (d) => {
     if (d.brooder) recipe(d.brooder, undefined as never);
   });
+
+/** What chicks stand on, and where they drink. */
+function Floor() {
+  return (
+    <Part title="Floor and water">
+      <WorkingHost className="text-[0.9rem]">
+        <p>
+          Paper towel over the bedding for the first <Figure id="fact.brooder.paper.days" />: on
+          bare newspaper legs splay. Then shavings <Figure id="fact.brooder.litter.least" /> to{' '}
+          <Figure id="fact.brooder.litter.most" /> deep, never cedar or fine sawdust.
+        </p>
+      </WorkingHost>
+      <p className="text-[0.84rem] text-soft" data-reason>
+        A shallow drinker, or pebbles in it, in the first week. Rims go up each week to the back, on
+        the cool side.
+      </p>
+    </Part>
+  );
+}
 
 /** The first likely day out of each brood, and the chance of a colder night. */
 function Out() {
@@ -316,8 +336,13 @@ function Joining() {
       <summary className="w-fit text-chalk hover:underline max-lg:min-h-[44px]">
         Joining the older birds
       </summary>
-      <ul className="mt-1 list-disc pl-4 text-soft" data-reason>
-        <li>They see each other through mesh for one to two weeks.</li>
+      <WorkingHost className="mt-1">
+        <p>
+          They see each other through mesh for <Figure id="fact.brooder.join.seen" /> to{' '}
+          <Figure id="fact.brooder.join.seenMost" />.
+        </p>
+      </WorkingHost>
+      <ul className="list-disc pl-4 text-soft" data-reason>
         <li>Then hours together, watched; in pairs or more, never one alone.</li>
         <li>Not before two thirds of the smallest grown bird’s mass.</li>
         <li>Put on the bars after dark, with a spare feeder and drinker out of sight.</li>
