@@ -23,6 +23,13 @@ export const LITTER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   ],
   'litter.depth.outgrows': [
     planning(
+      'litter.planFor',
+      (d, f) => {
+        d.litter.finalM = cmUp(told(f, 'grows'));
+      },
+      (f) => ({ depth: metres(cmUp(told(f, 'grows'))) }),
+    ),
+    planning(
       'litter.sooner',
       (d, f, { value }) => {
         const rise = value('litter.rise') ?? 0;
@@ -40,13 +47,6 @@ export const LITTER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
           unit: 'days',
         },
       }),
-    ),
-    planning(
-      'litter.planFor',
-      (d, f) => {
-        d.litter.finalM = cmUp(told(f, 'grows'));
-      },
-      (f) => ({ depth: metres(cmUp(told(f, 'grows'))) }),
     ),
   ],
   'litter.board.low': [
