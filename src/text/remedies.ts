@@ -136,6 +136,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'brooder.plate': 'Use a plate large enough for {chicks}',
   'brooder.indoors': 'Move the brooder to a room of {air}',
   'brooder.lamps': 'Hang two lamps of {watts} on cords of their own',
+  'brooder.enlarge': 'Make the brooder {length} by {width}',
   'brooder.lengthen': 'Make the brooder {length} long',
   'brooder.feedEdge': 'Give {edge} of feed edge',
   'brooder.waterRim': 'Give {edge} of water rim',

@@ -5,7 +5,7 @@ import { FACTS } from '../rules/facts.data';
 import { colderNightChance, hatchOf, lampToBuy, toleratedC } from '../stations/brooder.broods';
 import { dayNumber, isoDay } from '../units/day';
 import { wholeUp } from '../units/number';
-import { cmUp, metres, type Proposer } from './remedy';
+import { cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { planning, told } from './setting';
 
 /** A remedy that sets something of the brooder. */
@@ -75,20 +75,31 @@ const lamps: Proposer = (_finding, { plan, value }) => {
   ];
 };
 
+/** The box larger in its own shape, or only longer where that is not by much. */
 const larger: Proposer = (finding, { plan }) => {
   const { brooder } = plan;
   if (!brooder) return [];
-  const lengthM = cmUp(told(finding, 'needed') / brooder.widthM);
-  return [
-    {
-      code: 'brooder.lengthen',
-      fixtures: [],
-      numbers: { length: metres(lengthM) },
-      change: (d) => {
-        if (d.brooder) d.brooder.lengthM = lengthM;
-      },
+  const needed = told(finding, 'needed');
+  const longer = cmUp(needed / brooder.widthM);
+  const lengthM = cmUp(brooder.lengthM * Math.sqrt(needed / (brooder.lengthM * brooder.widthM)));
+  const widthM = cmUp(needed / lengthM);
+  const whole: Proposal = {
+    code: 'brooder.enlarge',
+    fixtures: [],
+    numbers: { length: metres(lengthM), width: metres(widthM) },
+    change: (d) => {
+      if (d.brooder) Object.assign(d.brooder, { lengthM, widthM });
     },
-  ];
+  };
+  const lengthened: Proposal = {
+    code: 'brooder.lengthen',
+    fixtures: [],
+    numbers: { length: metres(longer) },
+    change: (d) => {
+      if (d.brooder) d.brooder.lengthM = longer;
+    },
+  };
+  return longer <= 1.5 * brooder.lengthM ? [lengthened, whole] : [whole];
 };
 
 const groupOf = (plan: Plan, id: string | undefined) => plan.flock.find((g) => g.id === id);
