@@ -1,12 +1,11 @@
 import '@testing-library/jest-dom/jest-globals';
-import { beforeAll, describe, expect, jest, test } from '@jest/globals';
+import { beforeAll, describe, expect, test } from '@jest/globals';
 import { act, fireEvent, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { parsePlan } from '@/core/plan/parse';
 import type { Plan } from '@/core/plan/schema';
 import { everything } from '@/core/tests/everything';
 import { DAY } from '@/core/tests/plans';
-import { Figures } from './figure/shown';
 import { BarRows } from './panel/BarRows';
 import { NestRows } from './panel/NestRows';
 import { ShellFields } from './panel/ShellFields';
@@ -21,16 +20,10 @@ import {
   ShellMore,
   WaterFields,
 } from './panel/stations/all';
-import { openPlan, undo, useAssessment, useBench, usePlan } from './store/bench';
+import { openPlan, undo, useBench } from './store/bench';
+import { Shown, standIns } from './tests/shown';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe(): void {}
-    unobserve(): void {}
-    disconnect(): void {}
-  };
-  Element.prototype.scrollIntoView = jest.fn() as never;
-});
+beforeAll(standIns);
 
 const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['shell', () => <ShellFields />],
@@ -45,14 +38,6 @@ const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['doors and light', () => <DoorFields />],
   ['reach', () => <ReachFields />],
 ];
-
-function Shown({ children }: { children: ReactNode }) {
-  return (
-    <Figures assessment={useAssessment()} plan={usePlan()}>
-      {children}
-    </Figures>
-  );
-}
 
 const planNow = (): Plan => useBench.getState().plan as Plan;
 const steps = (): number => useBench.getState().past.length;

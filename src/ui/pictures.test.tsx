@@ -1,40 +1,19 @@
 import '@testing-library/jest-dom/jest-globals';
 import { beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, render, screen, within } from '@testing-library/react';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import { everything } from '@/core/tests/everything';
 import { DAY, hens, sample, sampleClimate, soundCoop } from '@/core/tests/plans';
 import { BrooderScreen } from './brooder/BrooderScreen';
-import { Figures } from './figure/shown';
 import { MonthTable } from './flock/MonthTable';
 import { LoadGuard } from './panel/LoadGuard';
 import { DepthPicture } from './panel/stations/DepthPicture';
 import { LightTable } from './panel/stations/LightTable';
 import { MonthBars } from './panel/stations/MonthBars';
-import { openPlan, useAssessment, usePlan } from './store/bench';
+import { openPlan } from './store/bench';
+import { show, spoilt, standIns } from './tests/shown';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe(): void {}
-    unobserve(): void {}
-    disconnect(): void {}
-  };
-  Element.prototype.scrollIntoView = jest.fn() as never;
-});
-
-function Shown({ children }: { children: ReactNode }) {
-  return (
-    <Figures assessment={useAssessment()} plan={usePlan()}>
-      {children}
-    </Figures>
-  );
-}
-
-const show = (part: ReactNode) => render(<Shown>{part}</Shown>);
-const spoilt = (root: HTMLElement): string[] =>
-  [...root.querySelectorAll('*')].flatMap((e) =>
-    [...e.attributes].filter((a) => /NaN|undefined|Infinity/.test(a.value)).map((a) => a.value),
-  );
+beforeAll(standIns);
 
 describe('the light through the year', () => {
   const lit = (school: string) =>

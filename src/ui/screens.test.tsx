@@ -1,34 +1,16 @@
 import '@testing-library/jest-dom/jest-globals';
-import { beforeAll, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { render, screen, within } from '@testing-library/react';
+import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
-import { Figures } from './figure/shown';
 import { FlockScreen } from './flock/FlockScreen';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
-import { goTo, openPlan, useAssessment, useBench, usePlan } from './store/bench';
+import { goTo, openPlan, useBench } from './store/bench';
+import { show, standIns } from './tests/shown';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe(): void {}
-    unobserve(): void {}
-    disconnect(): void {}
-  };
-  Element.prototype.scrollIntoView = jest.fn() as never;
-});
+beforeAll(standIns);
 
-/** Shows a part of the screen on the open plan, as the bench does. */
-function Shown({ children }: { children: ReactNode }) {
-  return (
-    <Figures assessment={useAssessment()} plan={usePlan()}>
-      {children}
-    </Figures>
-  );
-}
-
-const show = (part: ReactNode) => render(<Shown>{part}</Shown>);
 const plan = () => useBench.getState().plan;
 const figure = (id: string) => document.querySelector(`[data-figure="${id}"]`);
 

@@ -1,12 +1,11 @@
 import '@testing-library/jest-dom/jest-globals';
-import { beforeAll, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { render, screen, within } from '@testing-library/react';
+import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import type { Fixture, OfKind, Plan } from '@/core/plan/schema';
 import { DAY, sample, soundCoop } from '@/core/tests/plans';
 import { BrooderScreen } from './brooder/BrooderScreen';
-import { Figures } from './figure/shown';
 import { FloorFields } from './panel/FloorFields';
 import {
   AirFields,
@@ -23,26 +22,11 @@ import {
   WaterFields,
 } from './panel/stations/all';
 import { Staves } from './staves/Staves';
-import { openPlan, undo, useAssessment, useBench, usePlan } from './store/bench';
+import { openPlan, undo, useBench } from './store/bench';
+import { show, standIns } from './tests/shown';
 
-beforeAll(() => {
-  globalThis.ResizeObserver = class {
-    observe(): void {}
-    unobserve(): void {}
-    disconnect(): void {}
-  };
-  Element.prototype.scrollIntoView = jest.fn() as never;
-});
+beforeAll(standIns);
 
-function Shown({ children }: { children: ReactNode }) {
-  return (
-    <Figures assessment={useAssessment()} plan={usePlan()}>
-      {children}
-    </Figures>
-  );
-}
-
-const show = (part: ReactNode) => render(<Shown>{part}</Shown>);
 const plan = (): Plan => {
   const open = useBench.getState().plan;
   if (!open) throw new Error('no plan is open');

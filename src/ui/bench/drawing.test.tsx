@@ -7,6 +7,7 @@ import { inRun } from '@/core/geometry/solids';
 import type { Plan } from '@/core/plan/schema';
 import { everything } from '@/core/tests/everything';
 import { badCoop, DAY, sample } from '@/core/tests/plans';
+import { spoilt } from '../tests/shown';
 import { Drawing } from './Drawing';
 import { project } from './projection';
 
@@ -33,14 +34,6 @@ function draw(plan: Plan, view: (typeof VIEWS)[number], onPick?: (id: string) =>
     </svg>,
   );
 }
-
-/** Numbers in a drawing that are none. */
-const spoilt = (root: HTMLElement): string[] =>
-  [...root.querySelectorAll('svg *')].flatMap((e) =>
-    [...e.attributes]
-      .filter((a) => /NaN|undefined|Infinity/.test(a.value))
-      .map((a) => `${e.tagName} ${a.name}=${a.value}`),
-  );
 
 describe.each(VIEWS)('seen from the %s', (view) => {
   test.each(['lamp', 'plate', 'hen'] as const)('one of everything is drawn (%s)', (heat) => {

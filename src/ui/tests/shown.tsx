@@ -1,0 +1,34 @@
+import { jest } from '@jest/globals';
+import { render } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { Figures } from '../figure/shown';
+import { useAssessment, usePlan } from '../store/bench';
+
+/** What a browser has and the test's page has not. */
+export function standIns(): void {
+  globalThis.ResizeObserver = class {
+    observe(): void {}
+    unobserve(): void {}
+    disconnect(): void {}
+  };
+  Element.prototype.scrollIntoView = jest.fn() as never;
+}
+
+/** A part of the screen on the open plan, with its figures. */
+export function Shown({ children }: { children: ReactNode }) {
+  return (
+    <Figures assessment={useAssessment()} plan={usePlan()}>
+      {children}
+    </Figures>
+  );
+}
+
+export const show = (part: ReactNode) => render(<Shown>{part}</Shown>);
+
+/** Attributes of a drawing with a number that is none. */
+export const spoilt = (root: HTMLElement): string[] =>
+  [...root.querySelectorAll('*')].flatMap((e) =>
+    [...e.attributes]
+      .filter((a) => a.value.match(/NaN|undefined|Infinity/) !== null)
+      .map((a) => `${e.tagName} ${a.name}=${a.value}`),
+  );
