@@ -27,7 +27,7 @@ test.describe('the drawing is to scale', () => {
         );
         expect(drawn).toHaveLength(birds.length);
         for (const { group, aspect, width, height } of drawn) {
-          const length = figures[`flock.${group}.length`]?.value ?? 0;
+          const length = figures.get(`flock.${group}.length`)?.value ?? 0;
           const size = birdSize((length / 0.32) ** 3);
           const across = aspect === 'profile' ? size.lengthM : size.widthM;
           const up = aspect === 'above' ? size.lengthM : size.headM;

@@ -56,7 +56,7 @@ function findingText(plan: Plan, finding: Assessment['findings'][number]): strin
 function schoolLines(plan: Plan, a: Assessment): string[] {
   const rows = Object.entries(a.schools).flatMap(([topic, offers]) =>
     offers.map((o) => {
-      const rule = o.ruleFigure === null ? undefined : a.figures[o.ruleFigure];
+      const rule = o.ruleFigure === null ? undefined : a.figures.get(o.ruleFigure);
       return [
         `  ${o.chosen ? '*' : ' '} ${topic}`,
         o.row?.school ?? 'your own',

@@ -61,8 +61,8 @@ describe('the samples', () => {
   });
 
   test('Pell Garth: the low nest bank takes 0.43 m² of 6.30', () => {
-    expect(pell.figures['floor.inside']?.value).toBeCloseTo(6.3, 9);
-    expect(pell.figures['floor.taken.nests-1']?.value).toBeCloseTo(0.432, 9);
+    expect(pell.figures.get('floor.inside')?.value).toBeCloseTo(6.3, 9);
+    expect(pell.figures.get('floor.taken.nests-1')?.value).toBeCloseTo(0.432, 9);
   });
 
   test('Tamar Flats asks for its fixtures', () => {
@@ -209,14 +209,14 @@ describe('whatever the plan', () => {
     fc.assert(
       fc.property(anyPlan, (plan) => {
         const { figures, findings } = assess(plan, { on });
-        for (const [id, f] of Object.entries(figures)) {
+        for (const [id, f] of figures) {
           expect(f.id).toBe(id);
           expect(Number.isFinite(f.value)).toBe(true);
           expect(f.evidence && f.source).toBeTruthy();
         }
         for (const f of findings) {
           for (const n of Object.values(f.numbers))
-            expect(figures[n.figure]?.value).toBeCloseTo(n.value, 9);
+            expect(figures.get(n.figure)?.value).toBeCloseTo(n.value, 9);
         }
         expect(new Set(findings.map((f) => f.key)).size).toBe(findings.length);
       }),

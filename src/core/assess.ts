@@ -10,10 +10,12 @@ import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
 import { airOpenings, airStation } from './stations/air';
 import { assessBrooder } from './stations/brooder';
-import { carryOf, shortFrom } from './stations/carrying';
+import { carryBy, shortBy } from './stations/carried';
 import {
   type CarryingStation,
+  createKept,
   createOnce,
+  type Kept,
   type StationCarry,
   type StationContext,
   schoolOf,
@@ -91,6 +93,8 @@ type OfFlock = (ctx: StationContext) => {
   readonly together: ReturnType<typeof flockFindings>;
   readonly monthly: ReturnType<typeof monthlyFigures>;
   readonly brooder: ReturnType<typeof assessBrooder>;
+  readonly days: Assessment['days'];
+  readonly nestOpenings: Assessment['nestOpenings'];
   /** All their figures. */
   readonly figures: Figures;
 };
@@ -101,9 +105,14 @@ interface Memo {
   readonly ofFlock: OfFlock;
   /** The school chosen for each topic. */
   readonly schools: (plan: Plan, book: RuleBook) => Chosen;
+  readonly kept: Kept;
 }
 
-const createMemo = (): Memo => ({ ofFlock: rememberFlock(), schools: rememberSchools() });
+const createMemo = (): Memo => ({
+  ofFlock: rememberFlock(),
+  schools: rememberSchools(),
+  kept: createKept(),
+});
 
 function rememberSchools(): Memo['schools'] {
   let last: { chosen: Plan['schools']; litter: string; book: RuleBook; value: Chosen } | null =
@@ -139,7 +148,15 @@ function rememberFlock(): OfFlock {
       const figures = byId(
         [ofFlock, together, monthly, brooder].flatMap((part) => [...part.figures]),
       );
-      last = { ctx, value: { ofFlock, together, monthly, brooder, figures } };
+      const days = ctx.flock.changes.map((d) => {
+        const day = dayOf(ctx.flock, d);
+        return { day, figure: flockDayFigure(day) };
+      });
+      const openings = nestOpenings(ctx.flock);
+      last = {
+        ctx,
+        value: { ofFlock, together, monthly, brooder, days, nestOpenings: openings, figures },
+      };
     }
     return last.value;
   };
@@ -152,16 +169,17 @@ function assessFlock(
   memo: Memo,
 ): Assessment {
   const schools = memo.schools(plan, book);
-  const ctx: StationContext = { plan, flock, book, schools, once: createOnce() };
+  const ctx: StationContext = { plan, flock, book, schools, once: createOnce(), kept: memo.kept };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
     const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
-    const shortOn = lean ? null : shortFrom(flock, station.demand(ctx, school));
+    const shortOn = lean ? null : shortBy(ctx, station, school);
     return { ...result, shortOn };
   });
   const litter = assessLitter(ctx);
   const reach = assessReach(ctx);
-  const { ofFlock, together, monthly, brooder, figures: known } = memo.ofFlock(ctx);
+  const known = memo.ofFlock(ctx);
+  const { ofFlock, together, monthly, brooder } = known;
   const shell = moreOfShell(ctx);
   const staves = STATIONS.map((id): Stave => {
     const r = results.find((x) => x.station === id);
@@ -196,7 +214,7 @@ function assessFlock(
     heldBackBy,
     sentence: sentenceOf(staves, carries, heldBackBy, flock.planned),
     staves,
-    figures: lean ? {} : byId(figures, known),
+    figures: lean ? new Map() : byId(figures, known.figures),
     items: {
       group: flock.lots.map((lot) => lot.id),
       bar: seats.bars.map((b) => b.bar.id),
@@ -215,14 +233,11 @@ function assessFlock(
     ].sort(byWorst),
     schools: offers.byTopic,
     chosen: schools,
-    days: (lean ? [] : flock.changes).map((d) => ({
-      day: dayOf(flock, d),
-      figure: flockDayFigure(dayOf(flock, d)),
-    })),
+    days: lean ? [] : known.days,
     flock,
     demand: ofFlock.demand,
     months: monthly.months,
-    nestOpenings: lean ? [] : nestOpenings(flock),
+    nestOpenings: lean ? [] : known.nestOpenings,
     birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
     zones: null,
@@ -241,7 +256,7 @@ function carryOfStation(
   station: CarryingStation,
   school: ChosenSchool,
 ): StationCarry {
-  const carry = carryOf(ctx.flock, station.demand(ctx, school));
+  const carry = carryBy(ctx, station, school);
   return carry.state === 'carries' && !station.entered(ctx.plan)
     ? { state: 'notEntered', asked: carry }
     : carry;

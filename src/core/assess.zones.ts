@@ -67,7 +67,7 @@ export const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'br
 export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
   const rest = zone.findings.filter((f) => f.station !== 'air');
-  const figures = Object.values(whole.figures).filter((f) => f.id.startsWith('air.'));
+  const figures = [...whole.figures.values()].filter((f) => f.id.startsWith('air.'));
   const stave = whole.staves.find((s) => s.station === 'air');
   const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
   const { carries, heldBackBy } = shortest(staves);

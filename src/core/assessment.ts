@@ -66,9 +66,8 @@ export interface AssessOptions {
 }
 
 /** Figures by id, over those known already. */
-export function byId(figures: readonly Figure[], known: Figures = {}): Figures {
-  // many keys, set once: a bare dictionary takes them faster than an object that grows a shape
-  const all: Record<string, Figure> = Object.assign(Object.create(null), known);
-  for (const f of figures) all[f.id] = f;
+export function byId(figures: readonly Figure[], known: Figures = new Map()): Figures {
+  const all = new Map(known);
+  for (const f of figures) all.set(f.id, f);
   return all;
 }

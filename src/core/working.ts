@@ -112,7 +112,8 @@ export interface Figure {
 /** Ids behind the items of workings' lists: one order for every list that has one for each. */
 export type Items = Readonly<Record<Each, readonly string[]>>;
 
-export type Figures = Readonly<Record<string, Figure>>;
+/** Figures by their ids. */
+export type Figures = ReadonlyMap<string, Figure>;
 
 /** What a figure rests on. */
 export interface Basis {

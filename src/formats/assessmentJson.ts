@@ -31,7 +31,7 @@ export function assessmentJson(a: Assessment) {
       ]),
     ),
     figures: Object.fromEntries(
-      Object.values(a.figures).map(({ id, value, unit, evidence, source }) => [
+      [...a.figures.values()].map(({ id, value, unit, evidence, source }) => [
         id,
         { value, unit, evidence, source },
       ]),

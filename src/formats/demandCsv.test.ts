@@ -14,9 +14,12 @@ test('a row a month, SI with the units in the headings, as the figures are', () 
   data.forEach((row, i) => {
     const month = assessed.months[i];
     expect(row.month).toBe(month?.month);
-    expect(Number(row.water_l)).toBeCloseTo(assessed.figures[month?.water ?? '']?.value ?? -1, 2);
+    expect(Number(row.water_l)).toBeCloseTo(
+      assessed.figures.get(month?.water ?? '')?.value ?? -1,
+      2,
+    );
     expect(Number(row.eggs_dozen)).toBeCloseTo(
-      assessed.figures[month?.dozens ?? '']?.value ?? -1,
+      assessed.figures.get(month?.dozens ?? '')?.value ?? -1,
       2,
     );
   });

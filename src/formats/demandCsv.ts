@@ -11,7 +11,7 @@ export function demandCsv(
   plan: Pick<Plan, 'name'>,
   { months, figures }: Pick<Assessment, 'months' | 'figures'>,
 ): { name: string; text: string } {
-  const value = (id: string): number => Math.round((figures[id]?.value ?? 0) * 1000) / 1000;
+  const value = (id: string): number => Math.round((figures.get(id)?.value ?? 0) * 1000) / 1000;
   const rows = months.map((m) => ({
     plan: plan.name,
     month: m.month,

@@ -38,8 +38,8 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
   const { figures } = assess(plan, { on: DAY });
 
   test('each, worked again from its raw inputs, gives its raw result', () => {
-    expect(Object.keys(figures).length).toBeGreaterThan(15);
-    for (const figure of Object.values(figures)) {
+    expect(figures.size).toBeGreaterThan(15);
+    for (const figure of figures.values()) {
       recompute(figure);
       expect(figure.parts[specOf(figure).result]).toBe(figure.value);
     }
@@ -47,7 +47,7 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
 
   test('each prints the format of its raw values, in both systems of units', () => {
     for (const units of ['metric', 'imperial'] as const) {
-      for (const figure of Object.values(figures)) {
+      for (const figure of figures.values()) {
         const { lines } = specOf(figure);
         const printed = workingLines(figure, units);
         expect(printed).toHaveLength(Object.keys(lines).length);
@@ -66,7 +66,7 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
 test('workings hold for any plan', () => {
   fc.assert(
     fc.property(anyPlan, (plan) => {
-      for (const figure of Object.values(assess(plan, { on: DAY }).figures)) recompute(figure);
+      for (const figure of assess(plan, { on: DAY }).figures.values()) recompute(figure);
     }),
     { numRuns: 25 },
   );
@@ -81,7 +81,7 @@ test('every line of every working has its words', () => {
 
 test('a formula is told in words and in numbers', () => {
   const { figures } = assess(sample('pell-garth'), { on: DAY });
-  const width = figures['roosts.widthPerBird.sussex'];
+  const width = figures.get('roosts.widthPerBird.sussex');
   if (!width) throw new Error('no figure');
   expect(workingLines(width, 'metric')[0]).toEqual({
     name: 'for this bird',
@@ -92,12 +92,12 @@ test('a formula is told in words and in numbers', () => {
     },
     from: null,
   });
-  const needed = figures['roosts.needed'];
+  const needed = figures.get('roosts.needed');
   if (!needed) throw new Error('no figure');
   expect(workingLines(needed, 'metric')[0]?.formula?.numbers).toBe(
     '4 birds × 34 cm + 4 birds × 33.3 cm + 6 birds × 32.1 cm',
   );
-  const mean = figures['roosts.widthPerBird'];
+  const mean = figures.get('roosts.widthPerBird');
   if (!mean) throw new Error('no figure');
   expect(workingLines(mean, 'metric')[0]?.formula?.numbers).toBe(
     '(4 birds × 34 cm + 4 birds × 33.3 cm + 6 birds × 32.1 cm) ÷ (4 birds + 4 birds + 6 birds)',
@@ -132,7 +132,7 @@ test('the numbers of a formula, read back as arithmetic, come to its value as ne
       .replace(/rounded down /g, 'floor')
       .replace(/rounded up /g, 'ceil');
   let read = 0;
-  for (const figure of Object.values(figures)) {
+  for (const figure of figures.values()) {
     const [line] = workingLines(figure, 'metric');
     if (!line?.formula) continue;
     const value = evaluate(arithmetic(line.formula.numbers)) as number;
@@ -150,7 +150,7 @@ test('the items of a list are told by the names the keeper gave', () => {
   const { figures, items } = assess(plan, { on: DAY });
   const names = itemNames(items, plan);
   const given = (id: string, name: string) => {
-    const figure = figures[id];
+    const figure = figures.get(id);
     if (!figure) throw new Error(`no figure ${id}`);
     return workingLines(figure, 'metric', names).find((l) => l.name === name)?.value;
   };

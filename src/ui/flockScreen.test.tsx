@@ -60,7 +60,7 @@ describe('a breed is chosen', () => {
     await userEvent.clear(screen.getByPlaceholderText(/Name, class, egg colour/));
     await userEvent.type(screen.getByPlaceholderText(/Name, class, egg colour/), 'jersey{Enter}');
     expect(plan().flock[0]).toMatchObject({ breed: 'jersey-giant', massKg: null, figures: {} });
-    expect(useBench.getState().assessment?.figures['flock.sussex.mass']?.value).toBe(4.5);
+    expect(useBench.getState().assessment?.figures.get('flock.sussex.mass')?.value).toBe(4.5);
   });
 
   test('or made of another, apart from the catalogue', async () => {

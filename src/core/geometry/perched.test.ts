@@ -70,8 +70,8 @@ test('whoever sits on a bar sits within it, at her own size, and nobody on anoth
       const { birds, figures } = assess(plan, { on: DAY });
       for (const bird of birds) {
         const size = birdSize((bird.lengthM / 0.32) ** 3);
-        expect(bird.lengthM).toBe(figures[`flock.${bird.lotId}.length`]?.value);
-        expect(bird.heightM).toBe(figures[`flock.${bird.lotId}.height`]?.value);
+        expect(bird.lengthM).toBe(figures.get(`flock.${bird.lotId}.length`)?.value);
+        expect(bird.heightM).toBe(figures.get(`flock.${bird.lotId}.height`)?.value);
         expect(bird.widthM).toBeCloseTo(size.widthM, 9);
       }
       for (const b of plan.fixtures) {
@@ -82,7 +82,7 @@ test('whoever sits on a bar sits within it, at her own size, and nobody on anoth
           expect(bird.x).toBeLessThanOrEqual(b.x + b.lengthM);
           expect(bird.z).toBe(b.z);
           const left = on[i - 1];
-          const width = (id: string) => figures[`roosts.widthPerBird.${id}`]?.value ?? 0;
+          const width = (id: string) => figures.get(`roosts.widthPerBird.${id}`)?.value ?? 0;
           if (left) {
             const apart = (width(left.lotId) + width(bird.lotId)) / 2;
             expect(bird.x - left.x).toBeGreaterThanOrEqual(apart - 1e-9);

@@ -51,13 +51,15 @@ export function reachMap(plan: Plan, headroomM: number): ReachMap {
       }
     }
   }
+  const far = alongRow(standing, columns, rows);
   let out = 0;
-  for (let at = 0; at < within.length; at++) {
-    if (within[at] === 1) continue;
-    const i = at % columns;
-    const j = (at - i) / columns;
-    if (nearStanding(standing, i, j, columns, rows, arm, cellX, cellY)) within[at] = 1;
-    else out++;
+  for (let j = 0; j < rows; j++) {
+    for (let i = 0; i < columns; i++) {
+      const at = j * columns + i;
+      if (within[at] === 1) continue;
+      if (nearStanding(far, i, j, columns, rows, arm, cellX, cellY)) within[at] = 1;
+      else out++;
+    }
   }
   return {
     columns,
@@ -155,8 +157,28 @@ const STANDING_IN_THE_WAY: ReadonlySet<Fixture['kind']> = new Set([
   'board',
 ]);
 
+/** Of every cell, how many cells along its row the nearest one stands that a keeper can stand in. */
+function alongRow(standing: Uint8Array, columns: number, rows: number): Float64Array {
+  const far = new Float64Array(columns * rows);
+  for (let j = 0; j < rows; j++) {
+    const row = j * columns;
+    let gone = Number.POSITIVE_INFINITY;
+    for (let i = 0; i < columns; i++) {
+      gone = standing[row + i] === 1 ? 0 : gone + 1;
+      far[row + i] = gone;
+    }
+    gone = Number.POSITIVE_INFINITY;
+    for (let i = columns - 1; i >= 0; i--) {
+      gone = standing[row + i] === 1 ? 0 : gone + 1;
+      if (gone < (far[row + i] as number)) far[row + i] = gone;
+    }
+  }
+  return far;
+}
+
+/** Whether the nearest standing place of its own row, or of a row an arm away, is within an arm. */
 function nearStanding(
-  standing: Uint8Array,
+  far: Float64Array,
   i: number,
   j: number,
   columns: number,
@@ -165,15 +187,15 @@ function nearStanding(
   cellX: number,
   cellY: number,
 ): boolean {
-  if (standing[j * columns + i] === 1) return true;
-  const di = Math.ceil(arm / cellX);
-  const dj = Math.ceil(arm / cellY);
   const most = (arm + 1e-9) ** 2;
-  for (let b = Math.max(0, j - dj); b <= Math.min(rows - 1, j + dj); b++) {
-    const y2 = ((b - j) * cellY) ** 2;
-    for (let a = Math.max(0, i - di); a <= Math.min(columns - 1, i + di); a++) {
-      if (standing[b * columns + a] === 1 && ((a - i) * cellX) ** 2 + y2 <= most) return true;
-    }
+  const dj = Math.ceil(arm / cellY);
+  for (let step = 0; step <= dj; step++) {
+    const y2 = (step * cellY) ** 2;
+    const above = j - step;
+    const below = j + step;
+    if (above >= 0 && ((far[above * columns + i] as number) * cellX) ** 2 + y2 <= most) return true;
+    if (below < rows && ((far[below * columns + i] as number) * cellX) ** 2 + y2 <= most)
+      return true;
   }
   return false;
 }

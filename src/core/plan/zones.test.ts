@@ -50,7 +50,7 @@ test('every fixture and every group is in one zone, and each zone has its own pa
   expect(beyond.flock.map((g) => g.id)).toEqual(['young']);
   expect(near.fixtures.length + beyond.fixtures.length).toBe(plan.fixtures.length);
   for (const f of beyond.fixtures) expect(zoneOf(plan, f)).toBe('beyond');
-  const floor = (p: Plan): number => assess(p, { on }).figures['floor.have']?.value ?? 0;
+  const floor = (p: Plan): number => assess(p, { on }).figures.get('floor.have')?.value ?? 0;
   expect(floor(near)).toBeCloseTo(floor(beyond), 9);
   expect(floor(near)).toBeCloseTo(floor(soundCoop()), 9);
 });
@@ -62,7 +62,7 @@ test('two sound zones are sound, and the coop carries what they carry together',
   expect(a.planned).toBe(12);
   expect(a.carries).toBe(2 * (one.carries ?? 0));
   for (const id of ZONES) expect(a.zones?.[id]).toMatchObject({ planned: 6, carries: one.carries });
-  expect(a.figures['coop.carries']?.value).toBe(a.carries);
+  expect(a.figures.get('coop.carries')?.value).toBe(a.carries);
 });
 
 test('where one zone is short the coop is, whatever room the other has', () => {

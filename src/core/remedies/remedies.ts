@@ -67,7 +67,7 @@ export function remedies(
   const ctx = {
     plan,
     heaviestKg: before.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG,
-    value: (id: string) => before.figures[id]?.value,
+    value: (id: string) => before.figures.get(id)?.value,
   };
   const proposals = (PROPOSERS[finding.code] ?? []).flatMap((propose) => propose(finding, ctx));
   const proved: Remedy[] = [];

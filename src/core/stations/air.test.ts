@@ -55,14 +55,14 @@ describe('net free area', () => {
         window({ id: 'shut', opens: 'shut' } as never),
       ]),
     );
-    const value = (id: string) => f[id]?.value ?? Number.NaN;
+    const value = (id: string) => f.get(id)?.value ?? Number.NaN;
     const each = 0.6 * 0.15 * 0.8422;
     expect(value('air.high')).toBeCloseTo(each, 4);
     expect(value('air.low')).toBeCloseTo(each, 4);
     expect(value('air.closable')).toBeCloseTo(each, 4);
     expect(value('air.always')).toBeCloseTo(each, 4);
     expect(value('air.have')).toBeCloseTo(2 * each, 4);
-    expect(f['air.opening.shut']).toBeUndefined();
+    expect(f.get('air.opening.shut')).toBeUndefined();
   });
 
   test('high is the upper third of the wall where it stands, and the ridge', () => {

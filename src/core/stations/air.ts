@@ -92,6 +92,10 @@ export const airStation: CarryingStation = {
   id: 'air',
   topic: 'air.area',
   entered: (plan) => airOpenings(plan).length > 0,
+  supply: ({ plan }) => {
+    const { alwaysM2, allM2 } = areasOf(plan);
+    return [alwaysM2, allM2, plan.shell.lengthM, plan.shell.widthM];
+  },
   demand: (ctx, school) => {
     const there = areasOf(ctx.plan);
     const rule = ruleOf(ctx, school);

@@ -94,7 +94,7 @@ describe('the box', () => {
 
   test('room from the start asks for half as much again', () => {
     const needed = (schools: Plan['schools']) =>
-      worked({ ...brooderOf({}), schools }).figures['brooder.needed']?.value ?? Number.NaN;
+      worked({ ...brooderOf({}), schools }).figures.get('brooder.needed')?.value ?? Number.NaN;
     const byAge = needed({});
     expect(byAge).toBeCloseTo(1.9, 6);
     expect(needed({ 'brooder.space': 'brooder.space.fromTheStart' })).toBeCloseTo(1.5 * byAge, 6);

@@ -15,7 +15,30 @@ export interface StationContext {
   readonly schools: Readonly<Record<string, ChosenSchool>>;
   /** Works something once for this assessment and keeps it under its name. */
   readonly once: <T>(name: string, work: () => T) => T;
+  /** Works something anew only where what it is worked from is no longer the same. */
+  readonly kept: Kept;
 }
+
+/**
+ * Gives what was worked under a name before where every part is the same object or number as then.
+ * @param from  all that the work reads
+ */
+export type Kept = <T>(name: string, from: readonly unknown[], work: () => T) => T;
+
+/** A memory from one assessment to the next. */
+export function createKept(): Kept {
+  const known = new Map<string, { from: readonly unknown[]; value: unknown }>();
+  return <T>(name: string, from: readonly unknown[], work: () => T): T => {
+    const last = known.get(name);
+    if (last && sameParts(last.from, from)) return last.value as T;
+    const value = work();
+    known.set(name, { from, value });
+    return value;
+  };
+}
+
+const sameParts = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((part, i) => Object.is(part, b[i]));
 
 /** A memory for one assessment: the same name must always stand for the same work. */
 export function createOnce(): StationContext['once'] {
@@ -47,6 +70,8 @@ export interface CarryingStation {
   readonly topic: string | null;
   /** Whether the fixtures it needs have been entered. */
   entered(plan: Plan): boolean;
+  /** What birds are weighed against: with flock and school, all that the demand's `fits` reads. */
+  supply(ctx: StationContext): readonly unknown[];
   demand(ctx: StationContext, school: ChosenSchool): StationDemand;
   assess(ctx: StationContext, carry: StationCarry, school: ChosenSchool): StationResult;
 }

@@ -66,7 +66,7 @@ test('a ramp is as long as its rise and slope ask: 0.40 m at 35° is 0.70 m of b
   expect(least).toBeCloseTo(0.697, 3);
   expect(codes(ramp(least + 0.001))).not.toContain('door.ramp.steep');
   expect(codes(ramp(least - 0.001))).toContain('door.ramp.steep');
-  const slope = assess(ramp(0.8), { on: DAY }).figures['door.pop.slope']?.value;
+  const slope = assess(ramp(0.8), { on: DAY }).figures.get('door.pop.slope')?.value;
   expect(slope).toBeCloseTo(30, 6);
 });
 

@@ -24,6 +24,7 @@ export const doorStation: CarryingStation = {
   id: 'door',
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
+  supply: (ctx) => popDoorsOf(ctx.plan),
   demand: (ctx) => {
     const doors = popDoorsOf(ctx.plan);
     const per = FACTS['door.birds'].value;

@@ -121,10 +121,10 @@ describe('litter', () => {
     };
     const floor = { ...plan, shell: { ...plan.shell, lengthM: 3.3, widthM: 1 } };
     const { figures } = assess(floor, { on: DAY });
-    expect(figures['litter.weekly']?.value).toBeCloseTo(16.7, 1);
-    expect(figures['litter.rise']?.value).toBeCloseTo(0.109, 3);
+    expect(figures.get('litter.weekly')?.value).toBeCloseTo(16.7, 1);
+    expect(figures.get('litter.rise')?.value).toBeCloseTo(0.109, 3);
     const boarded = { ...floor, fixtures: [newBoard(floor)] };
-    expect(assess(boarded, { on: DAY }).figures['litter.weekly']?.value).toBeLessThan(4);
+    expect(assess(boarded, { on: DAY }).figures.get('litter.weekly')?.value).toBeLessThan(4);
   });
 });
 
@@ -164,9 +164,9 @@ describe('vessels', () => {
     const tube = newFeeder(plan, { diameterM: 0.3, capacityL: 20 });
     const a = assess({ ...plan, fixtures: [tube] }, { on: DAY });
     // π·0.30/0.04
-    expect(a.figures['feed.capacity']?.value).toBe(23);
+    expect(a.figures.get('feed.capacity')?.value).toBe(23);
     const intake = a.flock.peaks.coopFeedKg?.value ?? 0;
-    expect(a.figures['feed.days']?.value).toBeCloseTo((20 * 0.65) / (intake * 1.1), 9);
+    expect(a.figures.get('feed.days')?.value).toBeCloseTo((20 * 0.65) / (intake * 1.1), 9);
   });
 });
 
@@ -258,7 +258,7 @@ describe('limits of the classes', () => {
         flock: [hens(1, { massKg })],
         fixtures: [bar({ z: 1.9 }), bank()],
       });
-      return assess(plan, { on: DAY }).figures['roosts.headroom.needed']?.value;
+      return assess(plan, { on: DAY }).figures.get('roosts.headroom.needed')?.value;
     };
     // birds of 0.75, 2.2 and 4.5 kg
     expect(needed(0.75)).toBeCloseTo(0.37, 2);
@@ -275,8 +275,8 @@ test('mesh is cut with its lap: 0.60 × 0.40 m of opening takes 0.70 × 0.50 m',
     newVent(plan, { id: 'c', wall: 'left', widthM: 1, heightM: 0.2, cover: 'netting' }),
   ];
   const { figures } = assess({ ...plan, fixtures: vents }, { on: DAY });
-  expect(figures['shell.mesh.mesh13']?.value).toBeCloseTo(0.35 + 1.1 * 0.3, 9);
-  expect(figures['shell.mesh.netting']).toBeUndefined();
+  expect(figures.get('shell.mesh.mesh13')?.value).toBeCloseTo(0.35 + 1.1 * 0.3, 9);
+  expect(figures.get('shell.mesh.netting')).toBeUndefined();
 });
 
 test('the samples keep what they are about', () => {
@@ -286,5 +286,5 @@ test('the samples keep what they are about', () => {
   expect(codes).toEqual(expect.arrayContaining(['floor.area.short', 'roosts.hop.high']));
   // of forty eggs thirty hatch, and fifteen of those are pullets
   expect(osk.brooder.chicks).toBe(30);
-  expect(osk.figures['brooder.pullets.forGroup']?.value).toBe(15);
+  expect(osk.figures.get('brooder.pullets.forGroup')?.value).toBe(15);
 });

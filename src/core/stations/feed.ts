@@ -97,6 +97,7 @@ export const feedStation: CarryingStation = {
   id: 'feed',
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
+  supply: (ctx) => feedersOf(ctx.plan),
   demand: (ctx) => accessDemand(ctx, feedersOf(ctx.plan)),
   assess: (ctx, entered) => {
     const carry = askedOf(entered);

@@ -93,7 +93,8 @@ describe('cold and hot places', () => {
 
   test('where the warmest month reaches 30 °C a bird takes a fifth more of the bar', () => {
     const width = (climate: Plan['climate']): number =>
-      assess(fittedCoop({ climate }), { on: DAY }).figures['roosts.widthPerBird.hens']?.value ?? 0;
+      assess(fittedCoop({ climate }), { on: DAY }).figures.get('roosts.widthPerBird.hens')?.value ??
+      0;
     expect(width(sampleClimate('hot-desert')) / width(null)).toBeCloseTo(1.2, 9);
     expect(width(sampleClimate('cool-maritime'))).toBe(width(null));
   });
@@ -107,16 +108,16 @@ test('what the flock asks today and at most is what the stations are sized by', 
     },
   );
   const row = (measure: string) => a.demand.find((d) => d.measure === measure);
-  expect(a.figures[row('length')?.most?.figure ?? '']?.value).toBeCloseTo(
-    a.figures['roosts.needed']?.value ?? 0,
+  expect(a.figures.get(row('length')?.most?.figure ?? '')?.value).toBeCloseTo(
+    a.figures.get('roosts.needed')?.value ?? 0,
     9,
   );
-  expect(a.figures[row('area')?.most?.figure ?? '']?.value).toBeCloseTo(
-    a.figures['floor.needed']?.value ?? 0,
+  expect(a.figures.get(row('area')?.most?.figure ?? '')?.value).toBeCloseTo(
+    a.figures.get('floor.needed')?.value ?? 0,
     9,
   );
   expect(row('area')?.most?.day).toBe('2027-05-01');
-  expect(a.figures[row('inLay')?.todayFigure ?? '']?.value).toBe(6);
+  expect(a.figures.get(row('inLay')?.todayFigure ?? '')?.value).toBe(6);
 });
 
 test('the months add up to the series', () => {
@@ -124,7 +125,7 @@ test('the months add up to the series', () => {
     on: DAY,
   });
   const sum = (pick: 'feed' | 'water'): number =>
-    a.months.reduce((s, m) => s + (a.figures[m[pick]]?.value ?? 0), 0);
+    a.months.reduce((s, m) => s + (a.figures.get(m[pick])?.value ?? 0), 0);
   const total = (measure: 'feedKg' | 'waterL'): number =>
     a.flock.totals[measure].reduce((x, y) => x + y, 0);
   expect(sum('feed')).toBeCloseTo(total('feedKg'), 6);

@@ -18,6 +18,7 @@ export const floorStation: CarryingStation = {
   id: 'floor',
   topic: 'floor.area',
   entered: () => true,
+  supply: (ctx) => [usableFloorM2(ctx.plan)],
   demand: (ctx, school) => {
     const usable = usableFloorM2(ctx.plan);
     const areasOn = byDay((d) => areasOf(ctx, school, d));

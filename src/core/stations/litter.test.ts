@@ -7,7 +7,7 @@ import { BEDDING } from '../rules/materials.data';
 import { topUpKg } from './litter';
 
 const figure = (plan: Plan, id: string): number =>
-  assess(plan, { on: DAY }).figures[id]?.value ?? Number.NaN;
+  assess(plan, { on: DAY }).figures.get(id)?.value ?? Number.NaN;
 const codes = (plan: Plan): string[] => assess(plan, { on: DAY }).findings.map((f) => f.code);
 const flockOf = (count: number) => (d: Plan) => {
   d.flock = [hens(count, { massKg: 2.2 })];

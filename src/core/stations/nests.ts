@@ -15,6 +15,7 @@ export const nestsStation: CarryingStation = {
   id: 'nests',
   topic: 'nests.hens',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
+  supply: (ctx) => banksOf(ctx.plan),
   demand: (ctx, school) => {
     const sizes = sizeClasses(ctx);
     const layingOn = byDay((d) => layingPerBird(ctx, d));

@@ -32,8 +32,8 @@ test('more birds never lower a need', () => {
       const before = assess(plan, { on }).figures;
       const after = assess(withMore(plan, more), { on }).figures;
       for (const id of NEEDS) {
-        if (!before[id]) continue;
-        expect([id, (after[id]?.value ?? -1) >= (before[id]?.value ?? 0) - 1e-9]).toEqual([
+        if (!before.get(id)) continue;
+        expect([id, (after.get(id)?.value ?? -1) >= (before.get(id)?.value ?? 0) - 1e-9]).toEqual([
           id,
           true,
         ]);

@@ -21,6 +21,7 @@ export const roostsStation: CarryingStation = {
   id: 'roosts',
   topic: 'roosts.length',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'bar'),
+  supply: (ctx) => countedBars(ctx).map((b) => b.effectiveM),
   demand: (ctx, school) => {
     const widthsOn = byDay((d) => widthsOf(ctx, school, d));
     const orderOn = byDay((d) => widestFirst(widthsOn(d)));

@@ -1,7 +1,7 @@
 import { asChosen, type ChosenSchool, rowsOf } from '../rules/book';
 import type { RuleRow, Topic } from '../rules/types';
 import { type Figure, figure } from '../working';
-import { carryOf } from './carrying';
+import { carryBy } from './carried';
 import { basisOf, type CarryingStation, type StationContext, schoolFor } from './context';
 import { SCHOOLS_WORKINGS as W } from './schools.working';
 
@@ -100,6 +100,6 @@ function carriesBy(
   school: ChosenSchool,
 ): number | null {
   if (!station.entered(ctx.plan)) return null;
-  const carry = carryOf(ctx.flock, station.demand(ctx, school));
+  const carry = carryBy(ctx, station, school);
   return carry.state === 'carries' ? carry.carries : null;
 }

@@ -4,7 +4,7 @@ import { assess } from '../assess';
 import type { Group, Plan } from '../plan/schema';
 
 const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
-const value = (plan: Plan, id: string) => figures(plan)[id]?.value;
+const value = (plan: Plan, id: string) => figures(plan).get(id)?.value;
 const codes = (plan: Plan) => assess(plan, { on: DAY }).findings.map((f) => f.code);
 /** A flock of the reference hen, so that rules stand unscaled. */
 const medium = (count: number) => hens(count, { massKg: 2.2 });

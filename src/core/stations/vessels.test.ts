@@ -106,7 +106,7 @@ describe('what a vessel holds', () => {
 
 describe('in a coop', () => {
   const figure = (p: Plan, id: string): number | undefined =>
-    assess(p, { on: DAY }).figures[id]?.value;
+    assess(p, { on: DAY }).figures.get(id)?.value;
   const codes = (p: Plan): string[] => assess(p, { on: DAY }).findings.map((f) => f.code);
 
   test('twice the feed lasts twice as long, and twice the birds eat it in half the time', () => {

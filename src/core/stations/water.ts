@@ -14,6 +14,7 @@ export const waterStation: CarryingStation = {
   id: 'water',
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
+  supply: (ctx) => drinkersOf(ctx.plan),
   demand: (ctx) => accessDemand(ctx, drinkersOf(ctx.plan)),
   assess: (ctx, entered) => {
     const carry = askedOf(entered);

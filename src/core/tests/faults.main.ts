@@ -49,7 +49,8 @@ const bath: Recipe = (d) => {
   d.fixtures.push({ ...newDustBath(d), id: 'bath' });
 };
 
-const USABLE_M2 = assess(soundCoop(bath), { on: DAY }).figures['floor.have']?.value ?? Number.NaN;
+const USABLE_M2 =
+  assess(soundCoop(bath), { on: DAY }).figures.get('floor.have')?.value ?? Number.NaN;
 
 const limit = (set: (limits: Plan['limits'], value: number) => void) => (d: Plan, value: number) =>
   set(d.limits, value);

@@ -94,11 +94,11 @@ export function giantHouse(d: Plan): void {
 
 export const SOUND = assess(soundCoop(), { on: DAY });
 /** Floor of the sound coop that nothing stands on, m². */
-export const TAKEN_FREE_M2 = SOUND.figures['floor.have']?.value ?? Number.NaN;
+export const TAKEN_FREE_M2 = SOUND.figures.get('floor.have')?.value ?? Number.NaN;
 export const HENS_KG_DAY = SOUND.flock.peaks.coopFeedKg?.value ?? Number.NaN;
 export const EATEN = SOUND.flock.totals.coopFeedKg;
 export const MEAN_KG_DAY = EATEN.reduce((a, b) => a + b, 0) / EATEN.length;
 export const HENS_L_DAY = SOUND.flock.peaks.coopWaterL?.value ?? Number.NaN;
 /** A week's feed of the sound coop through ports, as litres of pellets. */
 export const FEED_WEEK_L = (7 * HENS_KG_DAY * 1.04) / 0.65;
-export const LITTER_DAYS = (0.01 / (SOUND.figures['litter.rise']?.value ?? 1)) * 365;
+export const LITTER_DAYS = (0.01 / (SOUND.figures.get('litter.rise')?.value ?? 1)) * 365;

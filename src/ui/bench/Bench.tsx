@@ -161,7 +161,8 @@ function useZones(view: View) {
 /** Who has a place, in words, under the drawing. */
 function PlacesLine() {
   const { figures, planned } = useAssessment();
-  if (planned === 0 || !figures['roosts.without']) {
+  const without = figures.get('roosts.without');
+  if (planned === 0 || !without) {
     return (
       <p className="px-4 pt-1 pb-3 text-[0.9rem] text-soft">
         {planned === 0
@@ -170,7 +171,7 @@ function PlacesLine() {
       </p>
     );
   }
-  const all = figures['roosts.without'].value === 0;
+  const all = without.value === 0;
   return (
     <WorkingHost className="px-4 pt-1 pb-3 text-[0.9rem] text-soft" workingClassName="px-4 pb-3">
       {all ? (

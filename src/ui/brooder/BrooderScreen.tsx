@@ -45,7 +45,7 @@ function Brood({ brood }: { brood: BroodPlan }) {
       <WorkingHost className="text-[0.9rem] text-soft">
         hatch on <time data-day={brood.hatchedOn}>{formatDay(brood.hatchedOn)}</time>, out on{' '}
         <time data-day={brood.movesOn}>{formatDay(brood.movesOn)}</time>
-        {figures[hatched] ? (
+        {figures.get(hatched) ? (
           <>
             . The eggs set give <Figure id={hatched} />,{' '}
             <Figure id={`brooder.${brood.groupId}.forGroup`} /> of the kind that is kept
@@ -138,7 +138,7 @@ function BoxPicture({ brood }: { brood: BroodPlan }) {
             ))}
         </g>
       </svg>
-      {figures['brooder.have'] && figures['brooder.needed'] ? (
+      {figures.get('brooder.have') && figures.get('brooder.needed') ? (
         <WorkingHost className="text-[0.9rem]">
           <p>
             There: <Figure id="brooder.have" />. Asked for on the last day:{' '}

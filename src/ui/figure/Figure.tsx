@@ -15,7 +15,7 @@ export function Figure({
 }) {
   const { assessment, units } = useShown();
   const { open, regionId, toggle } = useHost();
-  const figure = assessment.figures[id];
+  const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
   const text = (bare ? formatBare : formatValue)(figure.value, figure.unit, units);
   return (

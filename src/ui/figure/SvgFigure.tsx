@@ -12,7 +12,7 @@ export function SvgFigure({
 }: { id: string; label: string } & SVGProps<SVGTextElement>) {
   const { assessment, units } = useShown();
   const { open, regionId, toggle } = useHost();
-  const figure = assessment.figures[id];
+  const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
   const text = formatValue(figure.value, figure.unit, units);
   const press = (event: KeyboardEvent): void => {

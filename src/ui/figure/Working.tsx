@@ -83,7 +83,7 @@ function OtherSchools({ figure }: { figure: Figure }) {
       <h4 className="text-soft">Other schools</h4>
       <ul>
         {others.map((o) => {
-          const rule = o.ruleFigure === null ? undefined : assessment.figures[o.ruleFigure];
+          const rule = o.ruleFigure === null ? undefined : assessment.figures.get(o.ruleFigure);
           return (
             <li key={o.id} className="flex flex-wrap justify-between gap-x-3">
               <span>{o.row?.school ?? 'your own'}</span>

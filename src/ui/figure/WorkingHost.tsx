@@ -51,7 +51,7 @@ export function WorkingHost({
     }),
     [open, regionId],
   );
-  const figure = open === null ? undefined : assessment.figures[open];
+  const figure = open === null ? undefined : assessment.figures.get(open);
   return (
     <HostContext value={host}>
       <div className={className} style={style}>

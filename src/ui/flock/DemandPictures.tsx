@@ -137,7 +137,7 @@ function MonthsChart({ span }: { span: Span }) {
   const { months, figures } = useAssessment();
   const option = useCallback(
     (ink: (token: string) => string) =>
-      monthlyOption(months, (id) => figures[id]?.value ?? 0, span, ink),
+      monthlyOption(months, (id) => figures.get(id)?.value ?? 0, span, ink),
     [months, figures, span],
   );
   return (

@@ -14,7 +14,7 @@ export function FlockPicture() {
   const [ref, size] = useSize<HTMLDivElement>();
   const birds = flock.map((group) => ({
     group,
-    ...birdSize(figures[`flock.${group.id}.mass`]?.value ?? 2.2),
+    ...birdSize(figures.get(`flock.${group.id}.mass`)?.value ?? 2.2),
   }));
   const lengths = birds.reduce((sum, b) => sum + Math.max(b.lengthM, 0.34) + 0.12, 0);
   const tallest = Math.max(...birds.map((b) => b.headM));

@@ -96,7 +96,7 @@ function Eggs({ group, change }: { group: Group; change: ChangeGroup }) {
               })
             }
           />
-          {figures[hatched] ? (
+          {figures.get(hatched) ? (
             <WorkingHost className="text-[0.82rem] text-soft">
               gives <Figure id={hatched} />, <Figure id={`brooder.${group.id}.forGroup`} /> of this
               kind
@@ -309,23 +309,23 @@ function OneBird({ group }: { group: Group }) {
     <WorkingHost className="text-[0.87rem] text-soft">
       <p>
         Grown, one weighs <Figure id={id('mass')} />
-        {figures[area] ? (
+        {figures.get(area) ? (
           <>
             {' '}
             and takes <Figure id={area} /> of floor
           </>
         ) : null}
-        {figures[width] ? (
+        {figures.get(width) ? (
           <>
             , <Figure id={width} /> of bar
           </>
         ) : null}
         .{' '}
-        {day !== null && figures[id('feed')] ? (
+        {day !== null && figures.get(id('feed')) ? (
           <>
             On <time data-day={day}>{formatDay(day)}</time> she weighs <Figure id={id('live')} />,
             eats <Figure id={id('feed')} />, drinks <Figure id={id('water')} />
-            {(figures[id('eggs')]?.value ?? 0) > 0 ? (
+            {(figures.get(id('eggs'))?.value ?? 0) > 0 ? (
               <>
                 {' '}
                 and lays <Figure id={id('eggs')} />

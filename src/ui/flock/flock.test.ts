@@ -138,7 +138,7 @@ describe('the chart of demand', () => {
   });
 
   test('dozens and bags stand month by month as their figures have them', () => {
-    const value = (id: string): number => osk.figures[id]?.value ?? Number.NaN;
+    const value = (id: string): number => osk.figures.get(id)?.value ?? Number.NaN;
     const { series } = monthlyOption(osk.months, value, span, ink) as unknown as {
       series: { data: number[] }[];
     };

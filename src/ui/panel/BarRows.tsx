@@ -64,7 +64,7 @@ function BarRow({ bar }: { bar: Bar }) {
       summary={
         <p>
           <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
-          {figures[`roosts.bar.${bar.id}.birds`] ? (
+          {figures.get(`roosts.bar.${bar.id}.birds`) ? (
             <>
               ; <Figure id={`roosts.bar.${bar.id}.birds`} /> of the planned flock sit here
             </>

@@ -63,7 +63,7 @@ export function ClimateFields() {
       ) : (
         <>
           <WorkingHost className="text-[0.87rem] text-soft">
-            {figures['climate.designWinter'] && figures['climate.designSummer'] ? (
+            {figures.get('climate.designWinter') && figures.get('climate.designSummer') ? (
               <p>
                 Designed for a night of <Figure id="climate.designWinter" /> and an afternoon of{' '}
                 <Figure id="climate.designSummer" />.

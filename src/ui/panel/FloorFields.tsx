@@ -7,7 +7,7 @@ import { useAssessment, usePlan } from '../store/bench';
 export function FloorFields() {
   const { fixtures, shell } = usePlan();
   const { figures } = useAssessment();
-  const takers = fixtures.filter((f) => figures[`floor.taken.${f.id}`]);
+  const takers = fixtures.filter((f) => figures.get(`floor.taken.${f.id}`));
   return (
     <div className="flex flex-col gap-2.5">
       <WorkingHost className="text-[0.9rem]">

@@ -10,7 +10,7 @@ export function NeededThere({ station }: { station: StationId }) {
   const { figures, staves, plannedOn } = useAssessment();
   const stave = staves.find((s) => s.station === station);
   if (station === 'flock') return <FlockCounts plannedOn={plannedOn} />;
-  if (!figures[`${station}.needed`] || !figures[`${station}.have`]) {
+  if (!figures.get(`${station}.needed`) || !figures.get(`${station}.have`)) {
     return stave?.state === 'notApplicable' && CARRYING.has(station) ? (
       <p className="text-soft">No bird of this flock asks anything of it.</p>
     ) : null;
@@ -30,7 +30,7 @@ export function NeededThere({ station }: { station: StationId }) {
             </>
           ) : null}
           .
-          {figures[`${station}.capacity`] && stave?.state !== 'notEntered' ? (
+          {figures.get(`${station}.capacity`) && stave?.state !== 'notEntered' ? (
             <>
               {' '}
               Carries <Figure id={`${station}.capacity`} />.

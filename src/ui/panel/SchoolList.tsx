@@ -43,7 +43,7 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
   const { figures } = useAssessment();
   const station = useBench((s) => s.station);
   const evidence =
-    (offer.ruleFigure === null ? undefined : figures[offer.ruleFigure]?.evidence) ??
+    (offer.ruleFigure === null ? undefined : figures.get(offer.ruleFigure)?.evidence) ??
     offer.row?.evidence;
   const labelId = `school-${offer.id}`;
   const rest = (): void =>

@@ -145,11 +145,11 @@ function Amount({ stave }: { stave: Stave }) {
     return (
       <Figure id={`${stave.station}.capacity`} bare className="figures text-[1rem] text-ink" />
     );
-  if (stave.station === 'brooder' && figures['brooder.capacity'])
+  if (stave.station === 'brooder' && figures.get('brooder.capacity'))
     return <Figure id="brooder.capacity" bare className="figures text-[1rem] text-ink" />;
   if (stave.station === 'flock' && planned > 0)
     return <Figure id="coop.planned" className="figures text-[0.9rem]" />;
-  if (stave.station === 'shell' && figures['floor.inside'])
+  if (stave.station === 'shell' && figures.get('floor.inside'))
     return <Figure id="floor.inside" className="figures text-[0.9rem]" />;
   return null;
 }

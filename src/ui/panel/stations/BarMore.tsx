@@ -141,7 +141,7 @@ export function RoostMore() {
   const { figures } = useAssessment();
   return (
     <>
-      {figures['roosts.topBar'] ? (
+      {figures.get('roosts.topBar') ? (
         <WorkingHost className="text-[0.87rem] text-soft">
           <p>
             The top bar alone has a place for <Figure id="roosts.topBar" />; a small flock crowds on
@@ -150,7 +150,7 @@ export function RoostMore() {
         </WorkingHost>
       ) : null}
       <Part title="Droppings board">
-        {figures['roosts.board.days'] ? (
+        {figures.get('roosts.board.days') ? (
           <WorkingHost className="text-[0.9rem]">
             <p>
               Scrape it every <Figure id="roosts.board.days" />.

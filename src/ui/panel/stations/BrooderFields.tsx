@@ -308,12 +308,12 @@ function Out() {
             </span>{' '}
             can move out from <time data-day={b.out.day}>{formatDay(b.out.day)}</time>, at{' '}
             <Figure id={`brooder.${b.groupId}.out.age`} />
-            {figures[`brooder.${b.groupId}.out.borne`] ? (
+            {figures.get(`brooder.${b.groupId}.out.borne`) ? (
               <>
                 , when they bear <Figure id={`brooder.${b.groupId}.out.borne`} /> at night
               </>
             ) : null}
-            {figures[`brooder.${b.groupId}.out.chance`] ? (
+            {figures.get(`brooder.${b.groupId}.out.chance`) ? (
               <>
                 ; a colder night in the ten that follow:{' '}
                 <Figure id={`brooder.${b.groupId}.out.chance`} />

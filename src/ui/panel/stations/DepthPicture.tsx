@@ -13,7 +13,7 @@ const FOOT = 18;
 export function DepthPicture() {
   const { litter } = usePlan();
   const { figures, on } = useAssessment();
-  const end = figures['litter.depth.end'];
+  const end = figures.get('litter.depth.end');
   const days = end?.parts.days;
   if (!end || typeof days !== 'number') return null;
   const planned = litter.finalM ?? litter.depthM;

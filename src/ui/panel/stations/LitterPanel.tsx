@@ -95,7 +95,7 @@ export function LitterPanel() {
           change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
         />
       </div>
-      {figures['litter.depth.end'] ? (
+      {figures.get('litter.depth.end') ? (
         <Part title="As it grows">
           <DepthPicture />
         </Part>

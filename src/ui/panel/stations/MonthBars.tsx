@@ -12,7 +12,7 @@ const FOOT = 16;
 export function MonthBars({ of, title }: { of: 'feed' | 'water'; title: string }) {
   const { months, figures } = useAssessment();
   const rows = months.flatMap((m) => {
-    const value = figures[m[of]]?.value ?? 0;
+    const value = figures.get(m[of])?.value ?? 0;
     return [{ month: m.month, id: m[of], value }];
   });
   const most = Math.max(...rows.map((r) => r.value));

@@ -11,7 +11,7 @@ export function ToldList({
   rows: readonly { readonly name: string; readonly id: string; readonly note?: string }[];
 }) {
   const { figures } = useAssessment();
-  const there = rows.filter((r) => figures[r.id]);
+  const there = rows.filter((r) => figures.get(r.id));
   if (there.length === 0) return null;
   return (
     <WorkingHost className="text-[0.9rem]">

@@ -174,7 +174,7 @@ const ventMore: readonly Spec<OfKind<'vent'>>[] = [
 function Net({ id }: { id: string }) {
   const { figures } = useAssessment();
   const figure = `air.opening.${id}`;
-  return figures[figure] ? (
+  return figures.get(figure) ? (
     <p>
       <Figure id={figure} /> net, through all that covers it.
     </p>

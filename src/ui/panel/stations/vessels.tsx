@@ -184,7 +184,7 @@ function Told({ v }: { v: Vessel }) {
         </>
       )}
       ; full and knocked about it weighs <Figure id={id('weight')} />.
-      {figures[id('edge')] ? (
+      {figures.get(id('edge')) ? (
         <>
           {' '}
           <Figure id={id('edge')} /> to stand along.

@@ -1,0 +1,34 @@
+import type { ChosenSchool } from '../rules/book';
+import { type Carry, carryOf, shortFrom } from './carrying';
+import type { CarryingStation, StationContext } from './context';
+
+/** What a station carries by a school, entered or not; worked anew only where its supply has changed. */
+export const carryBy = (
+  ctx: StationContext,
+  station: CarryingStation,
+  school: ChosenSchool,
+): Carry =>
+  ctx.kept(`carry.${station.id}.${school.id}`, weighed(ctx, station, school), () =>
+    carryOf(ctx.flock, station.demand(ctx, school)),
+  );
+
+/** First day of the horizon on which a station falls short by a school; null where it never does. */
+export const shortBy = (
+  ctx: StationContext,
+  station: CarryingStation,
+  school: ChosenSchool,
+): number | null =>
+  ctx.kept(`short.${station.id}`, [school.id, ...weighed(ctx, station, school)], () =>
+    shortFrom(ctx.flock, station.demand(ctx, school)),
+  );
+
+const weighed = (
+  ctx: StationContext,
+  station: CarryingStation,
+  school: ChosenSchool,
+): unknown[] => [
+  ctx.flock,
+  ctx.book,
+  school.value,
+  ...ctx.once(`supply.${station.id}`, () => station.supply(ctx)),
+];
