@@ -20,7 +20,7 @@ import {
   type StationContext,
   schoolOf,
 } from './stations/context';
-import { coopFigures, flockDayFigure, shellFigures } from './stations/coop';
+import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { doorStation } from './stations/door';
 import { feedStation } from './stations/feed';
 import { flockFigures } from './stations/flock';
@@ -197,7 +197,8 @@ function assessFlock(
   const figures = lean
     ? []
     : [
-        ...coopFigures(flock, seats.d, carries, staves),
+        ...memo.kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
+        ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves))),
         ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
         ...results.flatMap((r) => r.figures),
         ...litter.figures,
@@ -269,6 +270,9 @@ function carryOfResult(
   const carry = results.find((r) => r.station === station)?.carry;
   return carry === undefined || carry.state === 'notEntered' ? { state: 'notApplicable' } : carry;
 }
+
+const railsOf = (staves: readonly Stave[]): number[] =>
+  staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
 
 /** The brooder's rail is its own: it never enters the coop's sentence. */
 const brooderStave = (b: ReturnType<typeof assessBrooder>): Stave => ({

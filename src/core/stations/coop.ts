@@ -8,34 +8,19 @@ import { COOP_WORKINGS as W } from './coop.working';
 /** Figure id of the birds living in the coop on a day. */
 export const flockDayFigure = (day: string): string => `flock.on.${day}`;
 
-interface Rail {
-  readonly carries: number | null;
-}
-
-/** Figures of the whole coop and of each lot's bird. */
-export function coopFigures(
-  flock: FlockByDay,
-  drawnOn: number,
-  carries: number | null,
-  staves: readonly Rail[],
-): Figure[] {
-  const { planned, peaks } = flock;
+/** Figures of the planned flock, of every day it changes on, and of each lot's bird as it is drawn. */
+export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
   const livingFigure = (id: string, d: number | null): Figure => {
     const living = d === null ? flock.lots.map(() => 0) : livingOn(flock, d);
     const birds = living.reduce((a, b) => a + b, 0);
     return figure(id, 'coop.planned', W['coop.planned'], { living, planned: birds }, ENTERED);
   };
-  const figures = [
-    livingFigure('coop.planned', peaks.head?.d ?? null),
+  return [
+    livingFigure('coop.planned', flock.peaks.head?.d ?? null),
     livingFigure('coop.today', 0),
     ...flock.changes.map((d) => livingFigure(flockDayFigure(dayOf(flock, d)), d)),
     ...flock.lots.flatMap((_, i) => birdFigures(flock, i, drawnOn)),
   ];
-  if (carries !== null) {
-    const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
-    figures.push(...carriesFigures(carries, planned, rails));
-  }
-  return figures;
 }
 
 /** What the coop carries, the shortest of its rails, and how many more than planned that is. */

@@ -1,5 +1,5 @@
 import { asChosen, type ChosenSchool, rowsOf } from '../rules/book';
-import type { RuleRow, Topic } from '../rules/types';
+import type { RuleBook, RuleRow, Topic } from '../rules/types';
 import { type Figure, figure } from '../working';
 import { carryBy } from './carried';
 import { basisOf, type CarryingStation, type StationContext, schoolFor } from './context';
@@ -33,24 +33,35 @@ export function schoolOffers(
   for (const topic of ctx.book.topics) {
     const station = stations.find((s) => s.topic === topic.id) ?? null;
     const chosen = schoolFor(ctx, topic.id);
-    const rows = rowsOf(ctx.book, topic.id).map((row) => ({
-      row,
-      school: asChosen(ctx.book, row),
-    }));
-    const own = chosen.id === 'custom' ? [{ row: null, school: chosen }] : [];
-    byTopic[topic.id] = [...rows, ...own].map(({ row, school }) => {
-      const carries =
-        station === null
-          ? null
-          : school.id === chosen.id
-            ? (carried[station.id] ?? null)
-            : carriesBy(ctx, station, school);
-      const offer = offerOf(topic, school, row, chosen.id, carries);
-      figures.push(...offer.figures);
-      return offer.value;
+    const schools = ctx.kept(`schools.${topic.id}`, [ctx.book, chosen], () =>
+      schoolsOf(ctx.book, topic.id, chosen),
+    );
+    const carries = schools.map(({ school }) => {
+      if (station === null) return null;
+      if (school.id === chosen.id) return carried[station.id] ?? null;
+      return carriesBy(ctx, station, school);
     });
+    const offers = ctx.kept(`offers.${topic.id}`, [ctx.book, chosen, ...carries], () =>
+      schools.map(({ row, school }, i) =>
+        offerOf(topic, school, row, chosen.id, carries[i] ?? null),
+      ),
+    );
+    byTopic[topic.id] = offers.map((offer) => offer.value);
+    for (const offer of offers) figures.push(...offer.figures);
   }
   return { byTopic, figures };
+}
+
+interface Offered {
+  /** Null for the keeper's own value. */
+  readonly row: RuleRow | null;
+  readonly school: ChosenSchool;
+}
+
+/** Every school of a topic, and the keeper's own value where that is chosen. */
+function schoolsOf(book: RuleBook, topic: string, chosen: ChosenSchool): Offered[] {
+  const rows = rowsOf(book, topic).map((row) => ({ row, school: asChosen(book, row) }));
+  return chosen.id === 'custom' ? [...rows, { row: null, school: chosen }] : rows;
 }
 
 function offerOf(
