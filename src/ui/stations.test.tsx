@@ -9,6 +9,7 @@ import { BrooderScreen } from './brooder/BrooderScreen';
 import { FloorFields } from './panel/FloorFields';
 import {
   AirFields,
+  AtTheBench,
   BarDetails,
   BrooderFields,
   DoorFields,
@@ -22,7 +23,7 @@ import {
   WaterFields,
 } from './panel/stations/all';
 import { Staves } from './staves/Staves';
-import { openPlan, undo, useBench } from './store/bench';
+import { edit, openPlan, undo, useBench } from './store/bench';
 import { show, standIns } from './tests/shown';
 
 beforeAll(standIns);
@@ -63,6 +64,7 @@ const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['roosts', () => <RoostMore />],
   ['floor', () => <FloorFields />],
   ['nests', () => <NestOpeningDays />],
+  ['nests at the bench', () => <AtTheBench station="nests" />],
   ['the brooder drawn', () => <BrooderScreen />],
 ];
 
@@ -76,6 +78,23 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('on %s', (i
 
 describe('on a sound coop', () => {
   beforeEach(() => openPlan(soundCoop(), 1, DAY));
+
+  test('measures for the bench are told of what is built, and of nothing else', () => {
+    const told = () => [...document.querySelectorAll('[data-figure]')].map((e) => e.textContent);
+    const { unmount } = show(<AtTheBench station="nests" />);
+    expect(told()).toContain('10 cm');
+    expect(screen.queryByText(/Curtain/)).toBeNull();
+    unmount();
+    edit('Curtain', (d) => {
+      for (const f of d.fixtures) if (f.kind === 'nestBank') f.curtain = true;
+    });
+    const nests = show(<AtTheBench station="nests" />);
+    expect(screen.getByText(/Curtain/)).toBeVisible();
+    expect(told()).toContain('5 cm');
+    nests.unmount();
+    const { container } = show(<AtTheBench station="feed" />);
+    expect(container).toHaveTextContent('');
+  });
 
   test('a vent is added, opened and covered, and its net area follows', async () => {
     const user = userEvent.setup();

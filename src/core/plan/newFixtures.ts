@@ -1,3 +1,4 @@
+import { lotsOf } from '../birds/lots';
 import { roofHeightM } from '../geometry/shell';
 import { FACTS } from '../rules/facts.data';
 import { freeNumber } from './defaults';
@@ -74,16 +75,19 @@ export function newHatch(plan: Plan): OfKind<'hatch'> {
   });
 }
 
-/** A pop door in the front, its sill over the litter. */
+/** A pop door in the front, its sill over the litter, large enough for the largest birds planned. */
 export function newPopDoor(plan: Plan, parts: Partial<OfKind<'popDoor'>> = {}): OfKind<'popDoor'> {
   const sillZ = mm((plan.litter.finalM ?? plan.litter.depthM) + 0.05);
+  const sizes = plan.flock
+    .flatMap((group) => lotsOf(group, plan.ownBreeds))
+    .map((lot) => lot.class.popDoorM);
   return fixtureOf({
     ...named(plan, 'popDoor'),
     wall: 'front',
     alongM: 0.15,
     sillZ,
-    widthM: 0.35,
-    heightM: 0.4,
+    widthM: Math.max(0.35, ...sizes.map(([width]) => width)),
+    heightM: Math.max(0.4, ...sizes.map(([, height]) => height)),
     ...parts,
   });
 }

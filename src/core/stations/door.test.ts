@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
+import { BREEDS } from '@/core/birds/breeds.data';
 import { CLASSES } from '@/core/birds/classes.data';
-import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
+import { bareCoop, change, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { newPopDoor } from '../plan/newFixtures';
 import type { Plan, PopDoor } from '../plan/schema';
 import { cleatPitchM } from './door';
@@ -68,6 +69,10 @@ test('a ramp is as long as its rise and slope ask: 0.40 m at 35° is 0.70 m of b
   expect(codes(ramp(least - 0.001))).toContain('door.ramp.steep');
   const slope = assess(ramp(0.8), { on: DAY }).figures.get('door.pop.slope')?.value;
   expect(slope).toBeCloseTo(30, 6);
+  // told to whoever builds it, right or wrong: 0.2 m to 20°, 0.14 m at 35°
+  const { figures } = assess(ramp(0.8), { on: DAY });
+  expect(figures.get('door.pop.ramp.pitch')?.value).toBeCloseTo(0.16, 9);
+  expect(figures.get('fact.door.cleat.size')?.value).toBe(0.02);
 });
 
 test('cleats never stand closer than 0.14 m nor wider than 0.20, and closer the steeper', () => {
@@ -98,4 +103,13 @@ test('the sill holds the final litter in, and a step inside helps those that hop
   expect(sill(0.601, deep)).toContain('door.sill.high');
   const stepped = coop({ sillZ: 0.7, stepZ: 0.4 }, deep);
   expect(codes(stepped)).not.toContain('door.sill.high');
+});
+
+test('a new pop door is large enough for the largest birds planned, and never smaller than a medium hen’s', () => {
+  for (const { id } of BREEDS) {
+    const plan = bareCoop({ flock: [hens(4), hens(4, { id: 'more', name: 'More', breed: id })] });
+    const fitted = { ...plan, fixtures: [newPopDoor(plan)] };
+    expect([id, codes(fitted).includes('door.size.small')]).toEqual([id, false]);
+  }
+  expect(newPopDoor(bareCoop({ flock: [] }))).toMatchObject({ widthM: 0.35, heightM: 0.4 });
 });

@@ -220,23 +220,25 @@ function ofRamp(s: Sheet, plan: Plan, door: PopDoor, lots: readonly Lot[]): void
   }
   if (!slope || slope.value === 0) return;
   const pitch = cleatPitchM(slope.value);
+  const allowed = s.worked(
+    `door.${door.id}.ramp.pitch`,
+    'door.cleats',
+    W['door.cleats'],
+    {
+      slope: slope.value,
+      flat: FACTS['door.cleat.flat'].value,
+      steep: FACTS['door.cleat.steep'].value,
+      flatTo: FACTS['door.cleat.flatTo'].value,
+      steepAt: FACTS['door.cleat.steepAt'].value,
+      pitch,
+    },
+    KEEPERS,
+  );
+  s.fact('door.cleat.size');
   if (ramp.cleatM === 0 || below(pitch, ramp.cleatM)) {
     s.find('door.ramp.cleats', 'awkward', [door.id], {
       cleats: s.entered(`door.${door.id}.ramp.cleats`, 'm', ramp.cleatM),
-      allowed: s.worked(
-        `door.${door.id}.ramp.pitch`,
-        'door.cleats',
-        W['door.cleats'],
-        {
-          slope: slope.value,
-          flat: FACTS['door.cleat.flat'].value,
-          steep: FACTS['door.cleat.steep'].value,
-          flatTo: FACTS['door.cleat.flatTo'].value,
-          steepAt: FACTS['door.cleat.steepAt'].value,
-          pitch,
-        },
-        KEEPERS,
-      ),
+      allowed,
     });
   }
 }

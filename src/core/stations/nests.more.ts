@@ -16,7 +16,14 @@ export function moreOfNests(ctx: StationContext, setOn: number): Sheet {
   const hens = ctx.flock.lots.filter(
     (_, i) => (laying[i] ?? 0) > 0 && (ctx.flock.columns[i]?.living[setOn] ?? 0) > 0,
   );
-  for (const bank of banksOf(ctx.plan)) {
+  const banks = banksOf(ctx.plan);
+  if (banks.length > 0) s.fact('nests.lip.board');
+  if (banks.some((b) => b.rail)) {
+    s.fact('nests.rail.near');
+    s.fact('nests.rail.far');
+  }
+  if (banks.some((b) => b.curtain)) s.fact('nests.curtain.gap');
+  for (const bank of banks) {
     tiers(s, ctx, bank);
     top(s, ctx, bank);
     rail(s, ctx, bank);

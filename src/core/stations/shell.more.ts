@@ -91,6 +91,8 @@ function mesh(s: Sheet, plan: Plan): void {
     const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
     const parts = { areas, edges, lap, count, area };
     s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
+    s.fact('mesh.screws');
+    s.fact('mesh.apertureSmall');
   }
 }
 
@@ -164,6 +166,10 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   if (plan.limits.housingOrder && run.roof !== 'full')
     s.find('shell.run.wildBirds', 'harm', [], {});
   pastimes(s, ctx, run);
+  s.fact('run.perch.mesh');
+  s.fact('run.screen.gap');
+  s.fact('mesh.screws');
+  s.fact('mesh.apertureSmall');
 }
 
 /** Shut in for days, birds want something to do: one for six of them. */

@@ -14,6 +14,7 @@ import { NeededThere } from './NeededThere';
 import { NestRows } from './NestRows';
 import {
   AirFields,
+  AtTheBench,
   BrooderFields,
   DoorFields,
   FeedFields,
@@ -113,6 +114,7 @@ function Fixtures({ station }: { station: StationId }) {
       return (
         <>
           <NestRows />
+          <AtTheBench station="nests" />
           <NestOpeningDays />
         </>
       );

@@ -5,6 +5,7 @@ import dynamic from 'next/dynamic';
 const all = () => import('./stations/all');
 
 export const FlockFields = dynamic(() => all().then((m) => m.FlockFields));
+export const AtTheBench = dynamic(() => all().then((m) => m.AtTheBench));
 export const AirFields = dynamic(() => all().then((m) => m.AirFields));
 export const FeedFields = dynamic(() => all().then((m) => m.FeedFields));
 export const WaterFields = dynamic(() => all().then((m) => m.WaterFields));

@@ -1,4 +1,5 @@
 'use client';
+import { AtTheBench } from './AtTheBench';
 import { PopDoorRows } from './doors';
 import { LightTable } from './LightTable';
 
@@ -7,6 +8,7 @@ export function DoorFields() {
   return (
     <>
       <PopDoorRows />
+      <AtTheBench station="door" />
       <LightTable />
     </>
   );

@@ -4,6 +4,7 @@ import { newRun } from '@/core/plan/defaults';
 import { newDustBath } from '@/core/plan/newFixtures';
 import type { OfKind, Plan, Run, Side } from '@/core/plan/schema';
 import { edit, usePlan } from '../../store/bench';
+import { AtTheBench } from './AtTheBench';
 import { COVERS, PLACES, SIDES } from './choices';
 import { FixtureRows } from './FixtureRows';
 import { WindowRows } from './openings';
@@ -188,6 +189,7 @@ export function ShellMore() {
         <WindowRows />
         <ToldList rows={MESH} />
       </Part>
+      <AtTheBench station="shell" />
       <PartitionPart />
       <Part title="Foot, storage and site">
         <div className={GRID}>

@@ -2,6 +2,7 @@
 export { FlockFields } from '../FlockFields';
 export { SchoolList } from '../SchoolList';
 export { AirFields } from './AirFields';
+export { AtTheBench } from './AtTheBench';
 export { BarDetails, RoostMore } from './BarMore';
 export { BrooderFields } from './BrooderFields';
 export { DoorFields } from './DoorFields';
