@@ -38,8 +38,7 @@ import { outsideFindings } from './stations/shell';
 import { moreOfShell } from './stations/shell.more';
 import { drinkersOf, feedersOf } from './stations/vessels';
 import { waterStation } from './stations/water';
-import { carriesNothing, type Stave, sentenceOf, shortest, stave } from './staves';
-import type { Figures } from './working';
+import { carriesNothing, railsOf, type Stave, sentenceOf, shortest, stave } from './staves';
 
 export const CARRYING_STATIONS: readonly CarryingStation[] = [
   floorStation,
@@ -83,93 +82,40 @@ export function createAssessor(): (plan: Plan, options: AssessOptions) => Assess
 /** Assesses one coop, or one zone of it, with a memory of its own. */
 function createOne(): (plan: Plan, options: AssessOptions) => Assessment {
   const worker = createFlockWorker();
-  const memo = createMemo();
-  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, memo);
+  const kept = createKept();
+  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, kept);
 }
 
-/** What hangs on the flock, the schools, the limits and the brooder alone, kept while those stay. */
-type OfFlock = (ctx: StationContext) => {
-  readonly ofFlock: ReturnType<typeof flockFigures>;
-  readonly together: ReturnType<typeof flockFindings>;
-  readonly monthly: ReturnType<typeof monthlyFigures>;
-  readonly brooder: ReturnType<typeof assessBrooder>;
-  readonly days: Assessment['days'];
-  readonly nestOpenings: Assessment['nestOpenings'];
-  /** All their figures. */
-  readonly figures: Figures;
-};
-
-type Chosen = Readonly<Record<string, ChosenSchool>>;
-
-interface Memo {
-  readonly ofFlock: OfFlock;
-  /** The school chosen for each topic. */
-  readonly schools: (plan: Plan, book: RuleBook) => Chosen;
-  readonly kept: Kept;
+/** The school chosen for each topic. */
+function chosenSchools({ schools, litter }: Plan, book: RuleBook): Record<string, ChosenSchool> {
+  const choices = { ...schools, 'litter.school': `litter.school.${litter.school}` };
+  return Object.fromEntries(book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]));
 }
 
-const createMemo = (): Memo => ({
-  ofFlock: rememberFlock(),
-  schools: rememberSchools(),
-  kept: createKept(),
-});
-
-function rememberSchools(): Memo['schools'] {
-  let last: { chosen: Plan['schools']; litter: string; book: RuleBook; value: Chosen } | null =
-    null;
-  return ({ schools, litter }, book) => {
-    if (last?.chosen !== schools || last.litter !== litter.school || last.book !== book) {
-      const choices = { ...schools, 'litter.school': `litter.school.${litter.school}` };
-      const value = Object.fromEntries(
-        book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]),
-      );
-      last = { chosen: schools, litter: litter.school, book, value };
-    }
-    return last.value;
-  };
-}
-
-function rememberFlock(): OfFlock {
-  let last: { ctx: StationContext; value: ReturnType<OfFlock> } | null = null;
-  return (ctx) => {
-    const same =
-      last !== null &&
-      last.ctx.flock === ctx.flock &&
-      last.ctx.book === ctx.book &&
-      last.ctx.plan.schools === ctx.plan.schools &&
-      last.ctx.plan.limits === ctx.plan.limits &&
-      last.ctx.plan.brooder === ctx.plan.brooder &&
-      last.ctx.plan.fills === ctx.plan.fills;
-    if (last === null || !same) {
-      const ofFlock = flockFigures(ctx);
-      const together = flockFindings(ctx);
-      const monthly = monthlyFigures(ctx.flock);
-      const brooder = assessBrooder(ctx);
-      const figures = byId(
-        [ofFlock, together, monthly, brooder].flatMap((part) => [...part.figures]),
-      );
-      const days = ctx.flock.changes.map((d) => {
-        const day = dayOf(ctx.flock, d);
-        return { day, figure: flockDayFigure(day) };
-      });
-      const openings = nestOpenings(ctx.flock);
-      last = {
-        ctx,
-        value: { ofFlock, together, monthly, brooder, days, nestOpenings: openings, figures },
-      };
-    }
-    return last.value;
-  };
+/** What hangs on the flock, the schools, the limits, the fills and the brooder alone. */
+function workFlock(ctx: StationContext) {
+  const ofFlock = flockFigures(ctx);
+  const together = flockFindings(ctx);
+  const monthly = monthlyFigures(ctx.flock);
+  const brooder = assessBrooder(ctx);
+  const days = ctx.flock.changes.map((d) => {
+    const day = dayOf(ctx.flock, d);
+    return { day, figure: flockDayFigure(day) };
+  });
+  const figures = byId([ofFlock, together, monthly, brooder].flatMap((part) => [...part.figures]));
+  return { ofFlock, together, monthly, brooder, days, openings: nestOpenings(ctx.flock), figures };
 }
 
 function assessFlock(
   plan: Plan,
   flock: FlockByDay,
   { on, book = RULE_BOOK, lean = false }: AssessOptions,
-  memo: Memo,
+  kept: Kept,
 ): Assessment {
-  const schools = memo.schools(plan, book);
-  const ctx: StationContext = { plan, flock, book, schools, once: createOnce(), kept: memo.kept };
+  const schools = kept('schools', [plan.schools, plan.litter.school, book], () =>
+    chosenSchools(plan, book),
+  );
+  const ctx: StationContext = { plan, flock, book, schools, once: createOnce(), kept };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
     const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
@@ -178,7 +124,11 @@ function assessFlock(
   });
   const litter = assessLitter(ctx);
   const reach = assessReach(ctx);
-  const known = memo.ofFlock(ctx);
+  const known = kept(
+    'flock',
+    [flock, book, plan.schools, plan.limits, plan.brooder, plan.fills],
+    () => workFlock(ctx),
+  );
   const { ofFlock, together, monthly, brooder } = known;
   const shell = moreOfShell(ctx);
   const staves = STATIONS.map((id): Stave => {
@@ -197,7 +147,7 @@ function assessFlock(
   const figures = lean
     ? []
     : [
-        ...memo.kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
+        ...kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
         ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves))),
         ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
         ...results.flatMap((r) => r.figures),
@@ -238,7 +188,7 @@ function assessFlock(
     flock,
     demand: ofFlock.demand,
     months: monthly.months,
-    nestOpenings: lean ? [] : known.nestOpenings,
+    nestOpenings: lean ? [] : known.openings,
     birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
     zones: null,
@@ -270,9 +220,6 @@ function carryOfResult(
   const carry = results.find((r) => r.station === station)?.carry;
   return carry === undefined || carry.state === 'notEntered' ? { state: 'notApplicable' } : carry;
 }
-
-const railsOf = (staves: readonly Stave[]): number[] =>
-  staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
 
 /** The brooder's rail is its own: it never enters the coop's sentence. */
 const brooderStave = (b: ReturnType<typeof assessBrooder>): Stave => ({

@@ -5,7 +5,7 @@ import type { StationId } from './station';
 import { carriesFigures } from './stations/coop';
 import { sheetOf } from './stations/sheet';
 import { verdictOf } from './stations/verdict';
-import { carriesNothing, type Stave, sentenceOf, shortest } from './staves';
+import { carriesNothing, railsOf, type Stave, sentenceOf, shortest } from './staves';
 import { KEEPERS } from './working';
 
 /**
@@ -38,12 +38,11 @@ export function joinZones(
       findings.set(key, { ...f, key });
     }
   }
-  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
   const found = sheetOf('flock');
   for (const s of staves) {
     if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
   }
-  const told = carries === null ? [] : carriesFigures(carries, whole.planned, rails);
+  const told = carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves));
   return {
     ...whole,
     carries,
@@ -71,8 +70,7 @@ export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   const stave = whole.staves.find((s) => s.station === 'air');
   const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
   const { carries, heldBackBy } = shortest(staves);
-  const rails = staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
-  const told = carries === null ? [] : carriesFigures(carries, zone.planned, rails);
+  const told = carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves));
   return {
     ...zone,
     carries,

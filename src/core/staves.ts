@@ -47,6 +47,10 @@ export function stave(
   };
 }
 
+/** What each station that carries carries. */
+export const railsOf = (staves: readonly Stave[]): number[] =>
+  staves.flatMap((s) => (s.carries === null ? [] : [s.carries]));
+
 /** The shortest stave is what the coop carries, once every main station has been entered. */
 export function shortest(staves: readonly Stave[]): {
   carries: number | null;

@@ -28,6 +28,10 @@ export function moreOfShell(ctx: StationContext): Sheet {
   }
   foot(s, plan);
   mesh(s, plan);
+  if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
+    s.fact('mesh.screws');
+    s.fact('mesh.apertureSmall');
+  }
   if (plan.run !== null) runOf(s, ctx, plan.run);
   else if (needsRun(ctx)) s.find('shell.run.none', 'short', [], {});
   dustBath(s, ctx);
@@ -91,8 +95,6 @@ function mesh(s: Sheet, plan: Plan): void {
     const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
     const parts = { areas, edges, lap, count, area };
     s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
-    s.fact('mesh.screws');
-    s.fact('mesh.apertureSmall');
   }
 }
 
@@ -168,8 +170,6 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   pastimes(s, ctx, run);
   s.fact('run.perch.mesh');
   s.fact('run.screen.gap');
-  s.fact('mesh.screws');
-  s.fact('mesh.apertureSmall');
 }
 
 /** Shut in for days, birds want something to do: one for six of them. */

@@ -1,37 +1,37 @@
 'use client';
 import type { StationId } from '@/core/finding';
+import type { FactId } from '@/core/rules/facts.data';
 import { useAssessment, usePlan } from '../../store/bench';
 import { Part, ToldList } from './Told';
 
-interface Line {
-  readonly name: string;
-  readonly id: string;
+interface Measures {
+  /** Rules by what they are called here. */
+  readonly rules: readonly (readonly [name: string, fact: FactId])[];
+  readonly says: string;
 }
 
-/** Measures for the bench that no drawing shows, with what is said of them. */
-const AT_THE_BENCH: Partial<
-  Record<StationId, { readonly lines: readonly Line[]; readonly says: string }>
-> = {
+/** Measures for the bench that no drawing shows. */
+const AT_THE_BENCH: Partial<Record<StationId, Measures>> = {
   nests: {
-    lines: [
-      { name: 'Board along the front, to hold the bedding', id: 'fact.nests.lip.board' },
-      { name: 'Landing rail before the lip, at least', id: 'fact.nests.rail.near' },
-      { name: 'and at most', id: 'fact.nests.rail.far' },
-      { name: 'Curtain, open at its foot by', id: 'fact.nests.curtain.gap' },
+    rules: [
+      ['Board along the front, to hold the bedding', 'nests.lip.board'],
+      ['Landing rail before the lip, at least', 'nests.rail.near'],
+      ['and at most', 'nests.rail.far'],
+      ['Curtain, open at its foot by', 'nests.curtain.gap'],
     ],
     says: 'Dividers, floors and liners that lift out are the ones that get cleaned.',
   },
   shell: {
-    lines: [
-      { name: 'Mesh, screw to screw along every edge, at most', id: 'fact.mesh.screws' },
-      { name: 'Mesh against mice, weasels and snakes', id: 'fact.mesh.apertureSmall' },
-      { name: 'High perch in the run, from the mesh', id: 'fact.run.perch.mesh' },
-      { name: 'Winter windscreen on the run, open at its top', id: 'fact.run.screen.gap' },
+    rules: [
+      ['Mesh, screw to screw along every edge, at most', 'mesh.screws'],
+      ['Mesh against mice, weasels and snakes', 'mesh.apertureSmall'],
+      ['High perch in the run, from the mesh', 'run.perch.mesh'],
+      ['Winter windscreen on the run, open at its top', 'run.screen.gap'],
     ],
     says: 'Screws with washers, or battens screwed down over the edge. Where foxes, dogs or badgers force mesh, a second of thicker wire goes outside it: a small aperture is not strength.',
   },
   door: {
-    lines: [{ name: 'Cleat, wide and high', id: 'fact.door.cleat.size' }],
+    rules: [['Cleat, wide and high', 'door.cleat.size']],
     says: 'Screws shorter than the boards together, so that no point comes through under a foot.',
   },
 };
@@ -47,7 +47,8 @@ export function AtTheBench({ station }: { station: StationId }) {
       ? [{ name: `${f.name}: cleat to cleat, at most`, id: `door.${f.id}.ramp.pitch` }]
       : [],
   );
-  const lines = [...ramps, ...own.lines].filter((l) => figures.get(l.id));
+  const rules = own.rules.map(([name, fact]) => ({ name, id: `fact.${fact}` }));
+  const lines = [...ramps, ...rules].filter((l) => figures.has(l.id));
   if (lines.length === 0) return null;
   return (
     <Part title="At the bench">
