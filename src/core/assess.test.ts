@@ -65,6 +65,12 @@ describe('the samples', () => {
     expect(pell.figures.get('floor.taken.nests-1')?.value).toBeCloseTo(0.432, 9);
   });
 
+  test('Pell Garth: of the roosts’ equals, the bars that are too short come before the way up', () => {
+    const roosts = pell.findings.filter((f) => f.station === 'roosts' && f.severity === 'short');
+    expect(roosts.map((f) => f.code).indexOf('roosts.length.short')).toBe(0);
+    expect(roosts.length).toBeGreaterThan(1);
+  });
+
   test('Tamar Flats asks for its fixtures', () => {
     const tamar = assess(sample('tamar-flats'), { on });
     expect(tamar.sentence).toEqual({ kind: 'notEntered', stations: ['roosts', 'nests'] });

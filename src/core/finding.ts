@@ -42,6 +42,11 @@ export interface Finding {
 export const findingKey = (code: string, fixtures: readonly string[]): string =>
   [code, ...[...fixtures].sort()].join('|');
 
-/** Worst first, then by key, so that the order never depends on chance. */
+/** Whether it says that a station has less than its flock asks for, and by how much. */
+const fallsShort = (f: Finding): boolean => f.code.endsWith('.short');
+
+/** Worst first, of equals what falls short of the flock first, then by key, so that the order never depends on chance. */
 export const byWorst = (a: Finding, b: Finding): number =>
-  SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) || (a.key < b.key ? -1 : 1);
+  SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
+  Number(fallsShort(b)) - Number(fallsShort(a)) ||
+  (a.key < b.key ? -1 : 1);
