@@ -76,6 +76,24 @@ test('without a mouse: the next finding, and Enter does its remedy', async ({ pa
   await saved(page);
 });
 
+test('a remedy pressed with Enter leaves the focus in its panel, and Tab goes on from there', async ({
+  page,
+}) => {
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await goTo(page, 'roosts');
+  const panel = page.locator('[data-panel="roosts"]');
+  // the shortfall that holds the coop back is the first told
+  await expect(panel.locator('[data-finding]').first()).toHaveAttribute(
+    'data-finding',
+    'roosts.length.short',
+  );
+  await panel.locator('[data-remedy]').first().focus();
+  await page.keyboard.press('Enter');
+  await expect(panel.locator('h2')).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(panel.locator(':focus')).toHaveCount(1);
+});
+
 test('the cautions of a plan stand on one sheet, and it prints', async ({ page }) => {
   await openPlan(page, 'osk-landing');
   await goTo(page, 'brooder');

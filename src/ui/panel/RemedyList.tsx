@@ -1,5 +1,6 @@
 'use client';
 import { Hammer } from 'lucide-react';
+import type { MouseEvent } from 'react';
 import type { Remedy } from '@/core/remedies/remedy';
 import { bringsText, remedyText } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';
@@ -20,6 +21,13 @@ export function RemedyList({ finding }: { finding: string }) {
   );
 }
 
+/** The button goes with its finding: whoever pressed it goes on from the panel's heading, not from the page's start. */
+function toHeading({ currentTarget, detail }: MouseEvent<HTMLElement>): void {
+  // a press of the pointer, unlike one of a key, leaves the panel where it stands
+  const preventScroll = detail > 0;
+  currentTarget.closest('[data-panel]')?.querySelector('h2')?.focus({ preventScroll });
+}
+
 function RemedyButton({ remedy }: { remedy: Remedy }) {
   const plan = usePlan();
   const brings = bringsText(remedy);
@@ -30,7 +38,10 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
       className="flex w-full items-start gap-2 border border-chalk px-2 py-1 text-left text-[0.9rem] text-chalk hover:bg-chalk-soft max-lg:min-h-[44px]"
       data-remedy={remedy.code}
       data-proposal
-      onClick={() => doRemedy(remedy)}
+      onClick={(e) => {
+        toHeading(e);
+        doRemedy(remedy);
+      }}
       onPointerEnter={rest}
       onPointerLeave={() => haunt(null)}
       onFocus={rest}
