@@ -24,6 +24,8 @@ const shared = {
 export default {
   // the embedded database of a server under test is open until its process ends
   forceExit: true,
+  // a guard against a test that hangs, not a measure of speed: a busy machine takes three times as long
+  testTimeout: 30_000,
   // by itself it would leave one of two cores idle
   maxWorkers: '100%',
   projects: [
