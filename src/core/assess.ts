@@ -19,6 +19,7 @@ import {
   type StationCarry,
   type StationContext,
   schoolOf,
+  whenOf,
 } from './stations/context';
 import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './stations/coop';
 import { doorStation } from './stations/door';
@@ -27,6 +28,7 @@ import { flockFigures } from './stations/flock';
 import { flockFindings } from './stations/flock.findings';
 import { floorStation, floorTakers } from './stations/floor';
 import { assessLitter } from './stations/litter';
+import { litterCourse, withFinalDepth } from './stations/litter.course';
 import { monthlyFigures } from './stations/monthly';
 import { nestsStation } from './stations/nests';
 import { banksOf } from './stations/nests.boxes';
@@ -96,7 +98,7 @@ function chosenSchools({ schools, litter }: Plan, book: RuleBook): Record<string
 function workFlock(ctx: StationContext) {
   const ofFlock = flockFigures(ctx);
   const together = flockFindings(ctx);
-  const monthly = monthlyFigures(ctx.flock);
+  const monthly = monthlyFigures(ctx.flock, ctx.plan.fills.bagKg);
   const brooder = assessBrooder(ctx);
   const days = ctx.flock.changes.map((d) => {
     const day = dayOf(ctx.flock, d);
@@ -107,20 +109,34 @@ function workFlock(ctx: StationContext) {
 }
 
 function assessFlock(
-  plan: Plan,
+  given: Plan,
   flock: FlockByDay,
   { on, book = RULE_BOOK, lean = false }: AssessOptions,
   kept: Kept,
 ): Assessment {
-  const schools = kept('schools', [plan.schools, plan.litter.school, book], () =>
-    chosenSchools(plan, book),
+  const schools = kept('schools', [given.schools, given.litter.school, book], () =>
+    chosenSchools(given, book),
   );
-  const ctx: StationContext = { plan, flock, book, schools, once: createOnce(), kept };
+  const litterOf = (topic: string): ChosenSchool => {
+    const school = schools[topic];
+    if (!school) throw new Error(`no school has been chosen for ${topic}`);
+    return school;
+  };
+  const course = kept('litter', [given.litter, given.shell, given.fixtures, flock, schools], () =>
+    litterCourse(given, flock, {
+      litter: litterOf('litter.school'),
+      cleanOut: litterOf('litter.cleanOut'),
+      night: litterOf('roosts.droppings'),
+    }),
+  );
+  const plan = withFinalDepth(given, course.finalM);
+  const once = createOnce();
+  const ctx: StationContext = { plan, flock, book, schools, litter: course, lean, once, kept };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
-    const result = station.assess(ctx, carryOfStation(ctx, station, school), school);
-    const shortOn = lean ? null : shortBy(ctx, station, school);
-    return { ...result, shortOn };
+    const spell = lean ? null : shortBy(ctx, station, school);
+    const short = spell && whenOf(flock, spell);
+    return { ...station.assess(ctx, carryOfStation(ctx, station, school), school, short), short };
   });
   const litter = assessLitter(ctx);
   const reach = assessReach(ctx);
@@ -133,7 +149,7 @@ function assessFlock(
   const shell = moreOfShell(ctx);
   const staves = STATIONS.map((id): Stave => {
     const r = results.find((x) => x.station === id);
-    if (r) return stave(r.station, r.carry, r.shortOn, flock);
+    if (r) return stave(r.station, r.carry, r.short, flock);
     return id === 'brooder' ? brooderStave(brooder) : carriesNothing(id);
   });
   const { carries, heldBackBy } = shortest(staves);
@@ -163,7 +179,7 @@ function assessFlock(
     today: flock.today,
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, carries, heldBackBy, flock.planned),
+    sentence: sentenceOf(staves, flock.planned),
     staves,
     figures: lean ? new Map() : byId(figures, known.figures),
     items: {
@@ -189,6 +205,7 @@ function assessFlock(
     demand: ofFlock.demand,
     months: monthly.months,
     nestOpenings: lean ? [] : known.openings,
+    litterFinalM: course.finalM,
     birds: lean ? [] : placeBirds(plan, flock, seats),
     reach: reach.map,
     zones: null,

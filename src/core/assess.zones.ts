@@ -47,7 +47,7 @@ export function joinZones(
     ...whole,
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, carries, heldBackBy, whole.planned),
+    sentence: sentenceOf(staves, whole.planned),
     staves,
     figures: byId([...found.figures, ...told], whole.figures),
     items: {
@@ -75,7 +75,7 @@ export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
     ...zone,
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, carries, heldBackBy, zone.planned),
+    sentence: sentenceOf(staves, zone.planned),
     findings: [...rest, ...air(whole.findings)].sort(byWorst),
     figures: byId([...figures, ...told], zone.figures),
     staves,
@@ -99,15 +99,20 @@ function joinStaves(
     const here = birds[i] ?? 0;
     return n + (z.carries === null ? here : enough ? z.carries : Math.min(z.carries, here));
   }, 0);
-  const carries = Math.min(500, sum);
-  const shortFrom = own.flatMap((z) => (z.shortFrom === null ? [] : [z.shortFrom])).sort()[0];
-  const setOn = own.flatMap((z) => (z.setOn === null ? [] : [z.setOn])).sort()[0];
+  // a zone that is short sets the whole: its day and its pair are told
+  const held = own.filter((z) => z.verdict === 'short');
+  const first = [...(held.length > 0 ? held : own)].sort((a, b) =>
+    (a.shortFrom ?? a.setOn ?? '') < (b.shortFrom ?? b.setOn ?? '') ? -1 : 1,
+  )[0];
   return {
     ...s,
     state: 'carries',
-    carries,
-    verdict: verdictOf(carries, planned),
-    setOn: setOn ?? s.setOn,
-    shortFrom: shortFrom ?? null,
+    carries: sum,
+    verdict: verdictOf(sum, planned),
+    setOn: first?.setOn ?? s.setOn,
+    shortFrom: first?.shortFrom ?? null,
+    shortTill: first?.shortTill ?? null,
+    orMore: asked.every((z) => z.orMore),
+    then: held.length > 0 ? (first?.then ?? null) : null,
   };
 }

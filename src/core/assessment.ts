@@ -41,6 +41,8 @@ export interface Assessment {
   readonly months: readonly MonthRow[];
   /** When nests are opened for those that come into lay. */
   readonly nestOpenings: readonly NestOpening[];
+  /** Litter as it is cleaned out, m: entered, or worked by the school. */
+  readonly litterFinalM: number;
   readonly birds: readonly PlacedBird[];
   /** Floor within the keeper's reach; null until a door or a hatch has been entered. */
   readonly reach: ReachMap | null;

@@ -79,6 +79,11 @@ const ROWS: readonly Row[] = [
   },
   { id: 'galvanised', station: 'water', when: (p) => p.fixtures.some((f) => f.kind === 'drinker') },
   { id: 'ammonia', station: 'litter' },
+  {
+    id: 'straw',
+    station: 'litter',
+    when: (p) => p.litter.material === 'straw' || p.litter.material === 'hay',
+  },
   { id: 'dust', station: 'litter' },
   { id: 'turning', station: 'litter', when: (p) => p.litter.school === 'deep' },
   { id: 'poweredDoor', station: 'door', when: powered },

@@ -35,8 +35,16 @@ export interface Finding {
   readonly fixtures: readonly string[];
   readonly numbers: Readonly<Record<string, FindingNumber>>;
   readonly zone: Solid | null;
-  /** From which day, where it is not so from the first. */
+  /** From which day; null or left out where it holds whatever the day. */
   readonly from?: string | null;
+  /** The last day on which it holds, where it ends; null or left out where it lasts. */
+  readonly till?: string | null;
+}
+
+/** The days on which something holds, both counted; `till` is null where it lasts. */
+export interface When {
+  readonly from: string;
+  readonly till: string | null;
 }
 
 export const findingKey = (code: string, fixtures: readonly string[]): string =>

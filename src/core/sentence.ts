@@ -1,5 +1,13 @@
 import type { StationId } from './finding';
 
+/** The pair of a day on which the birds living here are not the planned ones. */
+export interface Then {
+  /** First day of it, YYYY-MM-DD; null where it is so today. */
+  readonly from: string | null;
+  readonly birds: number;
+  readonly of: number;
+}
+
 /** The one sentence, as data; `src/text/sentence.ts` has the words. */
 export type Sentence =
   | { readonly kind: 'noBirds' }
@@ -9,6 +17,8 @@ export type Sentence =
       readonly carries: number;
       readonly planned: number;
       readonly heldBackBy: readonly StationId[];
+      /** Where the day that sets it has other birds than the planned ones. */
+      readonly then?: Then;
     }
   | {
       readonly kind: 'enough';
@@ -16,4 +26,6 @@ export type Sentence =
       readonly planned: number;
       readonly room: number;
       readonly next: readonly StationId[];
+      /** Whether no end was found: it carries that many or more. */
+      readonly orMore?: true;
     };

@@ -1,5 +1,6 @@
 import { dayOf, type FlockByDay } from './birds/flock';
-import type { Sentence } from './sentence';
+import type { When } from './finding';
+import type { Sentence, Then } from './sentence';
 import type { StationId } from './station';
 import type { StationCarry } from './stations/context';
 import { type Verdict, verdictOf } from './stations/verdict';
@@ -13,8 +14,13 @@ export interface Stave {
   readonly verdict: Verdict | null;
   /** The day in the horizon that sets it. */
   readonly setOn: string | null;
-  /** First day from which it falls short; null where it never does. */
+  /** First day from which it falls short, and the last of those days where they end; null where it never does. */
   readonly shortFrom: string | null;
+  readonly shortTill: string | null;
+  /** Whether it carries that many or more: no end was looked for beyond. */
+  readonly orMore: boolean;
+  /** Of the birds living on the day that sets it, where those are not the planned ones: so many find what they ask for. */
+  readonly then: Then | null;
 }
 
 /** What a coop cannot be told to carry without. */
@@ -27,23 +33,32 @@ export const carriesNothing = (station: StationId): Stave => ({
   verdict: null,
   setOn: null,
   shortFrom: null,
+  shortTill: null,
+  orMore: false,
+  then: null,
 });
 
 export function stave(
   station: StationId,
   carry: StationCarry,
-  shortOn: number | null,
+  short: When | null,
   flock: FlockByDay,
 ): Stave {
   if (carry.state !== 'carries') return { ...carriesNothing(station), state: carry.state };
-  const { carries, setOn } = carry;
+  const { carries, setOn, orMore, fitting, present } = carry;
   return {
     station,
     state: 'carries',
     carries,
     verdict: verdictOf(carries, flock.planned),
     setOn: dayOf(flock, setOn),
-    shortFrom: shortOn === null ? null : dayOf(flock, shortOn),
+    shortFrom: short?.from ?? null,
+    shortTill: short?.till ?? null,
+    orMore,
+    then:
+      present === flock.planned
+        ? null
+        : { from: setOn === 0 ? null : dayOf(flock, setOn), birds: fitting, of: present },
   };
 }
 
@@ -55,15 +70,21 @@ export const railsOf = (staves: readonly Stave[]): number[] =>
 export function shortest(staves: readonly Stave[]): {
   carries: number | null;
   heldBackBy: StationId[];
+  then: Then | null;
+  orMore: boolean;
 } {
   const numbered = staves.filter((s) => s.carries !== null);
   if (numbered.length === 0 || missing(staves).length > 0) {
-    return { carries: null, heldBackBy: [] };
+    return { carries: null, heldBackBy: [], then: null, orMore: false };
   }
   const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
+  const back = numbered.filter((s) => s.carries === carries);
   return {
     carries,
-    heldBackBy: numbered.filter((s) => s.carries === carries).map((s) => s.station),
+    heldBackBy: back.map((s) => s.station),
+    // the day's own pair is told of the first station named
+    then: back[0]?.then ?? null,
+    orMore: back.every((s) => s.orMore),
   };
 }
 
@@ -71,17 +92,15 @@ export function shortest(staves: readonly Stave[]): {
 const missing = (staves: readonly Stave[]): StationId[] =>
   staves.filter((s) => s.state === 'notEntered' && MAIN.has(s.station)).map((s) => s.station);
 
-export function sentenceOf(
-  staves: readonly Stave[],
-  carries: number | null,
-  heldBackBy: readonly StationId[],
-  planned: number,
-): Sentence {
+/** What the staves come to, in one sentence. */
+export function sentenceOf(staves: readonly Stave[], planned: number): Sentence {
+  const { carries, heldBackBy, then, orMore } = shortest(staves);
   if (planned === 0) return { kind: 'noBirds' };
-  if (carries === null) {
-    return { kind: 'notEntered', stations: missing(staves) };
+  if (carries === null) return { kind: 'notEntered', stations: missing(staves) };
+  if (carries < planned) {
+    return { kind: 'short', carries, planned, heldBackBy, ...(then ? { then } : {}) };
   }
-  return carries < planned
-    ? { kind: 'short', carries, planned, heldBackBy }
-    : { kind: 'enough', carries, planned, room: carries - planned, next: heldBackBy };
+  const room = carries - planned;
+  const more = orMore ? ({ orMore } as const) : {};
+  return { kind: 'enough', carries, planned, room, next: heldBackBy, ...more };
 }

@@ -115,7 +115,6 @@ function rulesDoc(): string {
   const limits = CLASSES.map((c) =>
     row(
       `\`${c.id}\``,
-      c.hopM,
       c.highestBarM,
       c.popDoorM.join(' × '),
       c.ramp[0],
@@ -191,11 +190,10 @@ function rulesDoc(): string {
       classes,
     ),
     '## Limits of the classes',
-    'Hops are an assumption (`wide-rafter`); highest bars, doors, ramps, ports and pedal lids are keepers’ rules (`keepers`).',
+    'Hops stand under the schools of `roosts.hop`; highest bars, doors, ramps, ports and pedal lids are keepers’ rules (`keepers`).',
     table(
       [
         'class',
-        'one hop, m',
         'highest bar, m',
         'pop door w × h, m',
         'ramp, at most °',

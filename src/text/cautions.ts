@@ -32,6 +32,8 @@ export const CAUTION_WORDS: Readonly<Record<string, string>> = {
   ammonia:
     'If you can smell ammonia at roost height it is already too much, for eyes and lungs, yours too.',
   dust: 'A mask when clearing out; wash hands; no kissing birds, no eating in the coop. Children under five, pregnant and immune-weak people stay out of the clean-out: salmonella, fungal spores, psittacosis.',
+  straw:
+    'Straw may carry sprays and mites and mats when wet; hay moulds and its long strands bind in the crop. Chop it, turn it daily, and take out what is wet.',
   turning:
     'Turning litter releases ammonia: birds out, doors open, a mask, heaters a metre and more away.',
   poweredDoor:

@@ -13,6 +13,38 @@ export const BUILDING_FINDING_WORDS = {
     title: 'Mesh too wide',
     text: '{fixtures} has mesh of {aperture}; {allowed} is the most. A weasel or a young rat passes through, and a raccoon reaches through.',
   },
+  'shell.opening.strongMesh': {
+    title: 'Wide mesh: strong, not fine',
+    text: '{fixtures} has mesh of {aperture}. Of thick wire it keeps out foxes, dogs and hawks; anything small passes, so tick rats, weasels, snakes and raccoons under the place if they live here. Mesh of {allowed} keeps all of them out.',
+  },
+  'shell.opening.smallMesh': {
+    title: 'Mesh too wide for mice and snakes',
+    text: '{fixtures} has mesh of {aperture}; where mice or snakes live {allowed} is the most, at least low down. They come for feed, eggs and chicks.',
+  },
+  'shell.things.clash': {
+    title: 'Two things in one place',
+    text: '{fixtures} would stand in the same place. It cannot be built so: move one of them.',
+  },
+  'shell.bars.cross': {
+    title: 'Bars that cross',
+    text: '{fixtures} cross at one height. Birds jostle where they meet, and neither lifts out.',
+  },
+  'shell.bars.inOne': {
+    title: 'Two bars in one place',
+    text: '{fixtures} lie in the same place: only one of them counts. Move one, or take it out.',
+  },
+  'shell.openings.clash': {
+    title: 'Two openings in one hole',
+    text: '{fixtures} are cut into the same part of the wall. Move one of them.',
+  },
+  'shell.door.blocked': {
+    title: 'In the way of a door',
+    text: '{fixtures}: the one stands in the doorway or the swing of the other. Move it.',
+  },
+  'shell.run.strongMesh': {
+    title: 'Run of wide mesh',
+    text: 'The run has mesh wider than {allowed}. Of thick wire it keeps out foxes, dogs and hawks; anything small walks in.',
+  },
   'shell.glass.breaks': {
     title: 'Glass in a window',
     text: '{fixtures} is glass. Birds fly at it and it breaks over litter; acrylic does not.',
@@ -35,7 +67,7 @@ export const BUILDING_FINDING_WORDS = {
   },
   'shell.run.small': {
     title: 'Run too small',
-    text: 'The planned flock asks for {needed} of run; {there} is there: short by {missing}. Ground turns to mud and birds peck.',
+    text: 'The birds ask for {needed} of run; {there} is there: short by {missing}. Ground turns to mud and birds peck.',
   },
   'shell.run.open': {
     title: 'Run without the roof its floor wants',
@@ -130,6 +162,14 @@ export const BUILDING_FINDING_WORDS = {
   'roosts.bar.weak': {
     title: 'Bar too weak',
     text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. It wants {brackets} between its ends.',
+  },
+  'roosts.bar.weakAlways': {
+    title: 'Bar too weak for any bracket',
+    text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. No number of brackets helps: take a stronger bar.',
+  },
+  'roosts.bar.sagsAlways': {
+    title: 'Bar sags, brackets or not',
+    text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. No number of brackets helps: take a stiffer bar.',
   },
   'roosts.bar.sags': {
     title: 'Bar sags',

@@ -52,7 +52,11 @@ export const STATION_FINDING_WORDS = {
   },
   'feed.pedal.small': {
     title: 'Pedal lid over small birds',
-    text: '{birds} of the flock weigh less than {least}. They cannot open {fixtures}, and its lid can trap them.',
+    text: '{birds} weigh less than {least}. They cannot open {fixtures}, and its lid can trap them: they eat at the other feeder until they are heavy enough.',
+  },
+  'feed.lot.none': {
+    title: 'Birds that cannot eat',
+    text: '{birds} weigh less than {least} and cannot open {fixtures}; there is no other feeder for them. They starve beside it.',
   },
   'feed.tall.none': {
     title: 'Nothing at the tall birds’ height',
@@ -138,7 +142,7 @@ export const STATION_FINDING_WORDS = {
   },
   'litter.depth.deep': {
     title: 'Litter deeper than its school',
-    text: 'It is {depth} deep; {allowed} is the most of the school you chose.',
+    text: 'It starts {depth} deep; {allowed} is as much as the school you chose begins with. It does no harm: it is more bedding than it needs.',
   },
   'litter.depth.outgrows': {
     title: 'Litter outgrows what is planned for',
@@ -155,6 +159,14 @@ export const STATION_FINDING_WORDS = {
   'litter.floor.seams': {
     title: 'Floor with open seams',
     text: 'Damp and mites find every seam between boards: paint it, or lay sheet turned up the walls.',
+  },
+  'litter.floor.upturn': {
+    title: 'Floor hardly turned up',
+    text: 'The floor turns {upturn} up the walls; {needed} keeps damp and mites out of the corner.',
+  },
+  'litter.board.none': {
+    title: 'No board under the bars',
+    text: 'The school you chose counts on a board under the bars that is scraped. Without one all droppings of the night lie on thin bedding.',
   },
   'litter.mesh.noTray': {
     title: 'Mesh floor with nothing under it',
@@ -287,6 +299,14 @@ export const STATION_FINDING_WORDS = {
     title: 'Brooder without a lid',
     text: 'From about {from} they are on the rim, and then out. So are cats in.',
   },
+  'brooder.lid.heavy': {
+    title: 'Lid too heavy for one',
+    text: 'A lid of {mass} is more than one person lifts every day; {allowed} is the most. Make it in two halves.',
+  },
+  'brooder.floor.fixed': {
+    title: 'Outdoor brooder without a drawer floor',
+    text: 'It stands outdoors and its floor does not draw out. Cleaning it means lifting the chicks out, and it is put off.',
+  },
   'brooder.corners.open': {
     title: 'Open corners',
     text: 'In the first week chicks pile up in corners and the lowest smother: round them off.',
@@ -309,7 +329,11 @@ export const STATION_FINDING_WORDS = {
   },
   'brooder.lamp.tooCold': {
     title: 'Too cold for a lamp',
-    text: 'It would take {needed}; {most} in one fitting is the most. The air is too cold for this brooder: move it indoors.',
+    text: 'It would take {needed}; {most} in all is the most for one brooder. The air is too cold for it: move it indoors.',
+  },
+  'brooder.lamp.strong': {
+    title: 'Lamp too strong for one fitting',
+    text: '{each} in one fitting; {most} is the most. Hang two smaller ones on separate cords.',
   },
   'brooder.lamp.weak': {
     title: 'Lamp too weak',

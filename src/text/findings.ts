@@ -61,11 +61,19 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'floor.area.short': {
     title: 'Too little floor',
-    text: 'The planned flock asks for {needed} and {there} is free: short by {missing}. Crowded birds peck one another and the litter stays wet.',
+    text: 'The birds ask for {needed} and {there} is free: short by {missing}. Crowded birds peck one another and the litter stays wet.',
   },
   'roosts.length.short': {
     title: 'Too little roost',
-    text: '{without} of the {planned|bare} planned find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
+    text: '{without} of {present} find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
+  },
+  'roosts.places.short': {
+    title: 'Too few places on the bars',
+    text: '{without} of {present} find no place: each bar holds whole birds only, so of {there} that counts some is left over at each end, though they ask for no more than {needed}. The last ones up sleep in nests, on ledges or in the doorway.',
+  },
+  'roosts.bar.unreached': {
+    title: 'Bar that no bird gets up to',
+    text: '{fixtures} is {height} above the litter, and nothing leads there by hops of {hop} with gaps of a metre at most. Nobody sleeps on it, so it does not count.',
   },
   'roosts.bar.nearWall': {
     title: 'Bar too near the wall',
@@ -73,7 +81,7 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'roosts.bar.low': {
     title: 'Bar too low',
-    text: '{fixtures} is {height} above the litter; {needed} is the least. Birds look for something higher and find the nests.',
+    text: '{fixtures} is {height} above the litter, as it is started or as it has grown; {needed} is the least then. Birds look for something higher and find the nests.',
   },
   'roosts.bar.underAnother': {
     title: 'Bar under another',
@@ -105,7 +113,7 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'nests.boxes.sizeShort': {
     title: 'Too few nests of the right size',
-    text: '{hens} in lay ask for {needed} and {there} stand there, but too few are large enough for the biggest hens.',
+    text: '{hens} in lay ask for {needed} and {there} stand there, but too few are large enough for the biggest hens: {neededWidth} wide and {neededDepth} deep is their size, and three quarters of it the least that serves.',
   },
   'nests.bank.underBars': {
     title: 'Nests under the droppings',
@@ -113,15 +121,19 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'nests.lip.low': {
     title: 'Nest lip too low',
-    text: '{fixtures} has its lip {lip} above the litter; {needed} is the least for these hens. Litter and droppings are scratched in, and low boxes are slept in.',
+    text: '{fixtures} has its lip {lip} above the litter, as it is started or as it has grown; {needed} is the least then. Litter and droppings are scratched in, and low boxes are slept in.',
   },
   'nests.lip.high': {
     title: 'Nest lip too high',
-    text: '{fixtures} has its lip {lip} above the litter; {allowed} is the most for these hens. Heavy ones cannot reach it and lay on the floor.',
+    text: '{fixtures} has its lip {lip} above the litter; {allowed} is the most that is easy for these birds. Old and heavy ones give up and lay on the floor.',
+  },
+  'nests.lip.unreached': {
+    title: 'No way up to the nests',
+    text: '{fixtures} has its lip {lip} above the litter, and one hop of these hens is {hop}. They lay on the floor until a step or rail leads up.',
   },
   'nests.box.small': {
     title: 'Boxes too small',
-    text: '{fixtures}: {width} wide, {depth} deep, {height} high inside; the largest hens want {neededWidth}, {neededDepth} and {neededHeight}. They are not counted in these boxes.',
+    text: '{fixtures}: {width} wide, {depth} deep, {height} high inside; the largest hens want {neededWidth}, {neededDepth} and {neededHeight}. In a snug box eggs crack and the sides are fouled.',
   },
   'shell.fixture.pastWall': {
     title: 'Past the wall',

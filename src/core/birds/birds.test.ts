@@ -268,7 +268,7 @@ describe('laying', () => {
 
   test('a hen moults first in the autumn after the one of her first year, in either hemisphere', () => {
     const iso = (day: number) => new Date(day * 86_400_000).toISOString().slice(0, 10);
-    const hatched = (day: string) => ({ hatchedOn: Date.parse(day) / 86_400_000, arrivesOn: 0 });
+    const hatched = (day: string) => ({ bornOn: Date.parse(day) / 86_400_000, arrivesOn: 0 });
     const south = workClimate(sampleClimate('mild-highland'));
     expect(iso(firstMoult(hatched('2027-04-15'), null))).toBe('2028-09-15');
     expect(iso(firstMoult(hatched('2027-10-01'), null))).toBe('2028-09-15');

@@ -25,8 +25,6 @@ export interface ClassRow {
   readonly nestLipM: readonly [number, number];
   /** Highest bar, m above the litter it is landed on: foot injuries. */
   readonly highestBarM: number;
-  /** One hop up, m (assumption). */
-  readonly hopM: number;
   /** Least inside size of a pop door, m: width, height. */
   readonly popDoorM: readonly [number, number];
   /** Steepest ramp, degrees, and least width of it, m. */
@@ -38,8 +36,7 @@ export interface ClassRow {
 
 /**
  * Classes of grown bird, lightest first within a kind. Source: keepers' usage (masses, nest sizes, lips).
- * Ducks' boxes are the heavy hen's (assumption): their nests stand on the floor. Hops are an assumption;
- * highest bars, doors, ramps and ports are keepers' rules. Meat birds go by the giant's limits, ducks hop as one.
+ * Ducks' boxes are the heavy hen's (assumption): their nests stand on the floor. Highest bars, doors, ramps and ports are keepers' rules. Meat birds go by the giant's limits.
  */
 export const CLASSES: readonly ClassRow[] = [
   {
@@ -51,10 +48,9 @@ export const CLASSES: readonly ClassRow[] = [
     nestBoxM: [0.25, 0.25, 0.28],
     nestLipM: [0.3, 0.6],
     highestBarM: 1.8,
-    hopM: 0.9,
     popDoorM: [0.25, 0.3],
     ramp: [35, 0.2],
-    perPort: 4,
+    perPort: 5,
     perPedal: 10,
   },
   {
@@ -66,7 +62,6 @@ export const CLASSES: readonly ClassRow[] = [
     nestBoxM: [0.3, 0.3, 0.33],
     nestLipM: [0.45, 0.6],
     highestBarM: 1.6,
-    hopM: 0.75,
     popDoorM: [0.3, 0.35],
     ramp: [35, 0.2],
     perPort: 5,
@@ -81,7 +76,6 @@ export const CLASSES: readonly ClassRow[] = [
     nestBoxM: [0.3, 0.3, 0.33],
     nestLipM: [0.45, 0.6],
     highestBarM: 1.2,
-    hopM: 0.5,
     popDoorM: [0.3, 0.35],
     ramp: [35, 0.2],
     perPort: 4,
@@ -93,10 +87,9 @@ export const CLASSES: readonly ClassRow[] = [
     belowKg: 3.8,
     cockToHen: 1.3,
     layWeeks: [22, 26],
-    nestBoxM: [0.36, 0.4, 0.4],
+    nestBoxM: [0.3556, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
     highestBarM: 0.9,
-    hopM: 0.4,
     popDoorM: [0.35, 0.4],
     ramp: [35, 0.3],
     perPort: 4,
@@ -108,10 +101,9 @@ export const CLASSES: readonly ClassRow[] = [
     belowKg: Number.POSITIVE_INFINITY,
     cockToHen: 1.3,
     layWeeks: [24, 30],
-    nestBoxM: [0.36, 0.4, 0.4],
+    nestBoxM: [0.3556, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
     highestBarM: 0.6,
-    hopM: 0.3,
     popDoorM: [0.4, 0.45],
     ramp: [25, 0.3],
     perPort: 4,
@@ -123,10 +115,9 @@ export const CLASSES: readonly ClassRow[] = [
     belowKg: 2.6,
     cockToHen: 1.1,
     layWeeks: [20, 24],
-    nestBoxM: [0.36, 0.4, 0.4],
+    nestBoxM: [0.3556, 0.4, 0.4],
     nestLipM: [0, 0.3],
     highestBarM: 0.3,
-    hopM: 0.3,
     popDoorM: [0.4, 0.45],
     ramp: [25, 0.3],
     perPort: 4,
@@ -138,10 +129,9 @@ export const CLASSES: readonly ClassRow[] = [
     belowKg: Number.POSITIVE_INFINITY,
     cockToHen: 1.1,
     layWeeks: [22, 26],
-    nestBoxM: [0.36, 0.4, 0.4],
+    nestBoxM: [0.3556, 0.4, 0.4],
     nestLipM: [0, 0.3],
     highestBarM: 0.3,
-    hopM: 0.3,
     popDoorM: [0.4, 0.45],
     ramp: [25, 0.3],
     perPort: 4,
@@ -153,10 +143,9 @@ export const CLASSES: readonly ClassRow[] = [
     belowKg: Number.POSITIVE_INFINITY,
     cockToHen: 1.15,
     layWeeks: [26, 30],
-    nestBoxM: [0.36, 0.4, 0.4],
+    nestBoxM: [0.3556, 0.4, 0.4],
     nestLipM: [0.3, 0.6],
     highestBarM: 0.6,
-    hopM: 0.3,
     popDoorM: [0.4, 0.45],
     ramp: [25, 0.3],
     perPort: 4,

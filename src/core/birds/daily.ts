@@ -8,6 +8,7 @@ import {
   ageFactor,
   bestRate,
   broodyFactor,
+  leastLightOf,
   lightFactor,
   moultFactor,
   YOUNG_LEAST_LIGHT,
@@ -79,6 +80,10 @@ export interface BirdDay {
   readonly feltC: number;
   readonly best: number;
   readonly byAge: number;
+  /** Hours of light; null without a climate. */
+  readonly lightH: number | null;
+  readonly byHours: number;
+  readonly leastLight: number;
   readonly byLight: number;
   readonly byMoult: number;
   readonly byBrood: number;
@@ -119,7 +124,7 @@ export function birdDay(
   yearDay: number,
   climate: Climate | null,
 ): BirdDay {
-  const body = bodyOf(lot, lot.hatchedOn === null ? null : dayNo - lot.hatchedOn);
+  const body = bodyOf(lot, lot.bornOn === null ? null : dayNo - lot.bornOn);
   return workDay(lot, body, dayNo, yearDay, climate, firstMoult(lot, climate));
 }
 
@@ -131,7 +136,7 @@ function workDay(
   climate: Climate | null,
   moultsFrom: number,
 ): BirdDay {
-  const ageDays = lot.hatchedOn === null ? null : dayNo - lot.hatchedOn;
+  const ageDays = lot.bornOn === null ? null : dayNo - lot.bornOn;
   const indoors = ageDays !== null && dayNo < lot.arrivesOn;
   const outC = climate?.meanC[yearDay] ?? NO_CLIMATE_C;
   const placeC = indoors ? brooderC(ageDays) : outC;
@@ -147,7 +152,11 @@ function workDay(
     lot.sex === 'hen' &&
     toLay !== null &&
     toLay > 0;
-  const leastKg = pullet ? pulletTableKg(ageDays, lot.massKg) : leastFeedKg(body.metabolic);
+  const leastKg = pullet
+    ? pulletTableKg(ageDays, lot.massKg)
+    : body.growing
+      ? leastFeedKg(body.metabolic)
+      : 0;
   const feedKg = Math.max(leastKg, askedKcal / FEED_ENERGY[feedKind]);
   return {
     ageDays,
@@ -158,6 +167,9 @@ function workDay(
     feltC: felt,
     best: lay.best,
     byAge: lay.byAge,
+    lightH: lay.lightH,
+    byHours: lay.byHours,
+    leastLight: lay.leastLight,
     byLight: lay.byLight,
     byMoult: lay.byMoult,
     byBrood: lay.byBrood,
@@ -200,7 +212,7 @@ export function lotDays(lot: Lot, horizon: Horizon, climate: Climate | null): Lo
     const here = birdsHere(lot, dayNo);
     if (here === 0) continue;
     if (body === null || body.growing) {
-      body = bodyOf(lot, lot.hatchedOn === null ? null : dayNo - lot.hatchedOn);
+      body = bodyOf(lot, lot.bornOn === null ? null : dayNo - lot.bornOn);
       length = Math.cbrt(body.massKg / REFERENCE_HEN_KG);
       area = length * length;
     }
@@ -233,11 +245,21 @@ export function birdsHere(lot: Lot, dayNo: number): number {
 const takesBar = (lot: Lot, ageDays: number | null): boolean =>
   lot.kind !== 'duck' && (ageDays === null || ageDays >= ROOSTS_FROM_DAYS);
 
-/** Day of age on which a lot's birds count as grown; null where the hatch is not known. */
+/** Day (number) on which a lot's birds count as grown; null where their age is not known. */
 export const grownOn = (lot: Lot): number | null =>
-  lot.curve === null || lot.hatchedOn === null ? null : lot.hatchedOn + grownOnDay(lot.curve);
+  lot.curve === null || lot.bornOn === null ? null : lot.bornOn + grownOnDay(lot.curve);
 
-const NO_LAY = { best: 0, byAge: 0, byLight: 0, byMoult: 0, byBrood: 0, eggs: 0 } as const;
+const NO_LAY = {
+  best: 0,
+  byAge: 0,
+  lightH: null,
+  byHours: 0,
+  leastLight: 0,
+  byLight: 0,
+  byMoult: 0,
+  byBrood: 0,
+  eggs: 0,
+} as const;
 
 function layingOn(
   lot: Lot,
@@ -248,15 +270,19 @@ function layingOn(
 ) {
   if (lot.laysFrom === null || dayNo < lot.laysFrom) return NO_LAY;
   const hours = climate?.daylightH[yearDay];
-  const light = hours === undefined ? 1 : lightFactor(hours);
+  const byHours = hours === undefined ? 1 : lightFactor(hours);
+  const leastLight = dayNo < moultsFrom ? YOUNG_LEAST_LIGHT : leastLightOf(lot.breed.eggsYear);
   const best = bestRate(lot.breed.eggsYear);
   const byAge = ageFactor(dayNo - lot.laysFrom);
-  const byLight = dayNo < moultsFrom ? Math.max(YOUNG_LEAST_LIGHT, light) : light;
+  const byLight = Math.max(leastLight, byHours);
   const byMoult = moultFactor(dayNo >= moultsFrom && inMoultSeason(yearDay, climate));
   const byBrood = broodyFactor(lot.breed.broodiness, hours !== undefined && hours > LONG_DAY_H);
   return {
     best,
     byAge,
+    lightH: hours ?? null,
+    byHours,
+    leastLight,
     byLight,
     byMoult,
     byBrood,

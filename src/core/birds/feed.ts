@@ -19,9 +19,12 @@ const KCAL_PER_G_GROWING = constant('feed.gain.growing');
 export const kcalPerGram = (growing: boolean): number =>
   growing ? KCAL_PER_G_GROWING : KCAL_PER_G_GROWN;
 
-/** Where a bird lives, held within what the formula is good for, °C. */
-export const heldForFeedC = (airC: number): number =>
-  Math.min(FEED_RANGE_C[1], Math.max(FEED_RANGE_C[0], airC));
+/** Grown birds never eat less than at this warmth, °C. */
+const GROWN_WARMEST_C = constant('feed.warmest.grown');
+
+/** Where a bird lives, held within what the formula is good for, °C: grown birds' intake falls no further from 30 °C on. */
+export const heldForFeedC = (airC: number, growing: boolean): number =>
+  Math.min(growing ? FEED_RANGE_C[1] : GROWN_WARMEST_C, Math.max(FEED_RANGE_C[0], airC));
 
 const KCAL_PER_G_EGG = constant('feed.egg');
 /** For upkeep at 0 °C, and less for each degree, kcal per kg^0.75. */
@@ -30,7 +33,7 @@ const [UPKEEP_KCAL, LESS_KCAL] = [constant('feed.upkeep'), constant('feed.upkeep
 /**
  * Energy a bird asks for in a day, kcal.
  * @param massKg   live mass, kg
- * @param airC     mean temperature where she lives, °C; held within −25…35
+ * @param airC     mean temperature where she lives, °C; held within −25…35, grown birds −25…30
  * @param gainG    growth, g a day
  * @param growing  growing birds put on flesh more cheaply: 3.0 instead of 5.5 kcal/g
  * @param eggG     egg mass laid, g a day
@@ -52,7 +55,7 @@ export function energyOfKcal(
   growing: boolean,
   eggG: number,
 ): number {
-  const t = heldForFeedC(airC);
+  const t = heldForFeedC(airC, growing);
   const perGram = kcalPerGram(growing);
   return metabolicMass * (UPKEEP_KCAL - LESS_KCAL * t) + perGram * gainG + KCAL_PER_G_EGG * eggG;
 }
@@ -73,7 +76,7 @@ export const PULLET_TABLE: readonly (readonly [week: number, gramsDay: number])[
 ];
 const PULLET_KG = constant('feed.pullet');
 
-/** Least that any other growing or grown bird eats, kg per kg^0.75 a day. */
+/** Least that any other growing bird eats, kg per kg^0.75 a day. */
 const LEAST_PER_MASS = constant('feed.least');
 
 /**
@@ -93,7 +96,7 @@ export function pulletTableKg(day: number, adultKg: number): number {
 }
 
 /**
- * Least feed of a bird that the pullet table is not for, kg a day.
+ * Least feed of a growing bird that the pullet table is not for, kg a day. Grown birds go by the formula alone.
  * @param metabolicMass  mass^0.75, kg^0.75
  * @source               wide-rafter (assumption)
  */

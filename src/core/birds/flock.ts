@@ -1,9 +1,11 @@
 import { type Climate, dayOfYear, workClimate } from '../air/weather/climate';
 import type { Group, Plan } from '../plan/schema';
+import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { dayNumber, isoDay } from '../units/day';
 import { REFERENCE_HEN_KG } from './classes.data';
 import { grownOn, type Horizon, type LotDays, lotDays } from './daily';
+import { ageOfMass } from './growth';
 import { type Lot, lotsOf } from './lots';
 
 /** What a flock adds up to on a day. */
@@ -49,8 +51,20 @@ export interface FlockByDay {
   readonly heaviestOnBarsKg: number | null;
   /** Days (indices) on which the number living in the coop changes; the first is 0. */
   readonly changes: readonly number[];
-  /** Days on which a station's demand can change: those, points of lay, and every week while birds grow. */
+  /**
+   * Days that are looked at: today; those on which birds come, go, come into lay, take to the bars or pass a rule's
+   * limit, and the day before each; while birds grow, each Monday; and the last.
+   */
   readonly steps: readonly number[];
+  /** The same days with the birds of each lot living then, and all of them. */
+  readonly looked: readonly LookedAt[];
+}
+
+/** A day that is looked at, and who lives in the coop on it. */
+export interface LookedAt {
+  readonly d: number;
+  readonly counts: readonly number[];
+  readonly present: number;
 }
 
 export type FlockPlan = Pick<Plan, 'flock' | 'horizonYears' | 'climate' | 'ownBreeds'>;
@@ -140,6 +154,7 @@ function addUp(
     MEASURES.map((m) => [m, peakOf(totals[m], head)]),
   ) as FlockByDay['peaks'];
   const changes = changesOf(columns, horizon.length);
+  const steps = stepsOf(lots, changes, horizon);
   return {
     lots,
     columns,
@@ -152,7 +167,11 @@ function addUp(
     today: head[0] ?? 0,
     heaviestOnBarsKg: heaviestOnBars(columns, horizon.length),
     changes,
-    steps: stepsOf(lots, changes, horizon),
+    steps,
+    looked: steps.map((d) => {
+      const counts = livingOn({ columns }, d);
+      return { d, counts, present: counts.reduce((a, b) => a + b, 0) };
+    }),
   };
 }
 
@@ -228,22 +247,44 @@ function changesOf(columns: readonly LotDays[], length: number): number[] {
 }
 
 function stepsOf(lots: readonly Lot[], changes: readonly number[], horizon: Horizon): number[] {
-  const days = new Set(changes);
-  const within = (dayNo: number | null): number | null => {
-    const d = dayNo === null ? -1 : dayNo - horizon.first;
-    return d >= 0 && d < horizon.length ? d : null;
+  const last = horizon.length - 1;
+  const days = new Set([0, last]);
+  const add = (d: number): void => {
+    if (d >= 0 && d <= last) days.add(d);
+    // what ends on a day was at its most on the day before
+    if (d > 0 && d <= last + 1) days.add(d - 1);
   };
-  const add = (dayNo: number | null): void => {
-    const d = within(dayNo);
-    if (d !== null) days.add(d);
-  };
+  for (const d of changes) add(d);
+  const monday = firstMonday(horizon.first);
   for (const lot of lots) {
-    add(lot.laysFrom);
-    if (lot.hatchedOn !== null) add(lot.hatchedOn + 56);
+    for (const dayNo of turnsOf(lot)) add(dayNo - horizon.first);
     const grown = grownOn(lot);
-    add(grown);
     if (grown === null) continue;
-    for (let dayNo = Math.max(lot.arrivesOn, horizon.first); dayNo < grown; dayNo += 7) add(dayNo);
+    // one grid of Mondays for all lots, so that twelve lots hatched a day apart are not twelve grids
+    const from = Math.max(lot.arrivesOn, horizon.first) - horizon.first;
+    const to = Math.min(grown, lot.leavesOn ?? grown) - horizon.first;
+    for (let d = mondayFrom(from, monday); d < to && d <= last; d += 7) days.add(d);
   }
   return [...days].sort((a, b) => a - b);
 }
+
+/** Days (numbers) in a lot's life on which what it asks for takes a turn. */
+function turnsOf(lot: Lot): number[] {
+  const days = [lot.laysFrom, lot.leavesOn, grownOn(lot)];
+  if (lot.bornOn !== null) {
+    days.push(lot.bornOn + BARS_FROM_DAYS);
+    if (lot.curve) {
+      const age = ageOfMass(lot.curve, PEDAL_LEAST_KG);
+      if (age !== null) days.push(lot.bornOn + age);
+    }
+  }
+  return days.filter((d): d is number => d !== null);
+}
+
+const BARS_FROM_DAYS = constant('flock.barFrom');
+const PEDAL_LEAST_KG = FACTS['feed.pedal.least'].value;
+
+/** 1 January 1970 was a Thursday: index of the first Monday of a horizon. */
+const firstMonday = (first: number): number => (((4 - first) % 7) + 7) % 7;
+const mondayFrom = (d: number, monday: number): number =>
+  monday + 7 * Math.max(0, Math.ceil((d - monday) / 7));

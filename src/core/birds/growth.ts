@@ -70,6 +70,18 @@ export function gainKg(curve: GrowthCurve, day: number, mass = massKg(curve, day
 export const grownOnDay = ({ rate, fastestDay }: GrowthCurve): number =>
   Math.ceil(fastestDay - Math.log(-Math.log(GROWN_SHARE)) / rate);
 
+/**
+ * First day from hatch on which a bird weighs so much; null where she never does.
+ * @param mass  kg, above 0
+ * @example     ageOfMass(growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4), 0.489) // 42
+ */
+export function ageOfMass({ adultKg, rate, fastestDay }: GrowthCurve, mass: number): number | null {
+  if (mass > adultKg) return null;
+  const share = mass / adultKg;
+  if (share >= GROWN_SHARE) return grownOnDay({ adultKg, rate, fastestDay });
+  return Math.max(0, Math.ceil(fastestDay - Math.log(-Math.log(share)) / rate));
+}
+
 function rateOf(growth: Growth, birdClass: BirdClass): number {
   if (growth === 'layer' && birdClass === 'giant') return GIANT_RATE;
   if (growth === 'duck' && birdClass === 'lightDuck') return LIGHT_DUCK_RATE;

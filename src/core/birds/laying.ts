@@ -14,6 +14,23 @@ const HALF_LIGHT_H = constant('laying.light.half');
 const LIGHT_RATE = Math.log(19) / (constant('laying.light.full') - HALF_LIGHT_H);
 /** Young hens before their first moult do not fall below this for want of light. */
 export const YOUNG_LEAST_LIGHT = constant('laying.young.least');
+/** Lines bred for eggs lay on through short days: from so many eggs a year, not below this. */
+const LEAST_LIGHT = [
+  [290, constant('laying.light.least290')],
+  [250, constant('laying.light.least250')],
+  [180, constant('laying.light.least180')],
+] as const;
+const LEAST_LIGHT_OTHERS = constant('laying.light.least');
+
+/**
+ * Below this a hen does not fall for want of light, in the winters after her first moult.
+ * @param eggsYear  of her breed, in the first full year
+ * @source          wide-rafter (assumption): lines bred for eggs lay on
+ * @example         leastLightOf(310) // 0.45
+ */
+export const leastLightOf = (eggsYear: number): number =>
+  LEAST_LIGHT.find(([from]) => eggsYear >= from)?.[1] ?? LEAST_LIGHT_OTHERS;
+
 /** Cost of broodiness 1…5 in the half-year of long days. */
 const BROODY_COST = [
   0,

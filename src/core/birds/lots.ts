@@ -20,21 +20,27 @@ export interface Lot {
   readonly class: ClassRow;
   /** One grown bird, kg. */
   readonly massKg: number;
-  /** Null where the hatch is not known: then she is grown on arrival. */
+  /** Null for meat birds whose hatch is not known: they are grown on arrival. */
   readonly curve: GrowthCurve | null;
   readonly count: number;
   /** Birds that stay once the cocks have been taken out, and when that is (a day number). */
   readonly sortedOn: number | null;
   readonly kept: number;
+  /** As the keeper knows it. */
   readonly hatchedOn: number | null;
+  /** The hatch that her age is counted from: the known one, or a year before she came; null for meat birds of unknown age. */
+  readonly bornOn: number | null;
   readonly arrivesOn: number;
   /** First day on the place: in the brooder or in the coop. */
   readonly comesOn: number;
   /** First day no longer here; null where they stay. */
   readonly leavesOn: number | null;
-  /** First day on which its hens are in lay; null for birds that do not lay. */
+  /** The point of lay, by age, wherever she lived then; null for birds that do not lay. */
   readonly laysFrom: number | null;
 }
+
+/** A bird whose hatch is not known counts as so old when she comes, days. */
+export const UNKNOWN_AGE_DAYS = 7 * constant('flock.unknownAge');
 
 /** Age at slaughter where the plan names no day, days. Source: keepers; the duck's is wide-rafter's. */
 export const SLAUGHTER_DAYS = {
@@ -76,6 +82,7 @@ function lotOf(
   const bird = grownBird(breed, sex, ownMassKg(group, breed, cocksOf));
   const hatchedOn = group.hatchedOn === null ? null : dayNumber(group.hatchedOn);
   const arrivesOn = dayNumber(group.arrivesOn);
+  const bornOn = hatchedOn ?? (breed.kind === 'meat' ? null : arrivesOn - UNKNOWN_AGE_DAYS);
   return {
     id: cocksOf ? `${group.id}.cocks` : group.id,
     group,
@@ -84,15 +91,16 @@ function lotOf(
     kind: breed.kind === 'duck' || breed.growth === 'meatDuck' ? 'duck' : 'chicken',
     breed,
     ...bird,
-    curve: hatchedOn === null ? null : growthCurve(breed, bird.class.id, bird.massKg),
+    curve: bornOn === null ? null : growthCurve(breed, bird.class.id, bird.massKg),
     count,
     sortedOn: cocksOf && group.sorted ? dayNumber(group.sorted.on) : null,
     kept: group.sorted?.cocksKept ?? 0,
     hatchedOn,
+    bornOn,
     arrivesOn,
     comesOn: group.raisedHere && hatchedOn !== null ? Math.min(hatchedOn, arrivesOn) : arrivesOn,
     leavesOn: leavesOn(group, breed, hatchedOn),
-    laysFrom: laysFrom(breed, sex, bird.class, hatchedOn, arrivesOn, layWeek),
+    laysFrom: laysFrom(breed, sex, bird.class, bornOn, layWeek),
   };
 }
 
@@ -117,11 +125,9 @@ function laysFrom(
   breed: Breed,
   sex: 'hen' | 'cock',
   birdClass: ClassRow,
-  hatchedOn: number | null,
-  arrivesOn: number,
+  bornOn: number | null,
   layWeek: number | undefined,
 ): number | null {
-  if (sex === 'cock' || breed.eggsYear === 0) return null;
-  if (hatchedOn === null) return arrivesOn;
-  return Math.max(arrivesOn, hatchedOn + 7 * (layWeek ?? birdClass.layWeeks[0]));
+  if (sex === 'cock' || breed.eggsYear === 0 || bornOn === null) return null;
+  return bornOn + 7 * (layWeek ?? birdClass.layWeeks[0]);
 }

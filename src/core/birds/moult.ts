@@ -14,16 +14,15 @@ const DAY_MS = 86_400_000;
 type Hemisphere = Pick<Climate, 'latitudeDeg'> | null;
 
 /** First day (a day number) of a hen's first moult: the autumn after the one she was hatched in or before. */
-export function firstMoult(lot: Pick<Lot, 'hatchedOn' | 'arrivesOn'>, where: Hemisphere): number {
-  // of a bird whose hatch is not known, the autumn she comes in counts as her first
-  const born = lot.hatchedOn ?? lot.arrivesOn;
+export function firstMoult(lot: Pick<Lot, 'bornOn' | 'arrivesOn'>, where: Hemisphere): number {
+  const born = lot.bornOn ?? lot.arrivesOn;
   const firstAutumn = nextAutumn(born - MOULT_DAYS + 1, where);
   return nextAutumn(firstAutumn + 1, where);
 }
 
 /** First days of a hen's moults that touch the days from `from` to `to`; none for birds that do not lay. */
 export function moultsOf(
-  lot: Pick<Lot, 'hatchedOn' | 'arrivesOn' | 'laysFrom'>,
+  lot: Pick<Lot, 'bornOn' | 'arrivesOn' | 'laysFrom'>,
   from: number,
   to: number,
   where: Hemisphere,

@@ -4,7 +4,8 @@ import { fitM } from '../rules/book';
 import type { FitRuleId } from '../rules/fit.data';
 import { FIT } from '../rules/fit.data';
 import { below } from '../units/number';
-import { highestOpenLipZ, meetInPlan, solidOf } from './solids';
+import { outsideCode } from './outside';
+import { highestOpenLipZ, meet, meetInPlan, solidOf } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
@@ -37,27 +38,60 @@ function endLossM(gapM: number): number {
 }
 
 /** Why a bar does not count as a place to sleep; null where it does. */
-export type NotCounted = 'stepBar' | 'belowNests' | 'underAnother' | null;
+export type NotCounted =
+  | 'stepBar'
+  | 'outside'
+  | 'unreached'
+  | 'belowNests'
+  | 'underAnother'
+  | 'coincides'
+  | null;
 
 /**
- * Whether a bar counts. A step bar, a bar below a nest entrance, and a bar whose birds would sit under
- * another bar's droppings do not.
+ * Whether a bar counts. A step bar, one outside the shell, one that nobody gets up to, one below a nest entrance,
+ * one whose birds would sit under another bar's droppings, and one in another's place do not.
  * @param heaviestKg  the heaviest bird that roosts, kg: the droppings fall as wide as she is long
+ * @param slept       whether birds sleep on a bar: it lies inside and somebody gets up to it
  */
-export function notCounted(bar: Bar, plan: Plan, heaviestKg: number): NotCounted {
+export function notCounted(
+  bar: Bar,
+  plan: Plan,
+  heaviestKg: number,
+  slept: (bar: Bar) => boolean = () => true,
+): NotCounted {
   if (bar.use === 'step') return 'stepBar';
+  if (outsideCode(bar, plan) !== null) return 'outside';
+  if (!slept(bar)) return 'unreached';
   const lip = highestNestLipZ(plan);
   if (lip !== null && below(bar.z, lip)) return 'belowNests';
-  return upperBarOver(bar, plan, heaviestKg) ? 'underAnother' : null;
+  if (inAnothersPlace(bar, plan)) return 'coincides';
+  return upperBarOver(bar, plan, heaviestKg, slept) ? 'underAnother' : null;
 }
 
+/** Of bars in one place the first by height and id is the one that counts. */
+const inAnothersPlace = (bar: Bar, plan: Plan): boolean =>
+  barsOf(plan).some(
+    (other) =>
+      other.id !== bar.id &&
+      other.use === 'sleeping' &&
+      other.axis === bar.axis &&
+      meet(solidOf(bar, plan), solidOf(other, plan)) &&
+      (below(bar.z, other.z) || (!below(other.z, bar.z) && other.id < bar.id)),
+  );
+
 /** The bar whose droppings would fall on this one's birds, if there is one. */
-export function upperBarOver(bar: Bar, plan: Plan, heaviestKg: number): Bar | null {
+export function upperBarOver(
+  bar: Bar,
+  plan: Plan,
+  heaviestKg: number,
+  slept: (bar: Bar) => boolean = () => true,
+): Bar | null {
   const reach = fitM('roosts.shadow', heaviestKg);
   const over = barsOf(plan).find(
     (other) =>
       other.id !== bar.id &&
       other.use === 'sleeping' &&
+      slept(other) &&
       below(bar.z, other.z) &&
       sidewaysM(bar, other) !== null &&
       below(sidewaysM(bar, other) ?? Infinity, reach),

@@ -59,6 +59,15 @@ const dishSolid = (f: { x: number; y: number }, z0: number): Solid => ({
 /** Whether a fixture stands out in the run, not in the coop. */
 export const inRun = (f: Fixture): boolean => 'place' in f && f.place === 'run';
 
+/** What is round seen from above: its middle and radius; null for what is square. */
+export function roundInPlan(
+  f: Fixture,
+): { readonly x: number; readonly y: number; readonly radiusM: number } | null {
+  if (f.kind === 'dish') return { x: f.x, y: f.y, radiusM: DISH_M / 2 };
+  if ((f.kind !== 'feeder' && f.kind !== 'drinker') || f.type === 'trough') return null;
+  return { x: f.x, y: f.y, radiusM: f.diameterM / 2 };
+}
+
 /** Boxes side by side in one tier of a bank. */
 export const boxesPerTier = (bank: NestBank): number => Math.ceil(bank.boxes / bank.rows);
 
@@ -87,6 +96,18 @@ export function entranceSolid(bank: NestBank): Solid {
 /** Whether two solids meet when seen from above. */
 export const meetInPlan = (a: Solid, b: Solid): boolean =>
   a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1;
+
+/** Things that touch do not share room: less than this is arithmetic's dust, m. */
+const TOUCH_M = 1e-6;
+
+/** Whether two solids share room. */
+export const meet = (a: Solid, b: Solid): boolean =>
+  a.x0 < b.x1 - TOUCH_M &&
+  b.x0 < a.x1 - TOUCH_M &&
+  a.y0 < b.y1 - TOUCH_M &&
+  b.y0 < a.y1 - TOUCH_M &&
+  a.z0 < b.z1 - TOUCH_M &&
+  b.z0 < a.z1 - TOUCH_M;
 
 /** The part of a solid's footprint inside the walls, m². */
 export function footprintInsideM2(s: Solid, shell: Shell): number {

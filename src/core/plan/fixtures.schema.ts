@@ -39,6 +39,8 @@ const bar = z.strictObject({
   material: z._default(z.enum(MATERIALS), 'softwood'),
   /** Brackets between its ends. */
   brackets: z._default(z.int().check(z.minimum(0), z.maximum(20)), 0),
+  /** Cord wound round a round bar, m thick; 0: bare. */
+  wrapM: z._default(z.number().check(z.minimum(0), z.maximum(0.03)), 0),
   /** Whether it lifts out for cleaning. */
   liftsOut: yes,
   /** Hung from the rafters; then whether it is tied against swinging. */
@@ -75,6 +77,12 @@ const nestBank = z.strictObject({
   stay: yes,
   /** Top tier shut at night. */
   topShutAtNight: no,
+  /** Whose boxes they are; null: ducks' where it stands on the floor and ducks live here, else anybody's. */
+  forWhom: z._default(z.nullable(z.enum(['hens', 'ducks', 'anybody'])), null),
+  /** Highest step or rail that leads up to its lip, m above the bare floor; 0: none. */
+  stepZ: z._default(coordinateM, 0),
+  /** Whether dividers, floor, liner and roof come out for cleaning. */
+  comesApart: yes,
 });
 
 export const COVERS = ['none', 'mesh6', 'mesh13', 'mesh25', 'netting'] as const;
@@ -139,6 +147,8 @@ const door = z.strictObject({
   /** A latch or cord inside, for a person shut in. */
   insideLatch: yes,
   halves: no,
+  /** Whether it swings into the coop: birds slip out past it. */
+  opensIn: no,
 });
 
 /** A flap or hatch that a keeper works through. */
@@ -190,6 +200,8 @@ const vessel = {
   diameterM: sizeM,
   heightM: sizeM,
   hung: z.boolean(),
+  /** Fixed to the wall: it stays where it is while the litter rises. */
+  onWall: no,
   place: z._default(z.enum(['coop', 'run']), 'coop'),
   /** Length of a trough, m, along x. */
   lengthM: z._default(sizeM, 0.6),

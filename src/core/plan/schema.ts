@@ -37,6 +37,8 @@ export const BUILDS = [
   'foam50',
   'acrylic',
   'masonry200',
+  'shinglesOnPly12',
+  'palletBoards',
 ] as const;
 
 const shell = z.strictObject({
@@ -50,6 +52,8 @@ const shell = z.strictObject({
   storage: z._default(z.nullable(z.strictObject({ wall: side, depthM: sizeM })), null),
   /** What the bare floor is made of. */
   floorBuild: z._default(z.enum(['sealed', 'boards', 'concrete', 'mesh', 'earth']), 'sealed'),
+  /** How far the floor's cover turns up the walls, m; null: not known. */
+  upturnM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(0.6))), null),
   /** An apron or buried mesh round the foot, m; null: not known. */
   apronM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(3))), null),
 });
@@ -69,9 +73,29 @@ const run = z.strictObject({
   pastimes: z.int().check(z.minimum(0), z.maximum(50)),
 });
 
+/** Wild and stray animals that a coop is kept shut against. */
+export const ANIMALS = [
+  'fox',
+  'dog',
+  'badger',
+  'raccoon',
+  'weasel',
+  'rat',
+  'mouse',
+  'snake',
+  'hawk',
+  'crow',
+] as const;
+export type Animal = (typeof ANIMALS)[number];
+
 /** What was looked at once about the place; null: not asked yet. */
 const site = z.strictObject({
   windFrom: z._default(z.nullable(side), null),
+  /** Animals that live here; null: not asked yet, then fox and rat are taken. */
+  animals: z._default(
+    z.nullable(z.array(z.enum(ANIMALS)).check(z.maxLength(ANIMALS.length))),
+    null,
+  ),
   treesOver: z._default(z.boolean(), false),
   wet: z._default(z.boolean(), false),
 });
@@ -90,6 +114,12 @@ const brooder = z.strictObject({
   widthM: sizeM,
   wallM: z.number().check(z.minimum(0), z.maximum(2)),
   lid: z.boolean(),
+  /** A round or oval tub takes π/4 of its length × width. */
+  shape: z._default(z.enum(['box', 'oval']), 'box'),
+  /** One lid, or one of its halves, kg: what one person lifts. */
+  lidKg: z._default(z.number().check(z.minimum(0), z.maximum(200)), 0),
+  /** A floor that draws out for cleaning, where it stands outdoors. */
+  drawer: z._default(z.boolean(), true),
   /** Corners filled in the first week. */
   cornersFilled: z.boolean(),
   /** Warmth of the air it stands in, °C. */
@@ -130,7 +160,7 @@ export const FILLS = { feedDays: 7, waterDays: 2, bagKg: 20, allFlock: false } a
 /** What the keeper can reach. */
 export const KEEPER = { reachM: 1.4, armM: 0.75, barrowRimM: 0.62 } as const;
 
-export const BEDDINGS = ['shavings', 'hemp', 'straw', 'chip', 'leaves', 'sand'] as const;
+export const BEDDINGS = ['shavings', 'hemp', 'straw', 'hay', 'chip', 'leaves', 'sand'] as const;
 export const LITTER = {
   finalM: null,
   material: 'shavings',
@@ -299,7 +329,7 @@ export const planSchema = z.strictObject({
   }),
   fills: z._default(fills, FILLS),
   run: z._default(z.nullable(run), null),
-  site: z._default(site, { windFrom: null, treesOver: false, wet: false }),
+  site: z._default(site, { windFrom: null, treesOver: false, wet: false, animals: null }),
   partition: z._default(z.nullable(partition), null),
   brooder: z._default(z.nullable(brooder), null),
   limits,

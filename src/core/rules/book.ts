@@ -32,9 +32,23 @@ export type SchoolChoice = string | { readonly custom: number };
 export function scaleToBird(value: number, massKg: number, scale: Scale): number {
   if (!(massKg > 0)) throw new RangeError(`a bird's mass must be above 0 kg, not ${massKg}`);
   if (scale === 'none') return value;
+  if (scale === 'sideways') return value * sidewaysTimes(massKg);
   const power = scale === 'length' ? 1 / 3 : 2 / 3;
   return value * (massKg / REFERENCE_HEN_KG) ** power;
 }
+
+/** Keepers give one distance for all standard birds, kg. */
+const STANDARD_KG = [1.2, 3.8] as const;
+
+/**
+ * Distances sideways hold as they stand from 1.2 to 3.8 kg; below and above they go with her length.
+ * @source wide-rafter (assumption)
+ */
+const sidewaysTimes = (massKg: number): number => Math.cbrt(massKg / standardKg(massKg));
+
+/** The standard bird nearest to one of this mass, kg. */
+export const standardKg = (massKg: number): number =>
+  Math.min(STANDARD_KG[1], Math.max(STANDARD_KG[0], massKg));
 
 /** A fit-out distance for a bird of this mass, m. */
 export const fitM = (id: FitRuleId, massKg: number): number =>

@@ -19,15 +19,16 @@ const keepers = (valueM: number, scale: Scale = 'none'): FitRule => ({
 /** Distances of the fit-out, m, for a medium hen of 2.2 kg; sideways ones scale with a bird's length. */
 export const FIT = {
   /** Bar to bar at one height, centre to centre. */
-  'roosts.apart.level': keepers(0.46, 'length'),
+  'roosts.apart.level': keepers(0.4572, 'sideways'),
   /** Bar to bar, sideways, where one stands a step above the other. */
-  'roosts.apart.stair': keepers(0.38, 'length'),
+  'roosts.apart.stair': keepers(0.38, 'sideways'),
   /** Least rise that makes two bars a stair. */
   'roosts.stair.rise': keepers(0.3),
   /** Bar's centre to the wall behind it. */
-  'roosts.wall': keepers(0.38, 'length'),
-  /** Lowest sleeping bar above the litter. */
+  'roosts.wall': keepers(0.38, 'sideways'),
+  /** Lowest sleeping bar above the litter as it is started, and as it is cleaned out. */
   'roosts.lowest': keepers(0.45),
+  'roosts.lowest.final': keepers(0.25),
   /** Lowest sleeping bar above the highest nest entrance. */
   'roosts.aboveNests': keepers(0.15),
   /** Droppings fall this far in front of and behind a bar's centre. */

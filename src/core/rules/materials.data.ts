@@ -30,7 +30,7 @@ export const TIMBERS: readonly Timber[] = [
 
 /** Litter materials. Source: keepers. */
 export interface Bedding {
-  readonly id: 'shavings' | 'hemp' | 'straw' | 'chip' | 'leaves' | 'sand';
+  readonly id: 'shavings' | 'hemp' | 'straw' | 'hay' | 'chip' | 'leaves' | 'sand';
   readonly kgM3: number;
   /** Water held, kg/kg. */
   readonly holds: number;
@@ -53,6 +53,7 @@ export const BEDDING: readonly Bedding[] = [
   bedding('shavings', 110, 2.5, 450),
   bedding('hemp', 115, 3.5, 75),
   bedding('straw', 60, 2.2, 80),
+  bedding('hay', 70, 2.0, 30),
   bedding('chip', 250, 1.2, 350),
   bedding('leaves', 45, 2.0, 55),
   bedding('sand', 1600, 0.25, null),

@@ -42,6 +42,14 @@ export const TOPICS: readonly Topic[] = [
     customRange: null,
   },
   {
+    id: 'roosts.hop',
+    station: 'roosts',
+    param: null,
+    unit: null,
+    defaultRule: 'roosts.hop.able',
+    customRange: null,
+  },
+  {
     id: 'roosts.section',
     station: 'roosts',
     param: null,
@@ -112,6 +120,14 @@ export const TOPICS: readonly Topic[] = [
     unit: 'days',
     defaultRule: 'litter.cleanOut.eachSpring',
     customRange: [7, 1500],
+  },
+  {
+    id: 'mesh.aperture',
+    station: 'shell',
+    param: null,
+    unit: null,
+    defaultRule: 'mesh.aperture.fine',
+    customRange: null,
   },
   {
     id: 'run.floor',

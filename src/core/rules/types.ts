@@ -6,8 +6,8 @@ export type Evidence = 'published' | 'statutory' | 'keepers' | 'assumption';
 /** A figure may also rest on nothing but what the keeper typed in. */
 export type FigureEvidence = Evidence | 'entered';
 
-/** What a rule's value scales with: a bird's linear size, her area, or nothing. */
-export type Scale = 'none' | 'length' | 'area';
+/** What a rule's value scales with: a bird's linear size, her area, nothing, or her size only where she is small or large. */
+export type Scale = 'none' | 'length' | 'area' | 'sideways';
 
 /** One row a school: what it asks, how it scales, how well founded it is and why its keepers hold it. */
 export interface RuleRow {

@@ -1,6 +1,7 @@
-import { massThen } from '../birds/flock';
-import type { Solid } from '../finding';
+import { livingOn, massThen } from '../birds/flock';
+import type { Solid, When } from '../finding';
 import { barsOf } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { roofHeightM } from '../geometry/shell';
 import { solidOf } from '../geometry/solids';
 import type { AirOpening, Plan } from '../plan/schema';
@@ -12,7 +13,7 @@ import { ENTERED, KEEPERS } from '../working';
 import { AIR_WORKINGS as W } from './air.working';
 import { demandOf } from './carrying';
 import { askedOf, basisOf, byDay, type CarryingStation, type StationContext } from './context';
-import { hotFactor } from './roosts';
+import { hotFactor } from './roosts.widths';
 import { type Sheet, sheetOf } from './sheet';
 
 /** Windows and vents that let air through on some day. */
@@ -36,6 +37,10 @@ export function freeShare(o: AirOpening): number {
 /** Net free area, m². */
 export const netM2 = (o: AirOpening): number => grossM2(o) * freeShare(o);
 
+/** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
+const netInM2 = (o: AirOpening, plan: Plan): number =>
+  outsideCode(o, plan) === null ? netM2(o) : 0;
+
 /** High: on the ridge, or with its middle in the upper third of the wall (assumption). */
 export function isHigh(o: AirOpening, plan: Plan): boolean {
   if (o.kind === 'vent' && o.place === 'ridge') return true;
@@ -54,7 +59,7 @@ function areasOf(plan: Plan): Areas {
   let alwaysM2 = 0;
   let allM2 = 0;
   for (const o of airOpenings(plan)) {
-    const net = netM2(o);
+    const net = netInM2(o, plan);
     allM2 += net;
     if (o.opens === 'open' && isHigh(o, plan)) alwaysM2 += net;
   }
@@ -103,22 +108,25 @@ export const airStation: CarryingStation = {
     return {
       measure: 'area',
       perBird: sharesOn,
+      // net area serves birds in proportion: half of what the flock asks for carries half of it
       fits: (taken, d) => {
         const birds = demandOf(taken, sharesOn(d));
-        if (birds === 0) return true;
+        const all = demandOf(livingOn(ctx.flock, d), sharesOn(d));
+        if (birds === 0 || all === 0) return true;
+        const part = birds / all;
         return (
-          atMost(rule.floorM2 + rule.perBirdM2 * birds, there.allM2) &&
-          atMost(rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds, there.alwaysM2)
+          atMost((rule.floorM2 + rule.perBirdM2 * all) * part, there.allM2) &&
+          atMost((rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * all) * part, there.alwaysM2)
         );
       },
     };
   },
-  assess: (ctx, entered, school) => {
+  assess: (ctx, entered, school, short) => {
     const carry = askedOf(entered);
     const s = sheetOf('air');
     openings(s, ctx.plan);
     draughts(s, ctx);
-    if (carry.state === 'carries') needs(s, ctx, carry, school);
+    if (carry.state === 'carries') needs(s, ctx, carry, school, short);
     return { station: 'air', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
@@ -140,10 +148,11 @@ function openings(s: Sheet, plan: Plan): void {
       KEEPERS,
     );
   }
-  const net = all.map(netM2);
+  const net = all.map((o) => netInM2(o, plan));
   const high = all.filter((o) => isHigh(o, plan));
   const low = all.filter((o) => !isHigh(o, plan));
-  const sum = (list: readonly AirOpening[]): number => list.reduce((a, o) => a + netM2(o), 0);
+  const sum = (list: readonly AirOpening[]): number =>
+    list.reduce((a, o) => a + netInM2(o, plan), 0);
   s.worked('air.have', 'air.have', W['air.have'], { net, there: sum(all) }, KEEPERS);
   s.found('air.high', 'm2', sum(high), KEEPERS);
   s.found('air.low', 'm2', sum(low), KEEPERS);
@@ -156,14 +165,16 @@ function needs(
   ctx: StationContext,
   carry: Extract<Parameters<CarryingStation['assess']>[1], { state: 'carries' }>,
   school: ChosenSchool,
+  short: When | null,
 ): void {
   const basis = basisOf(school);
   const rule = ruleOf(ctx, school);
   const there = areasOf(ctx.plan);
-  const perBird = shares(ctx, carry.setOn);
+  const perBird = shares(ctx, carry.needOn);
   const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
-  const birds = demandOf(carry.flock, perBird);
-  const part = { counts: carry.flock, shares: perBird, floor };
+  const counts = livingOn(ctx.flock, carry.needOn);
+  const birds = demandOf(counts, perBird);
+  const part = { counts, shares: perBird, floor };
   const needed = rule.floorM2 + rule.perBirdM2 * birds;
   const always = rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds;
   const neededFigure = s.worked(
@@ -207,18 +218,32 @@ function needs(
   );
   if (airOpenings(ctx.plan).length === 0) return;
   if (below(there.alwaysM2, always)) {
-    s.find('air.winter.short', 'short', [], {
-      needed: winter,
-      there: s.found('air.always', 'm2', there.alwaysM2, KEEPERS),
-      missing: s.found('air.winter.missing', 'm2', always - there.alwaysM2, basis),
-    });
+    s.find(
+      'air.winter.short',
+      'short',
+      [],
+      {
+        needed: winter,
+        there: s.found('air.always', 'm2', there.alwaysM2, KEEPERS),
+        missing: s.found('air.winter.missing', 'm2', always - there.alwaysM2, basis),
+      },
+      null,
+      short,
+    );
   }
   if (below(there.allM2, needed)) {
-    s.find('air.summer.short', 'short', [], {
-      needed: neededFigure,
-      there: s.found('air.all', 'm2', there.allM2, KEEPERS),
-      missing: s.found('air.summer.missing', 'm2', needed - there.allM2, basis),
-    });
+    s.find(
+      'air.summer.short',
+      'short',
+      [],
+      {
+        needed: neededFigure,
+        there: s.found('air.all', 'm2', there.allM2, KEEPERS),
+        missing: s.found('air.summer.missing', 'm2', needed - there.allM2, basis),
+      },
+      null,
+      short,
+    );
   }
 }
 

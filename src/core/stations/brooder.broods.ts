@@ -80,17 +80,18 @@ export function broodsOf(ctx: StationContext): Brood[] {
 
 /** Floor by age, m² a chick of a medium breed, and of a fast meat bird. Source: keepers. */
 export const SPACE_STEPS = [
-  { toDay: 14, m2: 0.05 },
+  { toDay: 14, m2: 0.0464 },
   { toDay: 28, m2: 0.09 },
-  { toDay: 42, m2: 0.14 },
-  { toDay: Number.POSITIVE_INFINITY, m2: 0.19 },
+  { toDay: 42, m2: 0.1393 },
+  { toDay: Number.POSITIVE_INFINITY, m2: 0.1858 },
 ] as const;
 export const MEAT_SPACE_STEPS = [
   { toDay: 7, m2: 0.05 },
   { toDay: 14, m2: 0.07 },
   { toDay: 21, m2: 0.09 },
   { toDay: 28, m2: 0.12 },
-  { toDay: Number.POSITIVE_INFINITY, m2: 0.17 },
+  { toDay: 42, m2: 0.15 },
+  { toDay: Number.POSITIVE_INFINITY, m2: 0.19 },
 ] as const;
 
 /**
@@ -114,7 +115,7 @@ export const chickRimM = (ageDays: number): number =>
 
 const PLATE_FULL_DAY = constant('brooder.plate.fullDay');
 
-/** Plate one chick asks for at an age, m²: from 0.0065 at hatch evenly to 0.013 at three weeks. */
+/** Plate one chick asks for at an age, m²: from 0.0064 at hatch evenly to 0.0128 at three weeks. */
 export function chickPlateM2(ageDays: number): number {
   const early = FACTS['brooder.plate.hatch'].value;
   const later = FACTS['brooder.plate.threeWeeks'].value;

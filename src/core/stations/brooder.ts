@@ -16,14 +16,12 @@ import {
   chickPlateM2,
   chickRimM,
   colderNightChance,
-  lampToBuy,
   lampW,
   type MoveOut,
   moveOut,
   toleratedC,
 } from './brooder.broods';
 import { BROODER_WORKINGS as W } from './brooder.working';
-import { MOST_CARRIED } from './carrying';
 import { basisOf, type StationContext, type StationResult, schoolFor } from './context';
 import { type Sheet, sheetOf } from './sheet';
 
@@ -128,7 +126,7 @@ const HEAT_DAY = 21;
 function carries(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): number {
   const space = schoolFor(ctx, 'brooder.space');
   const perChick = chickM2(b.lastDay, b.lot.massKg, b.meat) * space.value;
-  const area = box.lengthM * box.widthM;
+  const area = boxM2(box);
   const needed = s.worked(
     'brooder.needed',
     'brooder.needed',
@@ -148,6 +146,7 @@ function carries(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): number 
     {
       length: box.lengthM,
       width: box.widthM,
+      shape: area / (box.lengthM * box.widthM),
       area,
     },
     ENTERED,
@@ -164,16 +163,15 @@ function carries(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): number 
   edgeOf(s, 'feed', b, edge, box.feedEdgeM);
   const rim = chickRimM(b.lastDay);
   edgeOf(s, 'water', b, rim, box.waterRimM);
-  const heat = heatFor(box, b);
-  const parts = {
-    area,
-    perChick,
+  const rest = {
     bySpace: wholeDown(area / perChick),
     byFeed: wholeDown(box.feedEdgeM / edge),
     byWater: wholeDown(box.waterRimM / rim),
-    byHeat: heat,
   };
-  const least = Math.min(MOST_CARRIED, parts.bySpace, parts.byFeed, parts.byWater, parts.byHeat);
+  const others = Math.min(rest.bySpace, rest.byFeed, rest.byWater);
+  // heat that sets no number serves as many as the rest does
+  const parts = { area, perChick, ...rest, byHeat: heatFor(box, b) ?? others };
+  const least = Math.min(others, parts.byHeat);
   s.worked(
     'brooder.capacity',
     'brooder.capacity',
@@ -199,15 +197,23 @@ function edgeOf(s: Sheet, what: 'feed' | 'water', b: Brood, perChick: number, th
   });
 }
 
-/** Chicks that the heat serves; as many as are ever carried where it sets no number. */
-function heatFor(box: Brooder, b: Brood): number {
+/** Floor of a brooder, m²: a rectangle, or a round or oval tub. */
+export const boxM2 = ({ lengthM, widthM, shape }: Brooder): number =>
+  lengthM * widthM * (shape === 'oval' ? Math.PI / 4 : 1);
+
+/** Whether the air is as warm as chicks of the first week ask: then nothing has to heat them. */
+const warmEnough = (box: Brooder): boolean => !below(box.airC, brooderC(0));
+
+/** Chicks that the heat serves; null where it sets no number. */
+function heatFor(box: Brooder, b: Brood): number | null {
   const { heat } = box;
+  if (warmEnough(box)) return null;
   if (heat.kind === 'plate') {
     const each = chickPlateM2(Math.min(HEAT_DAY, b.lastDay));
     return wholeDown((heat.widthM * heat.depthM) / each);
   }
   if (heat.kind === 'hen') return heat.hens * FACTS['brooder.hen.chicks'].value;
-  return MOST_CARRIED;
+  return null;
 }
 
 function ofBox(s: Sheet, box: Brooder, b: Brood): void {
@@ -221,8 +227,15 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
   }
   if (late && !box.lid)
     s.find('brooder.lid.none', 'awkward', [], { from: s.fact('brooder.lid.day') });
-  if (!box.cornersFilled) s.find('brooder.corners.open', 'harm', [], {});
+  if (!box.cornersFilled && box.shape !== 'oval') s.find('brooder.corners.open', 'harm', [], {});
+  if (late && box.lid && below(FACTS['brooder.lid.most'].value, box.lidKg)) {
+    s.find('brooder.lid.heavy', 'awkward', [], {
+      mass: s.entered('brooder.lid.mass', 'kg', box.lidKg),
+      allowed: s.fact('brooder.lid.most'),
+    });
+  }
   if (box.ventM2 === null) return;
+  if (!box.drawer) s.find('brooder.floor.fixed', 'awkward', [], {});
   // a vent high in both gables, so much net in each for every ten chicks
   const needed = 2 * FACTS['brooder.vent.tenChicks'].value * (b.chicks / 10);
   if (below(box.ventM2, needed)) {
@@ -254,6 +267,7 @@ function ofHeat(s: Sheet, box: Brooder, b: Brood): void {
     }
     return;
   }
+  if (warmEnough(box)) return;
   if (heat.kind === 'plate') {
     if (below(box.airC, FACTS['brooder.plate.air'].value)) {
       s.find('brooder.plate.cold', 'harm', [], {
@@ -263,7 +277,7 @@ function ofHeat(s: Sheet, box: Brooder, b: Brood): void {
     }
   }
   if (heat.kind === 'plate' || heat.kind === 'hen') {
-    const serves = heatFor(box, b);
+    const serves = heatFor(box, b) ?? b.chicks;
     if (serves < b.chicks) {
       s.find('brooder.heat.short', 'short', [], {
         serves: s.found('brooder.heat.serves', 'chicks', serves, KEEPERS),
@@ -283,7 +297,6 @@ function ofLamp(
 ): void {
   const comfort = brooderC(0);
   const watts = lampW(b.chicks, comfort, box.airC);
-  const each = watts / heat.count;
   const needed = s.worked(
     'brooder.lamp.needed',
     'brooder.lamp',
@@ -298,10 +311,14 @@ function ofLamp(
     },
     KEEPERS,
   );
-  const buy = lampToBuy(each);
   const there = s.entered('brooder.lamp.there', 'watts', heat.watts * heat.count);
-  if (buy === null || heat.watts > FACTS['brooder.lamp.most'].value) {
-    s.find('brooder.lamp.tooCold', 'harm', [], { needed, most: s.fact('brooder.lamp.most') });
+  if (below(FACTS['brooder.lamp.all'].value, watts)) {
+    s.find('brooder.lamp.tooCold', 'harm', [], { needed, most: s.fact('brooder.lamp.all') });
+  } else if (heat.watts > FACTS['brooder.lamp.most'].value) {
+    s.find('brooder.lamp.strong', 'harm', [], {
+      each: s.entered('brooder.lamp.each', 'watts', heat.watts),
+      most: s.fact('brooder.lamp.most'),
+    });
   } else if (below(heat.watts * heat.count, watts)) {
     s.find('brooder.lamp.weak', 'short', [], { needed, there });
   }

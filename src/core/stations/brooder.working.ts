@@ -26,7 +26,8 @@ export const BROODER_WORKINGS = {
     lines: {
       length: { unit: 'm', given: 'entered' },
       width: { unit: 'm', given: 'entered' },
-      area: { unit: 'm2', formula: 'length * width' },
+      shape: { unit: 'ratio', given: 'found' },
+      area: { unit: 'm2', formula: 'length * width * shape' },
     },
   }),
   'brooder.edge': working({
@@ -46,7 +47,7 @@ export const BROODER_WORKINGS = {
       byFeed: { unit: 'chicks', given: 'found' },
       byWater: { unit: 'chicks', given: 'found' },
       byHeat: { unit: 'chicks', given: 'found' },
-      carries: { unit: 'chicks', formula: 'min(500, bySpace, byFeed, byWater, byHeat)' },
+      carries: { unit: 'chicks', formula: 'min(bySpace, byFeed, byWater, byHeat)' },
     },
   }),
   'brooder.lamp': working({

@@ -1,5 +1,5 @@
 import type { ChosenSchool } from '../rules/book';
-import { type Carry, carryOf, shortFrom } from './carrying';
+import { type Carry, carryOf, type Spell, shortSpell } from './carrying';
 import type { CarryingStation, StationContext } from './context';
 
 /** What a station carries by a school, entered or not; worked anew only where its supply has changed. */
@@ -12,14 +12,14 @@ export const carryBy = (
     carryOf(ctx.flock, station.demand(ctx, school)),
   );
 
-/** First day of the horizon on which a station falls short by a school; null where it never does. */
+/** When a station first falls short by a school; null where it never does. */
 export const shortBy = (
   ctx: StationContext,
   station: CarryingStation,
   school: ChosenSchool,
-): number | null =>
+): Spell | null =>
   ctx.kept(`short.${station.id}`, [school.id, ...weighed(ctx, station, school)], () =>
-    shortFrom(ctx.flock, station.demand(ctx, school)),
+    shortSpell(ctx.flock, station.demand(ctx, school)),
   );
 
 const weighed = (

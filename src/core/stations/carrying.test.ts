@@ -1,97 +1,133 @@
 import { bareCoop, DAY, hens } from '@/core/tests/plans';
 import { dayOf, flockByDay } from '../birds/flock';
-import { carryOf, largestFitting, nextByWebster, shortFrom } from './carrying';
+import { carryOf, fittingUpTo, MOST_ASKED, type StationDemand, shortSpell } from './carrying';
 import { verdictOf } from './verdict';
+import { createWebster } from './webster';
 
-/** The order in which birds enter a flock, worked with the function under test. */
-function order(counts: number[], perBird: number[], birds: number): string {
-  const taken = counts.map(() => 0);
-  let names = '';
-  for (let i = 0; i < birds; i++) {
-    const next = nextByWebster(counts, taken, perBird);
-    taken[next] = (taken[next] ?? 0) + 1;
-    names += 'ABC'[next] ?? '?';
-  }
-  return names;
-}
+const flockOf = (...groups: Parameters<typeof hens>[]) =>
+  flockByDay(bareCoop({ flock: groups.map(([count, parts]) => hens(count, parts)) }), DAY);
 
-describe("Webster's order", () => {
-  test('four, four and six birds enter as worked by hand', () => {
-    // C 6; A 4; B 4; C 6/3 = 2; A 4/3; B 4/3; C 6/5; C 6/7 = 0.857; A 4/5; B 4/5 … see 0.857 > 0.8
-    expect(order([4, 4, 6], [3, 2, 1], 9)).toBe('CABCABCCA');
-    expect(order([4, 4, 6], [3, 2, 1], 14)).toHaveLength(14);
-  });
-
-  test('at the planned number it is exactly the planned flock, and goes on by the same rule', () => {
-    const first = order([4, 4, 6], [3, 2, 1], 14);
-    expect([...first].filter((c) => c === 'A')).toHaveLength(4);
-    expect([...first].filter((c) => c === 'C')).toHaveLength(6);
-    // 4/9 = 0.444 for A and B; 6/13 = 0.4615 for C
-    expect(order([4, 4, 6], [3, 2, 1], 15).at(-1)).toBe('C');
-  });
-
-  test('a tie goes to the greater demand, then to the earlier group', () => {
-    expect(order([2, 2], [1, 5], 1)).toBe('B');
-    expect(order([2, 2], [5, 5], 1)).toBe('A');
-  });
-
-  test('a group without birds never enters', () => {
-    expect(nextByWebster([0, 0], [0, 0], [1, 1])).toBe(-1);
-    expect(order([0, 3], [9, 1], 3)).toBe('BBB');
-  });
+/** Asks so much for each lot's bird, and has so much. */
+const demandOf = (most: number, each: readonly number[], parts: Partial<StationDemand> = {}) => ({
+  measure: 'head' as const,
+  perBird: () => each,
+  fits: (taken: readonly number[]) => taken.reduce((n, x, i) => n + x * (each[i] ?? 0), 0) <= most,
+  ...parts,
 });
 
 describe('the largest flock that fits', () => {
-  test('it stops before the first that does not, even where a later one would', () => {
-    const odd = (taken: readonly number[]) => (taken[0] ?? 0) !== 4;
-    expect(largestFitting([10], [1], odd)).toEqual([3]);
+  const one = createWebster([10], [0]);
+
+  test('where a smaller flock never fits worse it is found by halving', () => {
+    for (const most of [0, 1, 7, 99, 499, 500]) {
+      expect(fittingUpTo(one, demandOf(most, [1]), 0, 500)).toBe(most);
+    }
+    expect(fittingUpTo(one, demandOf(900, [1]), 0, 20)).toBe(20);
+    expect(fittingUpTo(one, demandOf(900, [1]), 0, 0)).toBe(0);
   });
 
-  test('no more than 500 birds are said to fit', () => {
-    expect(largestFitting([3], [1], () => true)).toEqual([500]);
+  test('where one may fit though a smaller does not, it stops before the first that does not', () => {
+    const odd = { fits: (taken: readonly number[]) => taken[0] !== 4, sure: () => false };
+    expect(fittingUpTo(one, odd, 0, 500)).toBe(3);
+    const sure = { ...odd, sure: (taken: readonly number[]) => (taken[0] ?? 0) <= 2 };
+    expect(fittingUpTo(one, sure, 0, 500)).toBe(3);
   });
 });
 
 describe('what a station carries', () => {
-  const demandOfHens = (most: number, perHen = 1) => ({
-    measure: 'head' as const,
-    perBird: () => [perHen, perHen],
-    fits: (taken: readonly number[]) => (taken[0] ?? 0) + (taken[1] ?? 0) <= most,
-  });
-
-  test('the day of the largest demand sets it', () => {
-    const groups = [hens(4, { id: 'a' }), hens(6, { id: 'b', arrivesOn: '2027-06-10' })];
-    const flock = flockByDay(bareCoop({ flock: groups }), DAY);
-    const carry = carryOf(flock, demandOfHens(7));
-    expect(carry).toMatchObject({ carries: 7, present: 10 });
+  test('the day with the least share of its birds served sets it', () => {
+    const flock = flockOf([4, { id: 'a' }], [6, { id: 'b', arrivesOn: '2027-06-10' }]);
+    const carry = carryOf(flock, demandOf(7, [1, 1]));
+    expect(carry).toMatchObject({ carries: 7, fitting: 7, present: 10, orMore: false });
     expect(carry.state === 'carries' && dayOf(flock, carry.setOn)).toBe('2027-06-10');
-    expect(dayOf(flock, shortFrom(flock, demandOfHens(7)) ?? 0)).toBe('2027-06-10');
-    expect(shortFrom(flock, demandOfHens(10))).toBeNull();
+    const short = shortSpell(flock, demandOf(7, [1, 1]));
+    expect([short && dayOf(flock, short.from), short?.till]).toEqual(['2027-06-10', null]);
+    expect(shortSpell(flock, demandOf(10, [1, 1]))).toBeNull();
   });
 
   test('a station nobody asks anything of carries nothing', () => {
-    const flock = flockByDay(bareCoop({ flock: [hens(4)] }), DAY);
-    const laying = { measure: 'inLay' as const, perBird: () => [0], fits: () => true };
-    const cocks = flockByDay(bareCoop({ flock: [hens(4, { sex: 'cock' })] }), DAY);
-    expect(carryOf(cocks, laying).state).toBe('notApplicable');
-    expect(carryOf(flock, laying).state).toBe('carries');
-    expect(carryOf(flockByDay(bareCoop(), DAY), laying).state).toBe('notApplicable');
+    const flock = flockOf([4]);
+    const nothing = demandOf(0, [0]);
+    expect(carryOf(flock, nothing).state).toBe('notApplicable');
+    expect(carryOf(flock, demandOf(0, [1])).state).toBe('carries');
+    expect(carryOf(flockByDay(bareCoop(), DAY), nothing).state).toBe('notApplicable');
   });
 
-  test('set by a day with fewer birds than planned, it reaches the plan exactly when that day fits', () => {
-    // twelve light birds leave on the day on which four heavy ones come: those four ask most
-    const groups = [
-      hens(12, { id: 'light', massKg: 0.5, leavesOn: '2027-03-01' }),
-      hens(4, { id: 'heavy', massKg: 14, arrivesOn: '2027-03-01' }),
-    ];
-    const flock = flockByDay(bareCoop({ flock: groups }), DAY);
-    const demand = (most: number) => ({
-      measure: 'area' as const,
-      perBird: () => [1, 5],
-      fits: (taken: readonly number[]) => (taken[0] ?? 0) + 5 * (taken[1] ?? 0) <= most,
+  test('a few birds that find nothing set it, however many were served before', () => {
+    // twelve leave on the day on which four come that ask for five times as much each
+    const flock = flockOf(
+      [12, { id: 'light', leavesOn: '2027-03-01' }],
+      [4, { id: 'heavy', arrivesOn: '2027-03-01' }],
+    );
+    expect(carryOf(flock, demandOf(20, [1, 5]))).toMatchObject({ carries: 12, fitting: 4 });
+    expect(carryOf(flock, demandOf(19, [1, 5]))).toMatchObject({
+      carries: 9,
+      fitting: 3,
+      present: 4,
     });
-    expect(carryOf(flock, demand(20))).toMatchObject({ carries: 12, fitting: 4, present: 4 });
-    expect(carryOf(flock, demand(19))).toMatchObject({ carries: 9, fitting: 3, present: 4 });
+    // and the other way round: those of today are judged too
+    const today = carryOf(flock, demandOf(9, [1, 1]));
+    expect(today).toMatchObject({ carries: 9, fitting: 9, present: 12, setOn: 0 });
+    const now = shortSpell(flock, demandOf(9, [1, 1]));
+    expect([now?.from, now && dayOf(flock, now.till ?? 0)]).toEqual([0, '2027-02-28']);
+  });
+
+  test('a shortage of a single day is found, with its day', () => {
+    const flock = flockOf(
+      [5, { id: 'old', leavesOn: '2027-05-04' }],
+      [5, { id: 'new', arrivesOn: '2027-05-03' }],
+    );
+    const spell = shortSpell(flock, demandOf(9, [1, 1]));
+    expect(spell && [dayOf(flock, spell.from), dayOf(flock, spell.till ?? 0)]).toEqual([
+      '2027-05-03',
+      '2027-05-03',
+    ]);
+    expect(carryOf(flock, demandOf(9, [1, 1]))).toMatchObject({ carries: 9, present: 10 });
+  });
+
+  test('a shortage that comes with growth is narrowed to its day, though only Mondays are looked at', () => {
+    const flock = flockOf([6, { id: 'chicks', hatchedOn: '2026-11-01', arrivesOn: '2026-12-15' }]);
+    const mass = (d: number): number => flock.columns[0]?.massKg[d] ?? 0;
+    const demand: StationDemand = {
+      measure: 'massKg',
+      perBird: (d) => [mass(d)],
+      fits: (taken, d) => (taken[0] ?? 0) * mass(d) <= 6,
+    };
+    const spell = shortSpell(flock, demand);
+    const first = Array.from({ length: flock.horizon.length }, (_, d) => d).find(
+      (d) => (flock.columns[0]?.living[d] ?? 0) * mass(d) > 6,
+    );
+    expect(first).toBeGreaterThan(0);
+    expect(spell?.from).toBe(first);
+  });
+
+  test('no end found is said to be so, and a flock larger than what is asked about is still judged whole', () => {
+    expect(carryOf(flockOf([3]), demandOf(9999, [1]))).toMatchObject({
+      fitting: MOST_ASKED,
+      orMore: true,
+    });
+    const many = flockOf([700, { massKg: 1 }]);
+    expect(carryOf(many, demandOf(700, [1]))).toMatchObject({ carries: 700, orMore: false });
+    expect(carryOf(many, demandOf(650, [1]))).toMatchObject({ carries: 650 });
+    expect(carryOf(many, demandOf(9999, [1]))).toMatchObject({ carries: 1400, orMore: true });
+  });
+
+  test('reversing the groups changes nothing', () => {
+    const groups = [
+      hens(5, { id: 'a', massKg: 1.4 }),
+      hens(5, { id: 'b', massKg: 3.1, leavesOn: '2027-09-01' }),
+      hens(5, { id: 'c', massKg: 0.8, arrivesOn: '2027-04-01' }),
+    ];
+    const told = (list: typeof groups) => {
+      const flock = flockByDay(bareCoop({ flock: list }), DAY);
+      const each = flock.lots.map((lot) => Math.round(10 * lot.massKg));
+      const carry = carryOf(flock, demandOf(150, each));
+      if (carry.state !== 'carries') throw new Error('nobody asks');
+      const { carries, setOn, fitting, present } = carry;
+      const by = Object.fromEntries(flock.lots.map((lot, i) => [lot.id, carry.taken[i]]));
+      return { carries, setOn, fitting, present, by };
+    };
+    expect(told([...groups].reverse())).toEqual(told(groups));
   });
 });
 

@@ -1,10 +1,11 @@
-import type { FlockByDay } from '../birds/flock';
-import type { Finding, StationId } from '../finding';
+import { dayOf, type FlockByDay } from '../birds/flock';
+import type { Finding, StationId, When } from '../finding';
 import type { Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 import type { Basis, Figure } from '../working';
-import type { Carry, StationDemand } from './carrying';
+import { type Carries, type Carry, type Spell, type StationDemand, spellOf } from './carrying';
+import type { LitterCourse } from './litter.course';
 
 /** What every station is worked from. */
 export interface StationContext {
@@ -13,6 +14,10 @@ export interface StationContext {
   readonly book: RuleBook;
   /** Chosen school by topic. */
   readonly schools: Readonly<Record<string, ChosenSchool>>;
+  /** How its litter grows; `plan` has the final depth that follows. */
+  readonly litter: LitterCourse;
+  /** Leaves out what is only told: for proving remedies. */
+  readonly lean: boolean;
   /** Works something once for this assessment and keeps it under its name. */
   readonly once: <T>(name: string, work: () => T) => T;
   /** Works something anew only where what it is worked from is no longer the same. */
@@ -73,8 +78,31 @@ export interface CarryingStation {
   /** What birds are weighed against: with flock and school, all that the demand's `fits` reads. */
   supply(ctx: StationContext): readonly unknown[];
   demand(ctx: StationContext, school: ChosenSchool): StationDemand;
-  assess(ctx: StationContext, carry: StationCarry, school: ChosenSchool): StationResult;
+  /** @param short the days on which it falls short of the birds then here; null where it never does */
+  assess(
+    ctx: StationContext,
+    carry: StationCarry,
+    school: ChosenSchool,
+    short: When | null,
+  ): StationResult;
 }
+
+/** A spell as days of the calendar. */
+export const whenOf = (flock: FlockByDay, spell: Spell): When => ({
+  from: dayOf(flock, spell.from),
+  till: spell.till === null ? null : dayOf(flock, spell.till),
+});
+
+/** The days on which something of the flock holds; null where it never does, or where nobody reads it. */
+export function whenHolds(ctx: StationContext, holds: (d: number) => boolean): When | null {
+  if (ctx.lean) return null;
+  const spell = spellOf(ctx.flock, holds);
+  return spell && whenOf(ctx.flock, spell);
+}
+
+/** A figure's id: what a station needs is shown for the day of the most; a shortage of another day has its own. */
+export const thenId = (carry: Carries, id: string): string =>
+  carry.setOn === carry.needOn ? id : `${id}.then`;
 
 export const basisOf = (school: ChosenSchool): Basis => ({
   evidence: school.evidence,

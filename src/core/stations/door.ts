@@ -1,5 +1,8 @@
+import { livingOn } from '../birds/flock';
 import type { Lot } from '../birds/lots';
+import type { When } from '../finding';
 import { barsOf } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
 import { litterEndM, litterStartM } from '../plan/litter';
@@ -7,7 +10,15 @@ import type { Plan, PopDoor } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
-import { askedOf, type CarryingStation, type StationContext } from './context';
+import type { Carries } from './carrying';
+import {
+  askedOf,
+  type CarryingStation,
+  type StationContext,
+  schoolFor,
+  thenId,
+  whenHolds,
+} from './context';
 import { DOOR_WORKINGS as W } from './door.working';
 import { hopOf } from './roosts.ways';
 import { type Sheet, sheetOf } from './sheet';
@@ -24,12 +35,13 @@ export const doorStation: CarryingStation = {
   id: 'door',
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
-  supply: (ctx) => popDoorsOf(ctx.plan),
+  supply: (ctx) =>
+    popDoorsOf(ctx.plan).flatMap((d) => [d, outsideCode(d, ctx.plan) === null ? 1 : 0]),
   demand: (ctx) => {
-    const doors = popDoorsOf(ctx.plan);
+    const doors = popDoorsOf(ctx.plan).filter((d) => outsideCode(d, ctx.plan) === null);
     const per = FACTS['door.birds'].value;
     const { lots } = ctx.flock;
-    // sizes are nested but for a duck's width: each lot's doors serve all that need no smaller ones
+    // sizes are nested: each lot's doors serve all that need no smaller ones
     const sizes = lots.map((lot) => ({
       doors: doors.filter((d) => doorFits(d, lot)).length,
       needing: lots.flatMap((other, j) =>
@@ -46,56 +58,82 @@ export const doorStation: CarryingStation = {
         }),
     };
   },
-  assess: (ctx, entered) => {
+  assess: (ctx, entered, _, short) => {
     const carry = askedOf(entered);
     const s = sheetOf('door');
     const doors = popDoorsOf(ctx.plan);
     for (const door of doors) rampFigures(s, ctx.plan, door);
     if (carry.state === 'carries') {
-      const per = FACTS['door.birds'].value;
-      const lots = ctx.flock.lots.filter((_, i) => (carry.flock[i] ?? 0) > 0);
-      const needed = Math.ceil(carry.present / per);
-      const fitting = doors.filter((d) => lots.every((lot) => doorFits(d, lot)));
-      const neededFigure = s.worked(
-        'door.needed',
-        'door.needed',
-        W['door.needed'],
-        { birds: carry.present, per, needed },
-        KEEPERS,
-      );
-      const there = s.found('door.have', 'doors', fitting.length, KEEPERS);
-      s.worked(
-        'door.capacity',
-        'door.capacity',
-        W['door.capacity'],
-        {
-          fitted: carry.taken,
-          fitting: carry.fitting,
-          present: carry.present,
-          planned: ctx.flock.planned,
-          carries: carry.carries,
-        },
-        KEEPERS,
-      );
-      if (doors.length > 0 && carry.fitting < carry.present && fitting.length === doors.length) {
-        s.find(
-          'door.count.short',
-          'short',
-          doors.map((d) => d.id),
-          {
-            needed: neededFigure,
-            there,
-            birds: s.found('door.birds', 'birds', carry.present, ENTERED),
-            per: s.fact('door.birds'),
-          },
-        );
-      }
+      const lots = ctx.flock.lots.filter((_, i) => everLives(ctx, i));
+      doorFigures(s, ctx, carry, doors, short);
       for (const door of doors) ofDoor(s, ctx, door, lots);
     }
     for (const door of doors) ofMachine(s, ctx.plan, door);
     return { station: 'door', carry: entered, figures: s.figures, findings: s.findings };
   },
 };
+
+const everLives = ({ flock }: StationContext, lot: number): boolean =>
+  flock.columns[lot]?.living.some((n) => n > 0) ?? false;
+
+/** Doors needed and there, on the day of the most birds, and on the day that sets the station where it falls short. */
+function doorFigures(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Carries,
+  doors: readonly PopDoor[],
+  short: When | null,
+): void {
+  const per = FACTS['door.birds'].value;
+  const inside = doors.filter((d) => outsideCode(d, ctx.plan) === null);
+  const on = (d: number, id: (id: string) => string) => {
+    const counts = livingOn(ctx.flock, d);
+    const birds = counts.reduce((a, b) => a + b, 0);
+    const lots = ctx.flock.lots.filter((_, i) => (counts[i] ?? 0) > 0);
+    const fitting = inside.filter((door) => lots.every((lot) => doorFits(door, lot)));
+    const needed = Math.ceil(birds / per);
+    return {
+      needed: s.worked(
+        id('door.needed'),
+        'door.needed',
+        W['door.needed'],
+        { birds, per, needed },
+        KEEPERS,
+      ),
+      there: s.found(id('door.have'), 'doors', fitting.length, KEEPERS),
+    };
+  };
+  const most = on(carry.needOn, (id) => id);
+  s.worked(
+    'door.capacity',
+    'door.capacity',
+    W['door.capacity'],
+    {
+      fitted: carry.taken,
+      fitting: carry.fitting,
+      present: carry.present,
+      planned: ctx.flock.planned,
+      carries: carry.carries,
+    },
+    KEEPERS,
+  );
+  if (doors.length === 0 || carry.fitting >= carry.present) return;
+  const then = carry.setOn === carry.needOn ? most : on(carry.setOn, (id) => thenId(carry, id));
+  // doors too small for some birds are told door by door
+  if (then.there.value < inside.length) return;
+  s.find(
+    'door.count.short',
+    'short',
+    doors.map((d) => d.id),
+    {
+      ...then,
+      birds: s.found('door.birds', 'birds', carry.present, ENTERED),
+      per: s.fact('door.birds'),
+    },
+    null,
+    short,
+  );
+}
 
 const slopeDeg = (rise: number, length: number): number =>
   (Math.asin(Math.min(1, rise / length)) * 180) / Math.PI;
@@ -159,14 +197,21 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
         ),
       },
       zone,
+      whenHolds(ctx, (d) =>
+        unfit.some((lot) => (ctx.flock.columns[ctx.flock.lots.indexOf(lot)]?.living[d] ?? 0) > 0),
+      ),
     );
   }
+  const school = schoolFor(ctx, 'roosts.hop');
+  // ducks waddle: a sill is no hop to them
+  const stepOf = (lot: Lot): number =>
+    lot.kind === 'duck' ? FACTS['door.duck.step'].value : hopOf(lot, school);
   const hopper = lots.reduce<Lot | null>(
-    (a, b) => (a === null || hopOf(b) < hopOf(a) ? b : a),
+    (a, b) => (a === null || stepOf(b) < stepOf(a) ? b : a),
     null,
   );
   if (!hopper) return;
-  const hop = hopOf(hopper);
+  const hop = stepOf(hopper);
   const hopNumber = () => s.rule(`door.hop.${hopper.id}`, 'm', hop, ASSUMED);
   const from = Math.max(litterStartM(plan), door.stepZ);
   const stepUp = door.stepZ - litterStartM(plan);

@@ -16,10 +16,10 @@ import {
 } from './brooder.broods';
 import { cleatPitchM } from './door';
 import { lightWeeks } from './light';
-import { shareOnLitter, topUpKg } from './litter';
+import { shareOnLitter, topUpKg } from './litter.course';
 import { droppingsKgDay, stripMDay } from './roosts.droppings';
 import { bracketsNeeded, sectionShape, strengthOf, timberOf } from './roosts.strength';
-import { packVessels } from './vessels';
+import { shareOut } from './sharing';
 
 /** Worked examples of the trade's own notes and of handbooks, one by one. */
 
@@ -153,10 +153,10 @@ describe('openings', () => {
 describe('vessels', () => {
   test('whole birds fill a vessel, those that take most first', () => {
     // a rim of 1 m: at 0.045 m each there is room for 22
-    expect(packVessels([[0.045]], [30])).toEqual([8]);
-    expect(packVessels([[0.25, 0.2]], [3, 3])).toEqual([0, 2]);
-    expect(packVessels([[0.25], [0.5]], [7])).toEqual([1]);
-    expect(packVessels([[Number.POSITIVE_INFINITY, 0.5]], [1, 2])).toEqual([1, 0]);
+    expect(shareOut([[0.045]], [30]).left).toEqual([8]);
+    expect(shareOut([[0.25, 0.2]], [3, 3]).left).toEqual([0, 2]);
+    expect(shareOut([[0.25], [0.5]], [7]).left).toEqual([1]);
+    expect(shareOut([[Number.POSITIVE_INFINITY, 0.5]], [1, 2]).left).toEqual([1, 0]);
   });
 
   test('a tube of 0.30 m serves twenty-three hens of 2.2 kg, and days are contents over intake and waste', () => {

@@ -1,50 +1,63 @@
-import { massThen } from '../birds/flock';
+import { dayOf, livingOn, massThen } from '../birds/flock';
+import type { Lot } from '../birds/lots';
 import { birdSize } from '../birds/size';
+import type { When } from '../finding';
 import { barsAbove } from '../geometry/bars';
 import { inRun, solidOf } from '../geometry/solids';
-import { litterEndM } from '../plan/litter';
 import type { Feeder, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { below, wholeUp } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
-import type { Carry, StationDemand } from './carrying';
-import { askedOf, byDay, type CarryingStation, type StationContext, schoolFor } from './context';
+import { type Carries, fittingOn, type StationDemand } from './carrying';
+import {
+  askedOf,
+  byDay,
+  type CarryingStation,
+  type StationContext,
+  schoolFor,
+  thenId,
+  whenHolds,
+} from './context';
+import { allShare, shareOut } from './sharing';
 import { factFor, type Sheet, shadowReach, sheetOf } from './sheet';
 import {
   contentsKg,
   feedersOf,
-  packOrder,
-  packVessels,
+  rimsAbove,
   sharer,
   twoApart,
   vesselFigures,
   vesselFindings,
+  vesselsWithin,
   wasteOf,
 } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
-type Carries = Extract<Carry, { state: 'carries' }>;
-
-/** Whether all birds find a place at once. */
+/** Whether all birds find a place at once, shared out among the vessels as well as can be. */
 export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): StationDemand {
   const lots = ctx.flock.lots;
-  const sharers = vessels.map(sharer);
-  let last: { d: number; shares: number[][]; order: number[] } | null = null;
-  const at = (d: number): { shares: number[][]; order: number[] } => {
-    if (last?.d !== d) {
-      const masses = lots.map((_, i) => massThen(ctx.flock, i, d));
-      const shares = sharers.map((share) => lots.map((lot, i) => share(lot, masses[i] as number)));
-      last = { d, shares, order: packOrder(shares, lots.length) };
-    }
-    return last;
-  };
+  const sharesOn = sharesBy(ctx, vessels);
   return {
     measure: 'rim',
     perBird: byDay((d) => lots.map((_, i) => factFor('feed.round', massThen(ctx.flock, i, d)))),
-    fits: (taken, d) => {
-      const { shares, order } = at(d);
-      return packVessels(shares, taken, order).every((n) => n === 0);
-    },
+    fits: (taken, d) => allShare(sharesOn(d), taken),
+  };
+}
+
+/** By day, what share of each vessel within reach one bird of each lot takes. */
+function sharesBy(ctx: StationContext, vessels: readonly Vessel[]): (d: number) => number[][] {
+  const { flock } = ctx;
+  const sharers = vesselsWithin(vessels, ctx.plan).map(sharer);
+  let last: { d: number; shares: number[][] } | null = null;
+  return (d) => {
+    if (last?.d !== d) {
+      const masses = flock.lots.map((_, i) => massThen(flock, i, d));
+      const shares = sharers.map((share) =>
+        flock.lots.map((lot, i) => share(lot, masses[i] as number)),
+      );
+      last = { d, shares };
+    }
+    return last.shares;
   };
 }
 
@@ -55,20 +68,28 @@ export function accessFigures(
   station: 'feed' | 'water',
   vessels: readonly Vessel[],
   carry: Carries,
+  short: When | null,
 ): void {
-  const without = carry.present - carry.fitting;
-  const needed = s.found(`${station}.needed`, 'birds', carry.present, ENTERED);
-  const there = s.worked(
-    `${station}.have`,
-    'vessel.served',
-    W['vessel.served'],
-    { fitted: carry.taken, served: carry.fitting },
-    KEEPERS,
-  );
+  const demand = accessDemand(ctx, vessels);
+  const living = livingOn(ctx.flock, carry.needOn).reduce((a, b) => a + b, 0);
+  const most = fittingOn(ctx.flock, demand, carry.needOn);
+  const needed = s.found(`${station}.needed`, 'birds', living, ENTERED);
+  const served = (id: string, taken: readonly number[]) =>
+    s.worked(
+      id,
+      'vessel.served',
+      W['vessel.served'],
+      { fitted: taken, served: taken.reduce((a, b) => a + b, 0) },
+      KEEPERS,
+    );
+  const there = served(`${station}.have`, most.taken);
+  // where the search was given up, the figure says that it is the best that was found
+  const next = ctx.lean ? false : givenUp(ctx, vessels, carry);
+  const key = next ? 'vessel.capacity.best' : 'vessel.capacity';
   s.worked(
     `${station}.capacity`,
-    'vessel.capacity',
-    W['vessel.capacity'],
+    key,
+    W[key],
     {
       fitted: carry.taken,
       fitting: carry.fitting,
@@ -78,18 +99,31 @@ export function accessFigures(
     },
     KEEPERS,
   );
-  if (without > 0 && vessels.length > 0) {
-    s.find(
-      `${station}.access.short`,
-      'short',
-      vessels.map((v) => v.id),
-      {
-        needed,
-        there,
-        without: s.found(`${station}.without`, 'birds', without, KEEPERS),
-      },
-    );
-  }
+  const without = carry.present - carry.fitting;
+  if (without <= 0 || vessels.length === 0) return;
+  const same = carry.setOn === carry.needOn;
+  s.find(
+    `${station}.access.short`,
+    'short',
+    vessels.map((v) => v.id),
+    {
+      needed: same
+        ? needed
+        : s.found(thenId(carry, `${station}.needed`), 'birds', carry.present, ENTERED),
+      there: same ? there : served(thenId(carry, `${station}.have`), carry.taken),
+      without: s.found(`${station}.without`, 'birds', without, KEEPERS),
+    },
+    null,
+    short,
+  );
+}
+
+/** Whether the search for room for all birds of the setting day was given up. */
+function givenUp(ctx: StationContext, vessels: readonly Vessel[], carry: Carries): boolean {
+  return (
+    carry.fitting < carry.present &&
+    shareOut(sharesBy(ctx, vessels)(carry.setOn), carry.flock).givenUp
+  );
 }
 
 /** Feed: a place at the feeder for all at once, at their height, for the days between fills, and fresh. */
@@ -97,24 +131,25 @@ export const feedStation: CarryingStation = {
   id: 'feed',
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
-  supply: (ctx) => feedersOf(ctx.plan),
+  supply: (ctx) => vesselsWithin(feedersOf(ctx.plan), ctx.plan),
   demand: (ctx) => accessDemand(ctx, feedersOf(ctx.plan)),
-  assess: (ctx, entered) => {
+  assess: (ctx, entered, _, short) => {
     const carry = askedOf(entered);
     const s = sheetOf('feed');
     const feeders = feedersOf(ctx.plan);
     for (const v of feeders) vesselFigures(s, v);
     if (carry.state === 'carries') {
-      accessFigures(s, ctx, 'feed', feeders, carry);
-      for (const v of feeders) vesselFindings(s, ctx, v, feeders, carry.setOn);
-      twoApart(s, ctx.plan, 'feed', feeders, carry.present);
+      accessFigures(s, ctx, 'feed', feeders, carry, short);
+      for (const v of feeders) vesselFindings(s, ctx, v, feeders, carry.needOn);
+      twoApart(s, ctx.plan, 'feed', feeders, ctx.flock.planned);
       daysHeld(s, ctx, feeders);
       bag(s, ctx, feeders);
-      for (const v of feeders) ofFeeder(s, ctx, v, carry);
+      for (const v of feeders) ofFeeder(s, ctx, v);
+      cannotEat(s, ctx, feeders);
       if (feeders.length > 0) {
         dishes(s, ctx);
         dishesUnderBars(s, ctx);
-        tall(s, ctx, feeders, carry.setOn);
+        tall(s, ctx, feeders, carry.needOn);
       }
     }
     return { station: 'feed', carry: entered, figures: s.figures, findings: s.findings };
@@ -161,6 +196,8 @@ function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): vo
       'short',
       feeders.map((f) => f.id),
       { days, wanted },
+      null,
+      dayOf(ctx.flock, peak.d),
     );
   } else if (below(FACTS[fresh].value, days.value)) {
     s.find(
@@ -218,24 +255,52 @@ function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
 
 const OPEN: ReadonlySet<Feeder['type']> = new Set(['tube', 'pan', 'trough']);
 
-function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder, carry: Carries): void {
+function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder): void {
   const rodents = schoolFor(ctx, 'feed.rodents');
   if (OPEN.has(v.type) && !v.takenInAtNight && rodents.params.openAllowed === 0) {
     s.find('feed.open.night', 'awkward', [v.id], {});
   }
   if (inRun(v) && ctx.plan.run?.roof !== 'full') s.find('feed.vessel.rain', 'awkward', [v.id], {});
-  if (v.type !== 'pedal') return;
+}
+
+/**
+ * Birds too light for a pedal lid: where they have another feeder the lid can still trap them; where they have
+ * none they cannot eat.
+ */
+function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
+  const { lots, columns } = ctx.flock;
+  const pedals = feeders.filter((v) => v.type === 'pedal');
+  if (pedals.length === 0) return;
   const least = FACTS['feed.pedal.least'].value;
-  const small = carry.flock.reduce((n, count, i) => {
-    const mass = massThen(ctx.flock, i, carry.setOn);
-    return count > 0 && below(mass, least) ? n + count : n;
-  }, 0);
-  if (small > 0) {
-    s.find('feed.pedal.small', 'harm', [v.id], {
-      birds: s.found('feed.pedal.birds', 'birds', small, KEEPERS),
+  const lightOn = (i: number, d: number): boolean => {
+    const mass = columns[i]?.massKg[d] ?? 0;
+    return (columns[i]?.living[d] ?? 0) > 0 && below(mass, least);
+  };
+  const light = lots.flatMap((_, i) =>
+    columns[i]?.massKg.some((_m, d) => lightOn(i, d)) ? [i] : [],
+  );
+  if (light.length === 0) return;
+  const sharers = vesselsWithin(feeders, ctx.plan).map(sharer);
+  // what a light bird can use she can use while she is light: outlets go by class, edges by length
+  const starving = light.filter((i) =>
+    sharers.every((share) => !Number.isFinite(share(lots[i] as Lot, least / 2))),
+  );
+  const told = starving.length > 0 ? starving : light;
+  const birds = told.reduce(
+    (n, i) => n + Math.max(0, ...(columns[i]?.living.filter((_n, d) => lightOn(i, d)) ?? [])),
+    0,
+  );
+  s.find(
+    starving.length > 0 ? 'feed.lot.none' : 'feed.pedal.small',
+    starving.length > 0 ? 'harm' : 'awkward',
+    pedals.map((v) => v.id),
+    {
+      birds: s.found('feed.pedal.birds', 'birds', birds, KEEPERS),
       least: s.fact('feed.pedal.least'),
-    });
-  }
+    },
+    null,
+    whenHolds(ctx, (d) => told.some((i) => lightOn(i, d))),
+  );
 }
 
 /** Cocks and tall birds want a place at their own height: one rim not far under their back. */
@@ -246,9 +311,7 @@ function tall(s: Sheet, ctx: StationContext, feeders: readonly Feeder[], d: numb
   const tallest = Math.max(...masses);
   if (!(tallest > 0)) return;
   const back = birdSize(tallest).backM;
-  const highest = Math.max(
-    ...feeders.map((f) => f.rimZ - (f.place === 'run' ? 0 : litterEndM(ctx.plan))),
-  );
+  const highest = Math.max(...feeders.map((f) => rimsAbove(f, ctx.plan).fromEnd));
   const over = back - highest;
   if (!below(FACTS['feed.tall.over'].value, over)) return;
   s.find(

@@ -5,7 +5,7 @@ import { DUCK_TIMES, PARTS_OF_FEED, warmTimes } from '../birds/water';
 import { ASSUMED, type Basis, type Figure, figure } from '../working';
 import { type StationContext, schoolFor } from './context';
 import { FLOCK_WORKINGS as W } from './flock.working';
-import { hotFactor } from './roosts';
+import { hotFactor } from './roosts.widths';
 
 /** One thing a flock asks for: today, and on the day that asks for most of it. */
 export interface DemandRow {
@@ -114,7 +114,7 @@ function oneBird(flock: FlockByDay, i: number): Figure[] {
       W['flock.feed'],
       {
         live: day.massKg,
-        place: heldForFeedC(day.placeC),
+        place: heldForFeedC(day.placeC, day.growing),
         gain: day.gainG,
         perGramGained: kcalPerGram(day.growing),
         eggMass: day.eggG,
@@ -144,14 +144,14 @@ function oneBird(flock: FlockByDay, i: number): Figure[] {
 }
 
 function eggsFigure(id: string, day: BirdDay): Figure {
-  const { best, byAge, byLight, byMoult, byBrood, eggs } = day;
-  return figure(
-    id,
-    'flock.eggs',
-    W['flock.eggs'],
-    { best, byAge, byLight, byMoult, byBrood, eggs },
-    ASSUMED,
-  );
+  const { best, byAge, byHours, leastLight, lightH, byLight, byMoult, byBrood, eggs } = day;
+  const rest = { best, byAge, byLight, byMoult, byBrood, eggs };
+  // without a climate nobody knows how long the day is
+  if (lightH === null) {
+    return figure(id, 'flock.eggs.anyLight', W['flock.eggs.anyLight'], rest, ASSUMED);
+  }
+  const light = { hours: lightH, byHours, leastLight };
+  return figure(id, 'flock.eggs', W['flock.eggs'], { ...light, ...rest }, ASSUMED);
 }
 
 function liveFigure(id: string, flock: FlockByDay, i: number, day: BirdDay): Figure {

@@ -67,6 +67,20 @@ export const FLOCK_WORKINGS = {
     lines: {
       best: { unit: 'ratio', given: 'found' },
       byAge: { unit: 'ratio', given: 'wide-rafter' },
+      hours: { unit: 'hours', given: 'found' },
+      byHours: { unit: 'ratio', given: 'wide-rafter' },
+      leastLight: { unit: 'ratio', given: 'wide-rafter' },
+      byLight: { unit: 'ratio', formula: 'max(leastLight, byHours)' },
+      byMoult: { unit: 'ratio', given: 'wide-rafter' },
+      byBrood: { unit: 'ratio', given: 'wide-rafter' },
+      eggs: { unit: 'eggsDay', formula: 'best * byAge * byLight * byMoult * byBrood' },
+    },
+  }),
+  'flock.eggs.anyLight': working({
+    result: 'eggs',
+    lines: {
+      best: { unit: 'ratio', given: 'found' },
+      byAge: { unit: 'ratio', given: 'wide-rafter' },
       byLight: { unit: 'ratio', given: 'wide-rafter' },
       byMoult: { unit: 'ratio', given: 'wide-rafter' },
       byBrood: { unit: 'ratio', given: 'wide-rafter' },

@@ -1,6 +1,8 @@
-import { dayOf, massThen } from '../birds/flock';
+import { dayOf, livingOn, massThen } from '../birds/flock';
 import { type Finding, findingKey } from '../finding';
-import { footprintInsideM2, inRun, solidOf } from '../geometry/solids';
+import { areaM2, coveredM2, type Flat, stripOf, within } from '../geometry/flat';
+import { inRun, solidOf } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import type { Fixture, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
@@ -8,7 +10,7 @@ import { FIT } from '../rules/fit.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
+import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
 import { FLOOR_WORKINGS as W } from './floor.working';
 import { scaledParts } from './shared.working';
 import { type Sheet, sheetOf } from './sheet';
@@ -28,19 +30,22 @@ export const floorStation: CarryingStation = {
       fits: (taken, d) => atMost(demandOf(taken, areasOn(d)), usable),
     };
   },
-  assess: (ctx, carry, school) => {
+  assess: (ctx, carry, school, short) => {
     const figures = roomFigures(ctx.plan);
     if (carry.state !== 'carries') {
       return { station: 'floor', carry, figures, findings: [] };
     }
     const basis = basisOf(school);
-    const areas = areasOf(ctx, school, carry.setOn);
     const usable = usableFloorM2(ctx.plan);
-    const counts = carry.flock;
-    const needed = demandOf(counts, areas);
+    const askedOn = (d: number) => {
+      const areas = areasOf(ctx, school, d);
+      const counts = livingOn(ctx.flock, d);
+      return { counts, areas, needed: demandOf(counts, areas) };
+    };
+    const most = askedOn(carry.needOn);
     ctx.flock.lots.forEach((lot, i) => {
-      const mass = massThen(ctx.flock, i, carry.setOn);
-      const parts = scaledParts(school.value, mass, school.scale, areas[i] ?? 0);
+      const mass = massThen(ctx.flock, i, carry.needOn);
+      const parts = scaledParts(school.value, mass, school.scale, most.areas[i] ?? 0);
       figures.push(
         figure(
           `floor.areaPerBird.${lot.id}`,
@@ -51,23 +56,26 @@ export const floorStation: CarryingStation = {
         ),
       );
     });
+    const { counts, areas } = most;
+    const birds = counts.reduce((x, y) => x + y, 0);
+    const then = askedOn(carry.setOn);
     figures.push(
       figure(
         'floor.areaPerBird',
         'floor.areaPerBird',
         W['floor.areaPerBird'],
-        { counts, areas, mean: needed / carry.present },
+        { counts, areas, mean: most.needed / birds },
         basis,
       ),
-      figure('floor.needed', 'floor.needed', W['floor.needed'], { counts, areas, needed }, basis),
+      figure('floor.needed', 'floor.needed', W['floor.needed'], most, basis),
       figure(
         'floor.capacity',
         'floor.capacity',
         W['floor.capacity'],
         {
           fitted: carry.taken,
-          areas,
-          asked: demandOf(carry.taken, areas),
+          areas: then.areas,
+          asked: demandOf(carry.taken, then.areas),
           usable,
           fitting: carry.fitting,
           present: carry.present,
@@ -78,14 +86,18 @@ export const floorStation: CarryingStation = {
       ),
     );
     const findings: Finding[] = [];
-    if (below(usable, needed)) {
-      const missing = needed - usable;
+    if (carry.fitting < carry.present) {
+      const neededId = thenId(carry, 'floor.needed');
+      if (carry.setOn !== carry.needOn) {
+        figures.push(figure(neededId, 'floor.needed', W['floor.needed'], then, basis));
+      }
+      const missing = then.needed - usable;
       figures.push(
         figure(
           'floor.missing',
           'floor.missing',
           W['floor.missing'],
-          { needed, there: usable, missing },
+          { needed: then.needed, there: usable, missing },
           basis,
         ),
       );
@@ -97,10 +109,11 @@ export const floorStation: CarryingStation = {
         fixtures: [],
         numbers: {
           missing: { value: missing, unit: 'm2', figure: 'floor.missing' },
-          needed: { value: needed, unit: 'm2', figure: 'floor.needed' },
+          needed: { value: then.needed, unit: 'm2', figure: neededId },
           there: { value: usable, unit: 'm2', figure: 'floor.have' },
         },
         zone: null,
+        ...short,
       });
     }
     const dense = meatDensity(ctx, usable);
@@ -154,7 +167,8 @@ function meatDensity(ctx: StationContext, usableM2: number): Sheet {
 
 /**
  * Floor inside the walls less what stands on it, m².
- * A fixture raised at least 0.45 m above the litter leaves the floor under it usable.
+ * A fixture raised at least 0.45 m above the litter as it is cleaned out leaves the floor under it usable; where
+ * footprints overlap, or lie in the keeper's strip, the floor is taken once.
  * @source keepers (domain notes, "Floor and run")
  */
 export function usableFloorM2(plan: Plan): number {
@@ -163,20 +177,42 @@ export function usableFloorM2(plan: Plan): number {
   return Math.max(0, lengthM * widthM - storageM2(plan.shell) - taken);
 }
 
-/** Fixtures that take floor, with how much, m². */
+/**
+ * Fixtures that take floor, with how much of it none of the others has taken already, m²: square ones first and
+ * the larger first. Of a round one that meets others it is the free share of the square about it (assumption).
+ */
 export function floorTakers(plan: Plan): { fixture: Fixture; takenM2: number }[] {
-  return plan.fixtures
-    .map((fixture) => ({ fixture, takenM2: takenM2(fixture, plan) }))
-    .filter((t) => t.takenM2 > 0);
+  const standing = plan.fixtures
+    .filter((f) => standsOnFloor(f, plan))
+    .map((fixture) => ({
+      fixture,
+      box: within(solidOf(fixture, plan), plan.shell),
+      round: roundAbove(fixture),
+    }))
+    .filter((t) => areaM2(t.box) > 0)
+    .sort(
+      (a, b) =>
+        Number(a.round) - Number(b.round) ||
+        areaM2(b.box) - areaM2(a.box) ||
+        (a.fixture.id < b.fixture.id ? -1 : 1),
+    );
+  const strip = stripOf(plan.shell);
+  const taken: Flat[] = strip === null ? [] : [strip];
+  return standing
+    .map(({ fixture, box, round }) => {
+      const free = areaM2(box) - coveredM2(box, taken);
+      taken.push(box);
+      return { fixture, takenM2: Math.max(0, free) * (round ? Math.PI / 4 : 1) };
+    })
+    .filter((t) => t.takenM2 > DUST_M2);
 }
 
-function takenM2(fixture: Fixture, plan: Plan): number {
-  if (!STANDING.has(fixture.kind) || inRun(fixture)) return 0;
-  const solid = solidOf(fixture, plan);
-  const clear = solid.z0 - plan.litter.depthM;
-  if (!below(clear, FIT['floor.raised'].valueM)) return 0;
-  const box = footprintInsideM2(solid, plan.shell);
-  return roundAbove(fixture) ? box * (Math.PI / 4) : box;
+/** Less than this is arithmetic's dust, m². */
+const DUST_M2 = 1e-9;
+
+function standsOnFloor(fixture: Fixture, plan: Plan): boolean {
+  if (!STANDING.has(fixture.kind) || inRun(fixture)) return false;
+  return below(solidOf(fixture, plan).z0 - litterEndM(plan), FIT['floor.raised'].valueM);
 }
 
 /** Kinds of fixture that can stand on the floor and take some of it. */
@@ -192,12 +228,9 @@ const roundAbove = (f: Fixture): boolean =>
   (f.kind === 'feeder' || f.kind === 'drinker') && f.type !== 'trough';
 
 /** Floor of the strip that is the keeper's own, m². */
-export function storageM2({ storage, lengthM, widthM }: Plan['shell']): number {
-  if (storage === null) return 0;
-  const across = storage.wall === 'front' || storage.wall === 'rear';
-  return across
-    ? lengthM * Math.min(storage.depthM, widthM)
-    : widthM * Math.min(storage.depthM, lengthM);
+export function storageM2(shell: Plan['shell']): number {
+  const strip = stripOf(shell);
+  return strip === null ? 0 : areaM2(strip);
 }
 
 const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[] =>

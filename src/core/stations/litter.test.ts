@@ -4,7 +4,7 @@ import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { newBoard } from '../plan/newFixtures';
 import type { Plan } from '../plan/schema';
 import { BEDDING } from '../rules/materials.data';
-import { topUpKg } from './litter';
+import { topUpKg } from './litter.course';
 
 const figure = (plan: Plan, id: string): number =>
   assess(plan, { on: DAY }).figures.get(id)?.value ?? Number.NaN;

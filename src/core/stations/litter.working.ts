@@ -80,6 +80,14 @@ export const LITTER_WORKINGS = {
       },
     },
   }),
+  'litter.depth.final': working({
+    result: 'depth',
+    lines: {
+      end: { unit: 'm', given: 'found' },
+      most: { unit: 'm', given: 'school' },
+      depth: { unit: 'm', formula: 'min(end, most)' },
+    },
+  }),
   'litter.depth.end': working({
     result: 'depth',
     lines: {

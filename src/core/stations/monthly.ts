@@ -2,9 +2,6 @@ import { dayOf, type FlockByDay } from '../birds/flock';
 import { ASSUMED, type Basis, ENTERED, type Figure, figure } from '../working';
 import { MONTHLY_WORKINGS as W } from './monthly.working';
 
-/** Feed in a bag, kg. Source: keepers (the usual bag). */
-export const BAG_KG = 20;
-
 /** One calendar month of the horizon; the first and the last are cut by it. */
 export interface MonthRow {
   /** YYYY-MM */
@@ -20,8 +17,14 @@ export interface MonthRow {
 const NRC: Basis = { evidence: 'published', source: 'nrc-1994' };
 const USAGE: Basis = { evidence: 'keepers', source: 'keepers' };
 
-/** What the flock gives and asks month by month: most birds, dozen eggs, feed, bags, water. */
-export function monthlyFigures(flock: FlockByDay): { figures: Figure[]; months: MonthRow[] } {
+/**
+ * What the flock gives and asks month by month: most birds, dozen eggs, feed, bags, water.
+ * @param bagKg  feed in a bag as the keeper buys it, kg
+ */
+export function monthlyFigures(
+  flock: FlockByDay,
+  bagKg: number,
+): { figures: Figure[]; months: MonthRow[] } {
   const figures: Figure[] = [];
   const months = spans(flock).map(({ month, from, to }): MonthRow => {
     const of = (measure: 'head' | 'eggs' | 'feedKg' | 'waterL'): number[] =>
@@ -52,7 +55,7 @@ export function monthlyFigures(flock: FlockByDay): { figures: Figure[]; months: 
         id('bags'),
         'month.bags',
         W['month.bags'],
-        { feed: feedKg, bag: BAG_KG, bags: feedKg / BAG_KG },
+        { feed: feedKg, bag: bagKg, bags: feedKg / bagKg },
         USAGE,
       ),
       figure(id('water'), 'month.water', W['month.water'], { water, total: total(water) }, USAGE),

@@ -27,7 +27,7 @@ export const MONTHLY_WORKINGS = {
     result: 'bags',
     lines: {
       feed: { unit: 'kg', given: 'found' },
-      bag: { unit: 'kg', given: 'keepers' },
+      bag: { unit: 'kg', given: 'entered' },
       bags: { unit: 'bags', formula: 'feed / bag' },
     },
   }),

@@ -1,14 +1,24 @@
-import { type Finding, findingKey, type Severity, type Solid } from '../finding';
+import type { Lot } from '../birds/lots';
+import {
+  type Finding,
+  type FindingNumber,
+  findingKey,
+  type Severity,
+  type Solid,
+  type When,
+} from '../finding';
 import { barsAbove, droppingsShadow } from '../geometry/bars';
 import { entranceSolid, solidOf } from '../geometry/solids';
-import { litterEndM } from '../plan/litter';
-import type { NestBank } from '../plan/schema';
+import { litterEndM, litterStartM } from '../plan/litter';
+import type { NestBank, Plan } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
 import { below } from '../units/number';
-import { ENTERED, type Figure, figure, KEEPERS } from '../working';
-import type { Carry } from './carrying';
-import type { StationContext } from './context';
-import { banksOf, boxFits, layingPerBird } from './nests.boxes';
+import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
+import type { Carries } from './carrying';
+import { type StationContext, schoolFor, thenId, whenHolds } from './context';
+import { banksOf, boxFits, isFor, layingPerBird } from './nests.boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
+import { hopOf } from './roosts.ways';
 
 interface Found {
   readonly figures: Figure[];
@@ -20,18 +30,19 @@ const NOTHING: Found = { figures: [], findings: [] };
 /** Every rule of the nests that this coop breaks, with the figures the findings speak of. */
 export function nestFindings(
   ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
+  carry: Carries,
   own: readonly Figure[],
+  short: When | null,
 ): Found {
-  const short = boxesShort(ctx, carry, own);
+  const few = boxesShort(ctx, carry, own, short);
   // too few boxes of a size and boxes too small are one cause: told once
-  const bySize = short.findings.some((f) => f.code === 'nests.boxes.sizeShort');
+  const bySize = few.findings.some((f) => f.code === 'nests.boxes.sizeShort');
   const all = [
-    short,
+    few,
     ...banksOf(ctx.plan).flatMap((bank) => [
       underBars(bank, ctx),
-      lipHeight(bank, ctx, carry),
-      bySize ? NOTHING : boxSmall(bank, ctx, carry),
+      ...lipHeight(bank, ctx),
+      bySize ? NOTHING : boxSmall(bank, ctx),
     ]),
   ];
   return { figures: all.flatMap((f) => f.figures), findings: all.flatMap((f) => f.findings) };
@@ -43,8 +54,10 @@ function finding(
   fixtures: readonly string[],
   numbers: Finding['numbers'],
   zone: Solid | null,
+  when: When | null = null,
 ): Finding {
   return {
+    ...when,
     code,
     key: findingKey(code, fixtures),
     station: 'nests',
@@ -57,30 +70,33 @@ function finding(
 
 function boxesShort(
   ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
+  carry: Carries,
   own: readonly Figure[],
+  short: When | null,
 ): Found {
   if (carry.fitting >= carry.present) return NOTHING;
-  const value = (id: string): number => own.find((f) => f.id === id)?.value ?? 0;
-  const needed = value('nests.needed');
-  const there = value('nests.have');
-  const numbers = {
-    needed: { value: needed, unit: 'boxes', figure: 'nests.needed' },
-    there: { value: there, unit: 'boxes', figure: 'nests.have' },
-    hens: { value: value('nests.hensInLay'), unit: 'hens', figure: 'nests.hensInLay' },
-  } as const;
-  if (there >= needed) {
+  const told = (id: string, unit: 'boxes' | 'hens') => {
+    const figure = thenId(carry, id);
+    return { value: own.find((f) => f.id === figure)?.value ?? 0, unit, figure } as const;
+  };
+  const needed = told('nests.needed', 'boxes');
+  const there = told('nests.have', 'boxes');
+  const numbers = { needed, there, hens: told('nests.hensInLay', 'hens') } as const;
+  if (there.value >= needed.value) {
     // enough boxes by number, but too few of them are large enough
+    const size = sizeNumbers(ctx, carry);
     return {
-      figures: [],
-      findings: [finding('nests.boxes.sizeShort', 'short', [], numbers, null)],
+      figures: size.figures,
+      findings: [
+        finding('nests.boxes.sizeShort', 'short', [], { ...numbers, ...size.numbers }, null, short),
+      ],
     };
   }
   const missing = figure(
     'nests.missing',
     'nests.missing',
     W['nests.missing'],
-    { needed, there, missing: needed - there },
+    { needed: needed.value, there: there.value, missing: needed.value - there.value },
     KEEPERS,
   );
   const withMissing = {
@@ -96,10 +112,40 @@ function boxesShort(
         banksOf(ctx.plan).map((b) => b.id),
         withMissing,
         null,
+        short,
       ),
     ],
   };
 }
+
+/** The size of box that the largest of the hens then in lay wants. */
+function sizeNumbers(ctx: StationContext, carry: Carries) {
+  const laying = layingPerBird(ctx, carry.setOn);
+  const lots = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) * (carry.flock[i] ?? 0) > 0);
+  const largest = lots.reduce<Lot | null>(
+    (a, b) => (a === null || b.massKg > a.massKg ? b : a),
+    null,
+  );
+  if (!largest) return { figures: [], numbers: {} };
+  const figures = neededSize(largest);
+  return { figures, numbers: asNumbers(figures, ['neededWidth', 'neededDepth', 'neededHeight']) };
+}
+
+const neededSize = (lot: Lot): Figure[] =>
+  (['width', 'depth', 'height'] as const).map((name, side) =>
+    figure(
+      `nests.box.needed.${lot.class.id}.${name}`,
+      'nests.box.rule',
+      W['nests.box.rule'],
+      { value: lot.class.nestBoxM[side] as number },
+      KEEPERS,
+    ),
+  );
+
+const asNumbers = (figures: readonly Figure[], names: readonly string[]): Finding['numbers'] =>
+  Object.fromEntries(
+    figures.map((f, i) => [names[i] ?? f.id, { value: f.value, unit: f.unit, figure: f.id }]),
+  );
 
 /** Droppings from the bars fall into, or in front of, the entrances. */
 function underBars(bank: NestBank, ctx: StationContext): Found {
@@ -120,90 +166,115 @@ function underBars(bank: NestBank, ctx: StationContext): Found {
   return { figures: [], findings: [finding('nests.bank.underBars', 'harm', ids, numbers, shadow)] };
 }
 
-function lipHeight(
-  bank: NestBank,
-  ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
-): Found {
-  const perBird = layingPerBird(ctx, carry.setOn);
-  const laying = ctx.flock.lots.filter(
-    (_, i) => (perBird[i] ?? 0) > 0 && (carry.flock[i] ?? 0) > 0,
+/** Lots whose hens ever come into lay here and that a bank is for, with the days on which one of them is in lay. */
+export function layersOf(ctx: StationContext, bank: NestBank): { lots: Lot[]; days: When | null } {
+  const { lots, columns } = ctx.flock;
+  const own = lots.flatMap((lot, i) =>
+    isFor(ctx, bank, lot) && columns[i]?.inLay.some((x, d) => x * (columns[i]?.living[d] ?? 0) > 0)
+      ? [i]
+      : [],
   );
-  const least = Math.min(...laying.map((g) => g.class.nestLipM[0]));
-  const most = Math.min(...laying.map((g) => g.class.nestLipM[1]));
-  const lip = bank.lipZ - ctx.plan.litter.depthM;
-  const end = litterEndM(ctx.plan);
-  const clear = bank.lipZ - end;
-  const lipNumber = { value: lip, unit: 'm', figure: `nests.bank.${bank.id}.lip` } as const;
+  const days = whenHolds(ctx, (d) =>
+    own.some((i) => (columns[i]?.inLay[d] ?? 0) * (columns[i]?.living[d] ?? 0) > 0),
+  );
+  return { lots: own.map((i) => lots[i] as Lot), days };
+}
+
+/** How high an entrance stands, from the litter as it is started and as it is cleaned out. */
+function lipHeight(bank: NestBank, ctx: StationContext): Found[] {
+  const { lots, days } = layersOf(ctx, bank);
+  if (lots.length === 0) return [];
+  const { plan } = ctx;
+  const start = bank.lipZ - litterStartM(plan);
+  const end = bank.lipZ - litterEndM(plan);
+  const zone = solidOf(bank, plan);
+  const ducks = lots.every((lot) => lot.kind === 'duck');
   const rule = (id: string, value: number): Figure =>
     figure(id, 'nests.lip.rule', W['nests.lip.rule'], { value }, KEEPERS);
-  if (below(clear, least)) {
-    const needed = rule('nests.lip.least', least);
+  const lipNumber = { value: start, unit: 'm', figure: `nests.bank.${bank.id}.lip` } as const;
+  const found = (
+    code: string,
+    severity: Severity,
+    of: Figure,
+    name: 'needed' | 'allowed' | 'hop',
+    lip: FindingNumber = lipNumber,
+    figures: readonly Figure[] = [],
+  ): Found => ({
+    figures: [of, ...figures],
+    findings: [
+      finding(
+        code,
+        severity,
+        [bank.id],
+        { lip, [name]: { value: of.value, unit: 'm', figure: of.id } },
+        zone,
+        days,
+      ),
+    ],
+  });
+  const least = Math.min(...lots.map((lot) => lot.class.nestLipM[0]));
+  if (below(start, least)) {
+    return [found('nests.lip.low', 'awkward', rule('nests.lip.least', least), 'needed')];
+  }
+  const final = FACTS['nests.lip.final'].value;
+  if (!ducks && below(end, final)) {
     const over = figure(
       `nests.bank.${bank.id}.clearance`,
       'nests.bank.lip',
       W['nests.bank.lip'],
-      { entrance: bank.lipZ, litter: end, lip: clear },
+      { entrance: bank.lipZ, litter: litterEndM(plan), lip: end },
       ENTERED,
     );
-    return {
-      figures: [needed, over],
-      findings: [
-        finding(
-          'nests.lip.low',
-          'awkward',
-          [bank.id],
-          {
-            lip: { value: clear, unit: 'm', figure: over.id },
-            needed: { value: least, unit: 'm', figure: needed.id },
-          },
-          solidOf(bank, ctx.plan),
-        ),
-      ],
-    };
+    const lip = { value: end, unit: 'm', figure: over.id } as const;
+    return [
+      found('nests.lip.low', 'awkward', rule('nests.lip.final', final), 'needed', lip, [over]),
+    ];
   }
-  if (below(most, lip)) {
-    const allowed = rule('nests.lip.most', most);
-    return {
-      figures: [allowed],
-      findings: [
-        finding(
-          'nests.lip.high',
-          'awkward',
-          [bank.id],
-          { lip: lipNumber, allowed: { value: most, unit: 'm', figure: allowed.id } },
-          solidOf(bank, ctx.plan),
-        ),
-      ],
-    };
+  if (ducks) {
+    const most = Math.min(...lots.map((lot) => lot.class.nestLipM[1]));
+    return below(most, start)
+      ? [found('nests.lip.high', 'short', rule('nests.lip.duck', most), 'allowed')]
+      : [];
   }
-  return NOTHING;
+  const hens = lots.filter((lot) => lot.kind !== 'duck');
+  const school = schoolFor(ctx, 'roosts.hop');
+  const hop = Math.min(...hens.map((lot) => hopOf(lot, school)));
+  const most = FACTS['nests.lip.most'].value;
+  const easy = FACTS['nests.lip.easy'].value;
+  if (below(hop, climbM(bank, plan))) {
+    const hopFigure = figure(
+      'nests.lip.hop',
+      'nests.lip.rule',
+      W['nests.lip.rule'],
+      { value: hop },
+      ASSUMED,
+    );
+    return [found('nests.lip.unreached', 'short', hopFigure, 'hop')];
+  }
+  if (below(most, start)) {
+    return [found('nests.lip.high', 'short', rule('nests.lip.most', most), 'allowed')];
+  }
+  return below(easy, start)
+    ? [found('nests.lip.high', 'awkward', rule('nests.lip.easy', easy), 'allowed')]
+    : [];
 }
 
-/** A bank whose boxes are too small for some of the laying hens. */
-function boxSmall(
-  bank: NestBank,
-  ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
-): Found {
-  const perBird = layingPerBird(ctx, carry.setOn);
-  const tooBig = ctx.flock.lots.filter(
-    (g, i) => (perBird[i] ?? 0) > 0 && (carry.flock[i] ?? 0) > 0 && !boxFits(bank, g.class),
-  );
-  const largest = tooBig.reduce<(typeof tooBig)[number] | null>(
+/** The highest single hop on the way up to a bank's lowest entrance, from the litter as it is started, m. */
+function climbM(bank: NestBank, plan: Plan): number {
+  const start = litterStartM(plan);
+  const step = bank.stepZ > start ? bank.stepZ : start;
+  return Math.max(step - start, bank.lipZ - step);
+}
+
+/** A bank whose boxes are smaller than some of the hens it is for want them. */
+function boxSmall(bank: NestBank, ctx: StationContext): Found {
+  const { lots, columns } = ctx.flock;
+  const tooBig = layersOf(ctx, bank).lots.filter((lot) => !boxFits(bank, lot.class));
+  const largest = tooBig.reduce<Lot | null>(
     (a, b) => (a === null || b.massKg > a.massKg ? b : a),
     null,
   );
   if (!largest) return NOTHING;
-  const [width, depth, height] = largest.class.nestBoxM;
-  const ruleOf = (name: string, value: number): Figure =>
-    figure(
-      `nests.box.needed.${largest.class.id}.${name}`,
-      'nests.box.rule',
-      W['nests.box.rule'],
-      { value },
-      KEEPERS,
-    );
   const haveOf = (name: string, value: number): Figure =>
     figure(
       `nests.bank.${bank.id}.box.${name}`,
@@ -213,19 +284,25 @@ function boxSmall(
       ENTERED,
     );
   const figures = [
-    ruleOf('width', width),
-    ruleOf('depth', depth),
-    ruleOf('height', height),
+    ...neededSize(largest),
     haveOf('width', bank.boxW),
     haveOf('depth', bank.boxD),
     haveOf('height', bank.boxH),
   ];
   const names = ['neededWidth', 'neededDepth', 'neededHeight', 'width', 'depth', 'height'];
-  const numbers = Object.fromEntries(
-    figures.map((f, i) => [names[i] ?? f.id, { value: f.value, unit: f.unit, figure: f.id }]),
-  );
+  const own = tooBig.map((lot) => columns[lots.indexOf(lot)]);
+  const when = whenHolds(ctx, (d) => own.some((c) => (c?.inLay[d] ?? 0) * (c?.living[d] ?? 0) > 0));
   return {
     figures,
-    findings: [finding('nests.box.small', 'awkward', [bank.id], numbers, solidOf(bank, ctx.plan))],
+    findings: [
+      finding(
+        'nests.box.small',
+        'awkward',
+        [bank.id],
+        asNumbers(figures, names),
+        solidOf(bank, ctx.plan),
+        when,
+      ),
+    ],
   };
 }

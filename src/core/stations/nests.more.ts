@@ -6,16 +6,13 @@ import { FACTS } from '../rules/facts.data';
 import { below } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
 import type { StationContext } from './context';
-import { banksOf, layingPerBird } from './nests.boxes';
+import { banksOf } from './nests.boxes';
+import { layersOf } from './nests.findings';
 import { type Sheet, sheetOf } from './sheet';
 
 /** The rules of the nests beside number, size and lip: tiers, tops, rails, floors, light, collecting. */
-export function moreOfNests(ctx: StationContext, setOn: number): Sheet {
+export function moreOfNests(ctx: StationContext): Sheet {
   const s = sheetOf('nests');
-  const laying = layingPerBird(ctx, setOn);
-  const hens = ctx.flock.lots.filter(
-    (_, i) => (laying[i] ?? 0) > 0 && (ctx.flock.columns[i]?.living[setOn] ?? 0) > 0,
-  );
   const banks = banksOf(ctx.plan);
   if (banks.length > 0) s.fact('nests.lip.board');
   if (banks.some((b) => b.rail)) {
@@ -30,7 +27,8 @@ export function moreOfNests(ctx: StationContext, setOn: number): Sheet {
     floorAndLatch(s, bank);
     collecting(s, ctx, bank);
     light(s, ctx, bank);
-    const widest = Math.min(...hens.map((lot) => lot.class.nestBoxM[0]));
+    // two hens squeeze into a box that is half as wide again as the largest of those it is for wants
+    const widest = Math.max(...layersOf(ctx, bank).lots.map((lot) => lot.class.nestBoxM[0]));
     const times = FACTS['nests.wide'].value;
     if (Number.isFinite(widest) && below(widest * times, bank.boxW)) {
       s.find(

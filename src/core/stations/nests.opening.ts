@@ -19,7 +19,8 @@ export function nestOpenings(flock: FlockByDay): NestOpening[] {
   return flock.lots.flatMap((lot) => {
     const lays = lot.laysFrom;
     if (lays === null || lays < first || lays >= first + length) return [];
-    // before she lives here nothing is opened for her
+    // one that comes here in lay finds them open
+    if (lays < lot.arrivesOn) return [];
     const opens = Math.max(lays - FACTS['nests.open.before'].value, lot.arrivesOn);
     return [{ lotId: lot.id, day: isoDay(opens), lays: isoDay(lays) }];
   });

@@ -1,11 +1,11 @@
-import type { ClassRow } from '../birds/classes.data';
+import { livingOn } from '../birds/flock';
 import type { NestBank, Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import { wholeUp } from '../units/number';
-import { type Figure, figure, KEEPERS } from '../working';
-import { type Carry, demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
-import { banksOf, boxFits, layingPerBird } from './nests.boxes';
+import { ENTERED, type Figure, figure, KEEPERS } from '../working';
+import { type Carries, demandOf } from './carrying';
+import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
+import { banksOf, boxesInside, boxServes, isFor, layingPerBird } from './nests.boxes';
 import { nestFindings } from './nests.findings';
 import { moreOfNests } from './nests.more';
 import { NESTS_WORKINGS as W } from './nests.working';
@@ -15,24 +15,27 @@ export const nestsStation: CarryingStation = {
   id: 'nests',
   topic: 'nests.hens',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
-  supply: (ctx) => banksOf(ctx.plan),
+  supply: (ctx) => [
+    ctx.plan.litter.depthM,
+    ...banksOf(ctx.plan).flatMap((b) => [b, boxesInside(b, ctx.plan)]),
+  ],
   demand: (ctx, school) => {
-    const sizes = sizeClasses(ctx);
+    const sets = boxSets(ctx);
     const layingOn = byDay((d) => layingPerBird(ctx, d));
     return {
       measure: 'inLay',
       perBird: layingOn,
-      fits: (taken, d) => boxesServe(sizes, school, taken, layingOn(d)),
+      fits: (taken, d) => boxesServe(sets, school, taken, layingOn(d)),
     };
   },
-  assess: (ctx, carry, school) => {
+  assess: (ctx, carry, school, short) => {
     const lips = banksOf(ctx.plan).map((bank) => lipFigure(bank, ctx.plan));
     if (carry.state !== 'carries') {
       return { station: 'nests', carry, figures: lips, findings: [] };
     }
     const own = carryFigures(ctx, carry, school);
-    const found = nestFindings(ctx, carry, [...lips, ...own]);
-    const more = moreOfNests(ctx, carry.setOn);
+    const found = nestFindings(ctx, carry, [...lips, ...own], short);
+    const more = moreOfNests(ctx);
     return {
       station: 'nests',
       carry,
@@ -52,48 +55,59 @@ export function leastBoxes(school: ChosenSchool, hens: number): number {
 export const boxesNeeded = (school: ChosenSchool, hens: number): number =>
   hens === 0 ? 0 : Math.max(leastBoxes(school, hens), wholeUp(hens / school.value));
 
-/** For each group: the groups whose hens need boxes at least as large, and the boxes large enough. */
-interface SizeClass {
-  readonly needing: readonly number[];
+/** Boxes of some banks, and the lots that none but those serve. */
+interface BoxSet {
   readonly boxes: number;
-}
-
-function sizeClasses(ctx: StationContext): SizeClass[] {
-  const { lots } = ctx.flock;
-  const banks = banksOf(ctx.plan);
-  return lots.map((g) => ({
-    needing: lots.flatMap((other, j) => (asLarge(other.class, g.class) ? [j] : [])),
-    boxes: banks.reduce((n, b) => n + (boxFits(b, g.class) ? b.boxes : 0), 0),
-  }));
+  readonly only: readonly number[];
 }
 
 /**
- * Whether the boxes serve the hens, sizes respected. Sizes are nested, so it is enough that for each
- * class the boxes her size or larger serve all the hens that need at least that size.
+ * The sets of boxes that decide: those that serve a lot, and those that serve either of two. Sizes are nested and
+ * a bank is for hens, for ducks or for both, so that where each of these sets is large enough for the lots that
+ * have nothing else, all are served.
  */
+function boxSets(ctx: StationContext): BoxSet[] {
+  const { lots } = ctx.flock;
+  const banks = banksOf(ctx.plan);
+  const own = lots.map((lot) => banks.map((b) => isFor(ctx, b, lot) && boxServes(b, lot.class)));
+  const sets = new Map<string, BoxSet>();
+  lots.forEach((_, g) => {
+    for (let h = g; h < lots.length; h++) {
+      const union = banks.map((_, b) => Boolean(own[g]?.[b] || own[h]?.[b]));
+      const key = union.map(Number).join('');
+      if (sets.has(key)) continue;
+      sets.set(key, {
+        boxes: banks.reduce((n, b, i) => n + (union[i] ? boxesInside(b, ctx.plan) : 0), 0),
+        only: lots.flatMap((_, j) => (own[j]?.every((x, b) => !x || union[b]) ? [j] : [])),
+      });
+    }
+  });
+  return [...sets.values()];
+}
+
+/** Whether the boxes serve the hens, each in one that is large enough for her and meant for her. */
 function boxesServe(
-  sizes: readonly SizeClass[],
+  sets: readonly BoxSet[],
   school: ChosenSchool,
   taken: readonly number[],
   laying: readonly number[],
 ): boolean {
-  for (let i = 0; i < sizes.length; i++) {
-    if ((taken[i] as number) * (laying[i] as number) === 0) continue;
-    const { needing, boxes } = sizes[i] as SizeClass;
+  for (const { boxes, only } of sets) {
     let hens = 0;
-    for (const j of needing) hens += (taken[j] as number) * (laying[j] as number);
-    if (boxes < boxesNeeded(school, hens)) return false;
+    for (const j of only) hens += (taken[j] as number) * (laying[j] as number);
+    if (hens > 0 && boxes < boxesNeeded(school, hens)) return false;
   }
   return true;
 }
 
-const asLarge = (a: ClassRow, b: ClassRow): boolean =>
-  a.nestBoxM.every((size, i) => size >= (b.nestBoxM[i] ?? 0));
-
 /** Boxes of each bank that at least one class of this flock's laying hens can use. */
 function countedBoxes(ctx: StationContext, laying: readonly number[]): number[] {
-  const classes = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) > 0).map((g) => g.class);
-  return banksOf(ctx.plan).map((b) => (classes.some((c) => boxFits(b, c)) ? b.boxes : 0));
+  const lots = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) > 0);
+  return banksOf(ctx.plan).map((b) =>
+    lots.some((lot) => isFor(ctx, b, lot) && boxServes(b, lot.class))
+      ? boxesInside(b, ctx.plan)
+      : 0,
+  );
 }
 
 function lipFigure(bank: NestBank, plan: Plan): Figure {
@@ -108,34 +122,45 @@ function lipFigure(bank: NestBank, plan: Plan): Figure {
   });
 }
 
-function carryFigures(
-  ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
-  school: ChosenSchool,
-): Figure[] {
+function carryFigures(ctx: StationContext, carry: Carries, school: ChosenSchool): Figure[] {
   const basis = basisOf(school);
-  const perBird = layingPerBird(ctx, carry.setOn);
-  const laying = carry.flock.map((n, i) => n * (perBird[i] ?? 0));
-  const hens = demandOf(carry.flock, perBird);
-  const boxes = countedBoxes(ctx, laying);
-  const there = boxes.reduce((a, b) => a + b, 0);
+  const boxesOn = (d: number) => {
+    const perBird = layingPerBird(ctx, d);
+    const counts = livingOn(ctx.flock, d);
+    const laying = counts.map((n, i) => n * (perBird[i] ?? 0));
+    return { laying, hens: demandOf(counts, perBird), boxes: countedBoxes(ctx, laying) };
+  };
   const hensPerBox = school.value;
+  const asked = (d: number, ids: (id: string) => string): Figure[] => {
+    const { laying, hens, boxes } = boxesOn(d);
+    return [
+      figure(
+        ids('nests.hensInLay'),
+        'nests.hensInLay',
+        W['nests.hensInLay'],
+        { laying, hens },
+        ENTERED,
+      ),
+      figure(
+        ids('nests.needed'),
+        'nests.needed',
+        W['nests.needed'],
+        { hens, hensPerBox, least: leastBoxes(school, hens), boxes: boxesNeeded(school, hens) },
+        basis,
+      ),
+      figure(
+        ids('nests.have'),
+        'nests.have',
+        W['nests.have'],
+        { boxes, there: boxes.reduce((a, b) => a + b, 0) },
+        KEEPERS,
+      ),
+    ];
+  };
+  const { boxes } = boxesOn(carry.setOn);
   return [
-    figure(
-      'nests.hensInLay',
-      'nests.hensInLay',
-      W['nests.hensInLay'],
-      { laying, hens },
-      { evidence: 'entered', source: 'plan' },
-    ),
-    figure(
-      'nests.needed',
-      'nests.needed',
-      W['nests.needed'],
-      { hens, hensPerBox, least: leastBoxes(school, hens), boxes: boxesNeeded(school, hens) },
-      basis,
-    ),
-    figure('nests.have', 'nests.have', W['nests.have'], { boxes, there }, KEEPERS),
+    ...asked(carry.needOn, (id) => id),
+    ...(carry.setOn === carry.needOn ? [] : asked(carry.setOn, (id) => thenId(carry, id))),
     figure(
       'nests.capacity',
       'nests.capacity',
@@ -143,7 +168,7 @@ function carryFigures(
       {
         boxes,
         hensPerBox,
-        served: there * hensPerBox,
+        served: boxes.reduce((a, b) => a + b, 0) * hensPerBox,
         fitted: carry.taken,
         fitting: carry.fitting,
         present: carry.present,

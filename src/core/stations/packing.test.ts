@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { allSeated, packBars, widestFirst } from './packing';
+import { allSeated, packBars, surelySeated, surelySeatedM, widestFirst } from './packing';
 
 const seats = (bars: number[], kinds: { widthM: number; count: number }[]) =>
   packBars(bars, kinds).seated.map((bar) => bar.join('+'));
@@ -23,17 +23,33 @@ test('the widest go first, and what is left of a bar takes the next kind', () =>
   ).toEqual(['1+2', '3+0']);
 });
 
-test('nobody goes back to an earlier bar', () => {
-  // 0.5 m takes one of 0.4 and has 0.1 left; the second 0.4 moves on to the next bar, and with her all after her
+test('a narrow bird goes back to a bar that wide ones left room on', () => {
+  // two of 0.34 leave 0.32 of the first metre; the third 0.34 takes the lower bar, and two of 0.20 find room on both
   expect(
     seats(
-      [0.5, 0.4, 0.3],
+      [1, 0.7],
       [
-        { widthM: 0.4, count: 2 },
-        { widthM: 0.1, count: 2 },
+        { widthM: 0.34, count: 3 },
+        { widthM: 0.2, count: 2 },
       ],
     ),
-  ).toEqual(['1+0', '1+0', '0+2']);
+  ).toEqual(['2+1', '1+1']);
+});
+
+test('a bird takes the highest bar that she gets up to, and no other', () => {
+  const low = [false, true];
+  const { seated, left } = packBars(
+    [2, 0.5],
+    [
+      { widthM: 0.4, count: 2, reaches: low },
+      { widthM: 0.3, count: 3 },
+    ],
+  );
+  expect(seated).toEqual([
+    [0, 3],
+    [1, 0],
+  ]);
+  expect(left).toEqual([1, 0]);
 });
 
 test('a bar that holds its birds to the last millimetre holds them', () => {
@@ -67,31 +83,34 @@ test('birds seated and birds left are all the birds, and no bar is overfilled', 
   );
 });
 
-test('shortening a bar never seats more birds', () => {
+test('birds of less length than is surely seated are seated, and all smaller flocks with them', () => {
+  let sure = 0;
   fc.assert(
     fc.property(
       bars,
       kinds,
-      fc.nat(4),
-      fc.double({ min: 0, max: 1, noNaN: true }),
-      (b, k, i, by) => {
-        const shorter = b.map((m, j) => (j === i % Math.max(1, b.length) ? m * by : m));
-        expect(leftOver(shorter, k)).toBeGreaterThanOrEqual(leftOver(b, k));
+      fc.array(fc.boolean(), { minLength: 20, maxLength: 20 }),
+      (b, k, can) => {
+        const counts = k.map((x) => x.count);
+        const widths = k.map((x) => x.widthM);
+        const reaches = k.map((_, i) => b.map((_bar, j) => can[(i * 5 + j) % 20] as boolean));
+        const own = { usableM: b, reaches };
+        const asked = (n: readonly number[]) =>
+          n.reduce((sum, x, i) => sum + x * (widths[i] ?? 0), 0);
+        const sureM = surelySeatedM(own, counts, widths);
+        fc.pre(counts.some((n) => n > 0) && surelySeated(asked(counts), sureM));
+        sure++;
+        const order = widestFirst(widths);
+        expect(allSeated(own, order, counts, widths)).toBe(true);
+        counts.forEach((n, i) => {
+          const fewer = counts.map((x, j) => (j === i ? Math.max(0, n - 1) : x));
+          expect(allSeated(own, order, fewer, widths)).toBe(true);
+        });
       },
     ),
+    { numRuns: 60 },
   );
-});
-
-test('where n birds fit, any one fewer fit too', () => {
-  fc.assert(
-    fc.property(bars, kinds, fc.nat(3), (b, k, i) => {
-      fc.pre(leftOver(b, k) === 0);
-      const fewer = k.map((x, j) =>
-        j === i % k.length ? { ...x, count: Math.max(0, x.count - 1) } : x,
-      );
-      expect(leftOver(b, fewer)).toBe(0);
-    }),
-  );
+  expect(sure).toBeGreaterThan(30);
 });
 
 test('whether all are seated is what the seating itself says, for any bars and birds', () => {
@@ -113,7 +132,9 @@ test('whether all are seated is what the seating itself says, for any bars and b
         );
         const all = packBars(bars, kinds).left.every((n) => n === 0);
         if (all) seated++;
-        expect(allSeated(bars, widestFirst(widths), counts, widths)).toBe(all);
+        expect(allSeated({ usableM: bars, reaches: [] }, widestFirst(widths), counts, widths)).toBe(
+          all,
+        );
       },
     ),
     { numRuns: 400 },

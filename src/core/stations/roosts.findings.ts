@@ -5,6 +5,7 @@ import {
   findingKey,
   type Severity,
   type Solid,
+  type When,
 } from '../finding';
 import {
   barsOf,
@@ -17,15 +18,17 @@ import {
   type WallGap,
   wallGap,
 } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { solidOf } from '../geometry/solids';
-import { litterEndM } from '../plan/litter';
+import { litterEndM, litterStartM } from '../plan/litter';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT, type FitRuleId } from '../rules/fit.data';
 import { below } from '../units/number';
-import { ENTERED, type Figure, figure, KEEPERS } from '../working';
-import type { Carry } from './carrying';
-import { type StationContext, schoolFor } from './context';
+import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
+import type { Carries } from './carrying';
+import { type StationContext, schoolFor, thenId } from './context';
+import { hopOf, reachedByLots } from './roosts.ways';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import { scaledParts } from './shared.working';
 
@@ -34,13 +37,19 @@ interface Found {
   readonly findings: Finding[];
 }
 
-type Carries = Extract<Carry, { state: 'carries' }>;
-
 /** Why each bar does not count; null for those that do. */
 export const whyNotCounted = (ctx: StationContext): ReadonlyMap<string, NotCounted> =>
   ctx.once('notCounted', () => {
     const heaviest = ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
-    return new Map(barsOf(ctx.plan).map((bar) => [bar.id, notCounted(bar, ctx.plan, heaviest)]));
+    const reached = reachedByLots(ctx);
+    const sleepers = ctx.flock.lots.flatMap((lot, i) => (lot.kind === 'duck' ? [] : [i]));
+    // without birds on bars nobody is kept from them
+    const slept = (bar: Bar): boolean =>
+      outsideCode(bar, ctx.plan) === null &&
+      (sleepers.length === 0 || sleepers.some((i) => reached[i]?.has(bar.id)));
+    return new Map(
+      barsOf(ctx.plan).map((bar) => [bar.id, notCounted(bar, ctx.plan, heaviest, slept)]),
+    );
   });
 
 /** Every rule of the roosts that this coop breaks, with the figures the findings speak of. */
@@ -49,6 +58,7 @@ export function roostFindings(
   carry: Carries,
   own: readonly Figure[],
   heaviestKg: number,
+  short: When | null,
 ): Found {
   const { plan } = ctx;
   const figures = neededFigures(heaviestKg);
@@ -57,7 +67,7 @@ export function roostFindings(
     figures.push(...found.figures);
     findings.push(...found.findings);
   };
-  take(lengthShort(ctx, carry, own));
+  take(lengthShort(ctx, carry, own, short));
   const bars = barsOf(plan);
   for (const bar of bars) {
     take(nearWall(bar, plan, heaviestKg));
@@ -82,8 +92,10 @@ function finding(
   fixtures: readonly string[],
   numbers: Finding['numbers'],
   zone: Solid | null,
+  when: When | null = null,
 ): Finding {
   return {
+    ...when,
     code,
     key: findingKey(code, fixtures),
     station: 'roosts',
@@ -102,7 +114,7 @@ function neededFigures(heaviestKg: number): Figure[] {
     'roosts.wall',
     'roosts.shadow',
   ];
-  const plain: readonly FitRuleId[] = ['roosts.lowest', 'roosts.aboveNests'];
+  const plain: readonly FitRuleId[] = ['roosts.lowest', 'roosts.lowest.final', 'roosts.aboveNests'];
   return [
     ...scaled.map((id) =>
       figure(
@@ -125,16 +137,42 @@ const neededNumber = (id: FitRuleId, heaviestKg: number): FindingNumber => ({
   figure: `${id}.needed`,
 });
 
-function lengthShort(ctx: StationContext, carry: Carries, own: readonly Figure[]): Found {
+function lengthShort(
+  ctx: StationContext,
+  carry: Carries,
+  own: readonly Figure[],
+  short: When | null,
+): Found {
+  if (carry.fitting >= carry.present) return NOTHING;
   const get = (id: string): Figure => {
     const found = own.find((f) => f.id === id);
     if (!found) throw new Error(`the roosts have no figure ${id}`);
     return found;
   };
   const without = get('roosts.without');
-  if (without.value === 0) return NOTHING;
-  const needed = get('roosts.needed');
+  const needed = get(thenId(carry, 'roosts.needed'));
   const there = get('roosts.have');
+  const present = figure(
+    'roosts.present',
+    'roosts.present',
+    W['roosts.present'],
+    { value: carry.present },
+    ENTERED,
+  );
+  const bars = barsOf(ctx.plan).map((b) => b.id);
+  if (!below(there.value, needed.value)) {
+    // there is length enough, but each bar holds whole birds only
+    const numbers = {
+      without: number(without),
+      present: number(present),
+      needed: number(needed),
+      there: number(there),
+    };
+    return {
+      figures: [present],
+      findings: [finding('roosts.places.short', 'short', bars, numbers, null, short)],
+    };
+  }
   const missing = figure(
     'roosts.missing',
     'roosts.missing',
@@ -147,12 +185,11 @@ function lengthShort(ctx: StationContext, carry: Carries, own: readonly Figure[]
     needed: number(needed),
     there: number(there),
     missing: number(missing),
-    planned: { value: carry.present, unit: 'birds', figure: 'coop.planned' } as const,
+    present: number(present),
   };
-  const bars = barsOf(ctx.plan).map((b) => b.id);
   return {
-    figures: [missing],
-    findings: [finding('roosts.length.short', 'short', bars, numbers, null)],
+    figures: [missing, present],
+    findings: [finding('roosts.length.short', 'short', bars, numbers, null, short)],
   };
 }
 
@@ -187,9 +224,16 @@ function behindBar(bar: Bar, plan: Plan, gap: WallGap): Solid {
 
 function tooLow(bar: Bar, plan: Plan): Found {
   if (bar.use === 'step') return NOTHING;
-  const litter = litterEndM(plan);
+  // both levels must hold: litter rises under the bar
+  const low = (
+    [
+      [litterStartM(plan), 'roosts.lowest'],
+      [litterEndM(plan), 'roosts.lowest.final'],
+    ] as const
+  ).find(([litter, rule]) => below(bar.z - litter, FIT[rule].valueM));
+  if (!low) return NOTHING;
+  const [litter, rule] = low;
   const height = bar.z - litter;
-  if (!below(height, FIT['roosts.lowest'].valueM)) return NOTHING;
   const over = figure(
     `roosts.bar.${bar.id}.clearance`,
     'roosts.bar.height',
@@ -197,7 +241,7 @@ function tooLow(bar: Bar, plan: Plan): Found {
     { bar: bar.z, litter, height },
     ENTERED,
   );
-  const numbers = { height: number(over), needed: neededNumber('roosts.lowest', 2.2) };
+  const numbers = { height: number(over), needed: neededNumber(rule, 2.2) };
   return {
     figures: [over],
     findings: [finding('roosts.bar.low', 'awkward', [bar.id], numbers, solidOf(bar, plan))],
@@ -206,9 +250,14 @@ function tooLow(bar: Bar, plan: Plan): Found {
 
 function uncounted(bar: Bar, ctx: StationContext, heaviestKg: number): Found {
   const { plan } = ctx;
-  const why = whyNotCounted(ctx).get(bar.id);
+  const all = whyNotCounted(ctx);
+  const why = all.get(bar.id);
+  if (why === 'unreached') return unreached(bar, ctx, all);
   if (why !== 'underAnother') return NOTHING;
-  const upper = upperBarOver(bar, plan, heaviestKg);
+  const upper = upperBarOver(bar, plan, heaviestKg, (b) => {
+    const own = all.get(b.id);
+    return own !== 'unreached' && own !== 'outside';
+  });
   if (!upper) return NOTHING;
   const apart = apartFigure(bar, upper);
   const numbers = { apart: number(apart), needed: neededNumber('roosts.shadow', heaviestKg) };
@@ -216,6 +265,37 @@ function uncounted(bar: Bar, ctx: StationContext, heaviestKg: number): Found {
     figures: [apart],
     findings: [
       finding('roosts.bar.underAnother', 'short', [bar.id, upper.id], numbers, solidOf(bar, plan)),
+    ],
+  };
+}
+
+/** A bar that no bird of this flock gets up to, where others do count: where none does, the way up is told once. */
+function unreached(bar: Bar, ctx: StationContext, all: ReadonlyMap<string, NotCounted>): Found {
+  if (![...all.values()].some((why) => why === null)) return NOTHING;
+  const school = schoolFor(ctx, 'roosts.hop');
+  const hops = ctx.flock.lots.filter((lot) => lot.kind !== 'duck').map((lot) => hopOf(lot, school));
+  const hop = figure(
+    'roosts.hop.most',
+    'roosts.rule',
+    W['roosts.rule'],
+    { value: Math.max(...hops) },
+    ASSUMED,
+  );
+  const height = {
+    value: bar.z - ctx.plan.litter.depthM,
+    unit: 'm',
+    figure: `roosts.bar.${bar.id}.height`,
+  } as const;
+  return {
+    figures: [hop],
+    findings: [
+      finding(
+        'roosts.bar.unreached',
+        'short',
+        [bar.id],
+        { height, hop: number(hop) },
+        solidOf(bar, ctx.plan),
+      ),
     ],
   };
 }
@@ -253,8 +333,8 @@ function narrowInCold(bar: Bar, { flock }: StationContext): Found {
   const winterC = flock.climate?.design.winterC;
   const rule = 'roosts.section.cold';
   if (winterC === undefined || below(COLD_C, winterC)) return NOTHING;
-  if (!below(bar.section.widthM, FIT[rule].valueM)) return NOTHING;
-  const value = bar.section.widthM;
+  const value = bar.section.widthM + 2 * bar.wrapM;
+  if (!below(value, FIT[rule].valueM)) return NOTHING;
   const width = figure(
     `roosts.bar.${bar.id}.section`,
     'roosts.bar.section',
@@ -298,7 +378,8 @@ function tooClose(a: Bar, b: Bar, ctx: StationContext, heaviestKg: number): Foun
   if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
   // one under the other is told as a bar that does not count
   const why = whyNotCounted(ctx);
-  if (why.get(a.id) === 'underAnother' || why.get(b.id) === 'underAnother') return NOTHING;
+  const told: readonly (NotCounted | undefined)[] = ['underAnother', 'coincides', 'outside'];
+  if (told.includes(why.get(a.id)) || told.includes(why.get(b.id))) return NOTHING;
   const apartOf = apartFigure(a, b);
   const numbers = { apart: number(apartOf), needed: neededNumber(rule, heaviestKg) };
   const code = rule === 'roosts.apart.level' ? 'roosts.bars.tooClose' : 'roosts.bars.stairTooClose';

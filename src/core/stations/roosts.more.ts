@@ -1,31 +1,36 @@
 import type { Lot } from '../birds/lots';
 import { birdSize } from '../birds/size';
-import { barsOf } from '../geometry/bars';
+import type { When } from '../finding';
+import { barsOf, effectiveLength } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { roofHeightM } from '../geometry/shell';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Bar } from '../plan/schema';
+import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
-import { atMost, below } from '../units/number';
+import { atMost, below, wholeDown } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
-import { basisOf, type StationContext, schoolFor } from './context';
+import { basisOf, type StationContext, schoolFor, whenHolds } from './context';
 import { boards } from './roosts.droppings';
 import { bracketsNeeded, GRAVITY, sectionShape, strengthOf, timberOf } from './roosts.strength';
-import { descentsOf, highestOf, hopOf, reachedBy, waysOf } from './roosts.ways';
+import { descentsOf, highestOf, hopOf, reachedByLots } from './roosts.ways';
+import { hotFactor } from './roosts.widths';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { FlockSeats } from './seats';
 import { type Sheet, sheetOf } from './sheet';
 
 /** The rules of the roosts beside length and spacing: ways up and down, heights, headroom, ledges, section, strength, droppings. */
-export function moreOfRoosts(ctx: StationContext, seats: FlockSeats): Sheet {
+export function moreOfRoosts(ctx: StationContext, seats: FlockSeats, length: ChosenSchool): Sheet {
   const s = sheetOf('roosts');
-  const sleepers = ctx.flock.lots.filter((_, i) => (seats.counts[i] ?? 0) > 0);
+  const heaviest = heaviestOnBars(ctx);
+  const sleepers = ctx.flock.lots.filter((_, i) => (heaviest[i] ?? 0) > 0);
   if (sleepers.length === 0) return s;
-  waysUp(s, ctx, sleepers, seats);
+  waysUp(s, ctx, sleepers);
   waysDown(s, ctx);
   for (const bar of barsOf(ctx.plan)) {
     headroom(s, ctx, bar);
     section(s, ctx, bar);
-    strength(s, ctx, bar, seats);
+    strength(s, ctx, bar, length);
     hung(s, ctx, bar);
   }
   ledges(s, ctx);
@@ -35,42 +40,70 @@ export function moreOfRoosts(ctx: StationContext, seats: FlockSeats): Sheet {
   return s;
 }
 
+/** Most birds of a lot that live here on one day. */
+const mostLiving = ({ flock }: StationContext, lot: Lot): number =>
+  Math.max(0, ...(flock.columns[flock.lots.indexOf(lot)]?.living ?? []));
+
 const heightOf = (bar: Bar, ctx: StationContext) => ({
   value: bar.z - ctx.plan.litter.depthM,
   unit: 'm' as const,
   figure: `roosts.bar.${bar.id}.height`,
 });
 
-function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[], seats: FlockSeats): void {
+/** The most that one bird of each lot weighs on a bar in the horizon, kg; 0 for lots that take none. */
+const heaviestOnBars = (ctx: StationContext): readonly number[] =>
+  ctx.kept('heaviestOnBars', [ctx.flock], () =>
+    ctx.flock.columns.map((c) => {
+      let most = 0;
+      for (let d = 0; d < c.massKg.length; d++) {
+        if ((c.living[d] ?? 0) > 0 && (c.lengthFactor[d] ?? 0) > 0) {
+          most = Math.max(most, c.massKg[d] ?? 0);
+        }
+      }
+      return most;
+    }),
+  );
+
+/** The days on which some of these lots sleep on bars. */
+const whenSleeping = (ctx: StationContext, lots: readonly Lot[]): When | null => {
+  const own = lots.map((lot) => ctx.flock.columns[ctx.flock.lots.indexOf(lot)]);
+  return whenHolds(ctx, (d) =>
+    own.some((c) => (c?.living[d] ?? 0) > 0 && (c?.lengthFactor[d] ?? 0) > 0),
+  );
+};
+
+function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
   const { plan } = ctx;
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && outsideCode(b, plan) === null);
   if (bars.length === 0) return;
-  const ways = waysOf(plan);
-  const byHop = new Map<number, Set<string>>();
+  const hops = schoolFor(ctx, 'roosts.hop');
   const heights = schoolFor(ctx, 'roosts.height');
+  const reachedBy = reachedByLots(ctx);
   const kept: Lot[] = [];
   /** By bar, the lot that it is most too high for. */
-  const over = new Map<string, { bar: Bar; lot: Lot; allowedM: number }>();
+  const over = new Map<string, { bar: Bar; lots: Lot[]; lot: Lot; allowedM: number }>();
   for (const lot of sleepers) {
-    const hop = hopOf(lot);
-    const reached = byHop.get(hop) ?? reachedBy(plan, hop, ways);
-    byHop.set(hop, reached);
-    const own = bars.filter((b) => reached.has(b.id));
+    const reached = reachedBy[ctx.flock.lots.indexOf(lot)];
+    const own = bars.filter((b) => reached?.has(b.id));
     if (own.length === 0) kept.push(lot);
     const allowedM = highestOf(lot, heights);
     for (const bar of own) {
       if (atMost(bar.z - plan.litter.depthM, allowedM)) continue;
       const worst = over.get(bar.id);
-      if (!worst || allowedM < worst.allowedM) over.set(bar.id, { bar, lot, allowedM });
+      const lots = [...(worst?.lots ?? []), lot];
+      over.set(
+        bar.id,
+        !worst || allowedM < worst.allowedM ? { bar, lots, lot, allowedM } : { ...worst, lots },
+      );
     }
   }
   const lowest = bars.reduce((a, b) => (b.z < a.z ? b : a));
   const weakest = kept.reduce<Lot | null>(
-    (a, b) => (a === null || hopOf(b) < hopOf(a) ? b : a),
+    (a, b) => (a === null || hopOf(b, hops) < hopOf(a, hops) ? b : a),
     null,
   );
   if (weakest) {
-    const birds = kept.reduce((n, lot) => n + (seats.counts[ctx.flock.lots.indexOf(lot)] ?? 0), 0);
+    const birds = kept.reduce((n, lot) => n + mostLiving(ctx, lot), 0);
     s.find(
       'roosts.hop.high',
       'short',
@@ -78,12 +111,13 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[], seats: 
       {
         birds: s.found('roosts.hop.kept', 'birds', birds, ASSUMED),
         height: heightOf(lowest, ctx),
-        hop: s.rule(`roosts.hop.${weakest.id}`, 'm', hopOf(weakest), ASSUMED),
+        hop: s.rule(`roosts.hop.${weakest.id}`, 'm', hopOf(weakest, hops), basisOf(hops)),
       },
       solidOf(lowest, plan),
+      whenSleeping(ctx, kept),
     );
   }
-  for (const { bar, lot, allowedM } of over.values()) {
+  for (const { bar, lots, lot, allowedM } of over.values()) {
     s.find(
       'roosts.bar.high',
       'harm',
@@ -93,6 +127,7 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[], seats: 
         allowed: s.rule(`roosts.highest.${lot.id}`, 'm', allowedM, basisOf(heights)),
       },
       solidOf(bar, plan),
+      whenSleeping(ctx, lots),
     );
   }
   const { leastM } = heights.params;
@@ -172,9 +207,9 @@ function section(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (bar.use === 'step') return;
   const school = schoolFor(ctx, 'roosts.section');
   const rule = LEAST_WIDTH[bar.section.shape];
-  if (rule && school.params.judgesWidth !== 0 && below(bar.section.widthM, FACTS[rule].value)) {
+  if (rule && school.params.judgesWidth !== 0 && below(acrossM(bar), FACTS[rule].value)) {
     s.find('roosts.bar.thin', 'awkward', [bar.id], {
-      width: s.entered(`roosts.bar.${bar.id}.width`, 'm', bar.section.widthM),
+      width: s.entered(`roosts.bar.${bar.id}.width`, 'm', acrossM(bar)),
       needed: s.fact(rule),
     });
   }
@@ -184,23 +219,38 @@ function section(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (!bar.liftsOut && !bar.hung) s.find('roosts.bar.fixed', 'awkward', [bar.id], {});
 }
 
-/** The most that birds of this flock can weigh on a bar: it is full of the lot that makes it heaviest, kg. */
-function fullestLoad(seats: FlockSeats, ctx: StationContext, effectiveM: number) {
-  let most = { birds: 0, massKg: 0 };
-  seats.widths.forEach((width, i) => {
-    if (width === 0 || (seats.counts[i] ?? 0) === 0) return;
-    const massKg = ctx.flock.columns[i]?.massKg[seats.d] ?? 0;
-    const birds = Math.floor(effectiveM / width + 1e-9);
-    if (birds * massKg > most.birds * most.massKg) most = { birds, massKg };
+/** What toes close round, m: cord wound round a bar counts on both sides. */
+const acrossM = ({ section, wrapM }: Bar): number => section.widthM + 2 * wrapM;
+
+/** Birds of one lot that fill a bar. */
+interface Load {
+  readonly birds: number;
+  readonly massKg: number;
+}
+
+/** As many birds of one mass as a bar holds, by the school of lengths. */
+const fullOf = (ctx: StationContext, length: ChosenSchool, effectiveM: number, massKg: number) => ({
+  birds: wholeDown(effectiveM / (hotFactor(ctx) * scaleToBird(length.value, massKg, length.scale))),
+  massKg,
+});
+
+/** The most that birds can weigh on a bar: it is full of the lot, of those that get up to it, that makes it heaviest. */
+function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool): Load {
+  const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
+  const reached = reachedByLots(ctx);
+  let most: Load = { birds: 0, massKg: 0 };
+  heaviestOnBars(ctx).forEach((massKg, i) => {
+    if (massKg === 0 || !reached[i]?.has(bar.id)) return;
+    const load = fullOf(ctx, length, effectiveM, massKg);
+    if (load.birds * massKg > most.birds * most.massKg) most = load;
   });
   return most;
 }
 
-function strength(s: Sheet, ctx: StationContext, bar: Bar, seats: FlockSeats): void {
+function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool): void {
   const timber = timberOf(bar);
-  const counted = seats.bars.find((b) => b.bar.id === bar.id);
-  if (!timber || !counted) return;
-  const { birds, massKg } = fullestLoad(seats, ctx, counted.effectiveM);
+  if (!timber || bar.use === 'step' || outsideCode(bar, ctx.plan) !== null) return;
+  const { birds, massKg } = fullestLoad(ctx, bar, length);
   if (birds === 0) return;
   const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);
   const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
@@ -252,11 +302,37 @@ function strength(s: Sheet, ctx: StationContext, bar: Bar, seats: FlockSeats): v
       ASSUMED,
     ),
     allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),
-    brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs ?? 99, PUBLISHED),
+    ...(needs === null
+      ? {}
+      : { brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs, PUBLISHED) }),
   };
-  if (found.breaks) s.find('roosts.bar.weak', 'harm', [bar.id], numbers, solidOf(bar, ctx.plan));
-  else if (found.sags)
-    s.find('roosts.bar.sags', 'awkward', [bar.id], numbers, solidOf(bar, ctx.plan));
+  if (!found.breaks && !found.sags) return;
+  const code = `roosts.bar.${found.breaks ? 'weak' : 'sags'}${needs === null ? 'Always' : ''}`;
+  const severity = found.breaks ? 'harm' : 'awkward';
+  const when = whenLoaded(ctx, bar, length, (kg) => {
+    const then = strengthOf(bar, timber, kg, bar.lengthM, bar.brackets);
+    return found.breaks ? then.breaks : then.sags;
+  });
+  s.find(code, severity, [bar.id], numbers, solidOf(bar, ctx.plan), when);
+}
+
+/** The days on which a bar full of some lot then living bears too much. */
+function whenLoaded(
+  ctx: StationContext,
+  bar: Bar,
+  length: ChosenSchool,
+  tooMuch: (birdsKg: number) => boolean,
+): When | null {
+  const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
+  const reached = reachedByLots(ctx);
+  const own = ctx.flock.columns.filter((_, i) => reached[i]?.has(bar.id));
+  return whenHolds(ctx, (d) =>
+    own.some((c) => {
+      if ((c.living[d] ?? 0) === 0 || (c.lengthFactor[d] ?? 0) === 0) return false;
+      const { birds, massKg } = fullOf(ctx, length, effectiveM, c.massKg[d] ?? 0);
+      return tooMuch(birds * massKg);
+    }),
+  );
 }
 
 function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
@@ -318,7 +394,8 @@ function ladder(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
       {},
     );
   }
-  const hop = Math.min(...sleepers.map(hopOf));
+  const hops = schoolFor(ctx, 'roosts.hop');
+  const hop = Math.min(...sleepers.map((lot) => hopOf(lot, hops)));
   for (let i = 1; i < rungs.length; i++) {
     const [low, high] = [rungs[i - 1], rungs[i]];
     if (!low || !high || low.axis !== high.axis) continue;

@@ -7,42 +7,60 @@ import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
 import { atMost } from '../units/number';
 import { type Figure, figure, KEEPERS } from '../working';
-import { type Carry, demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext } from './context';
-import { allSeated, type BirdKind, packBars, widestFirst } from './packing';
+import { type Carries, type Carry, demandOf } from './carrying';
+import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
+import {
+  allSeated,
+  type Bars,
+  type BirdKind,
+  packBars,
+  surelySeated,
+  surelySeatedM,
+} from './packing';
 import { roostFindings, whyNotCounted } from './roosts.findings';
 import { moreOfRoosts } from './roosts.more';
+import { reachedByLots } from './roosts.ways';
+import { hotFactor, widthsOf } from './roosts.widths';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { CountedBar, FlockSeats } from './seats';
 import { scaledParts } from './shared.working';
 
-/** Roosts: every bird finds her width, as whole birds on whole bars. */
+/** Roosts: every bird finds her width, as whole birds on whole bars that she gets up to. */
 export const roostsStation: CarryingStation = {
   id: 'roosts',
   topic: 'roosts.length',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'bar'),
-  supply: (ctx) => countedBars(ctx).map((b) => b.effectiveM),
+  supply: (ctx) => {
+    const { usableM, reaches } = barsFor(ctx);
+    return [...usableM, reaches.map((own) => own.map(Number).join('')).join()];
+  },
   demand: (ctx, school) => {
+    const bars = barsFor(ctx);
     const widthsOn = byDay((d) => widthsOf(ctx, school, d));
-    const orderOn = byDay((d) => widestFirst(widthsOn(d)));
-    const bars = countedBars(ctx).map((b) => b.effectiveM);
+    const orderOn = byDay((d) => choosingOrder(ctx, widthsOn(d), d));
+    const sureOn = byDay((d) => [surelySeatedM(bars, livingOn(ctx.flock, d), widthsOn(d))]);
     return {
       measure: school.scale === 'none' ? 'roosting' : 'length',
       perBird: widthsOn,
-      fits: (taken, d) => {
-        return allSeated(bars, orderOn(d), taken, widthsOn(d));
-      },
+      fits: (taken, d) => allSeated(bars, orderOn(d), taken, widthsOn(d)),
+      sure: (taken, d) => surelySeated(demandOf(taken, widthsOn(d)), sureOn(d)[0] as number),
     };
   },
-  assess: (ctx, carry, school) => {
+  assess: (ctx, carry, school, short) => {
     const barFigures = lengthFigures(ctx.plan);
     if (carry.state !== 'carries') {
       return { station: 'roosts', carry, figures: barFigures, findings: [] };
     }
     const seats = seatFlock(ctx, carry, school);
     const own = carryFigures(ctx, carry, school, seats);
-    const found = roostFindings(ctx, carry, own, ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG);
-    const more = moreOfRoosts(ctx, seats);
+    const found = roostFindings(
+      ctx,
+      carry,
+      own,
+      ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG,
+      short,
+    );
+    const more = moreOfRoosts(ctx, seats, school);
     return {
       station: 'roosts',
       carry,
@@ -64,7 +82,30 @@ function workCountedBars(ctx: StationContext): CountedBar[] {
     .map((bar) => ({ bar, effectiveM: effectiveLength(bar, ctx.plan.shell).effectiveM }));
 }
 
-/** Where the planned flock sits by the school chosen. */
+/** Usable lengths of the bars that count, and which lots get up to each. */
+const barsFor = (ctx: StationContext): Bars =>
+  ctx.once('barsFor', () => {
+    const bars = countedBars(ctx);
+    return {
+      usableM: bars.map((b) => b.effectiveM),
+      reaches: reachedByLots(ctx).map((reached) => bars.map((b) => reached.has(b.bar.id))),
+    };
+  });
+
+/** Lots as they choose their places: widest first, of equal width the heavier, then by id. */
+function choosingOrder({ flock }: StationContext, widths: readonly number[], d: number): number[] {
+  const { lots, columns } = flock;
+  return lots
+    .map((_, i) => i)
+    .sort(
+      (a, b) =>
+        (widths[b] ?? 0) - (widths[a] ?? 0) ||
+        (columns[b]?.massKg[d] ?? 0) - (columns[a]?.massKg[d] ?? 0) ||
+        ((lots[a]?.id ?? '') < (lots[b]?.id ?? '') ? -1 : 1),
+    );
+}
+
+/** Where the flock of the setting day sits by the school chosen. */
 export const seatFlock = (ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats =>
   ctx.once('seats', () => workSeats(ctx, carry, school));
 
@@ -73,44 +114,28 @@ function workSeats(ctx: StationContext, carry: Carry, school: ChosenSchool): Flo
   const widths = widthsOf(ctx, school, d);
   const counts = livingOn(ctx.flock, d);
   const sleepers = counts.map((count, i) => (widths[i] === 0 ? 0 : count));
-  const bars = countedBars(ctx);
+  const { usableM, reaches } = barsFor(ctx);
+  const kinds = kindsOf(sleepers, widths, reaches);
   return {
-    ...packBars(
-      bars.map((b) => b.effectiveM),
-      kindsOf(sleepers, widths),
-    ),
+    ...packBars(usableM, kinds, choosingOrder(ctx, widths, d)),
     d,
-    bars,
+    bars: countedBars(ctx),
     counts: sleepers,
     widths,
   };
 }
 
-/** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
-export const HOT = {
-  fromC: FACTS['air.hot.least'].value,
-  times: constant('roosts.hot.times'),
-} as const;
-
-/** What the rule for hot places makes of a width: 1.2 times, or 1 where it does not apply. */
-export const hotFactor = (ctx: StationContext): number => {
-  const climate = ctx.flock.climate;
-  return climate !== null && atMost(HOT.fromC, climate.design.hottestMeanMaxC) ? HOT.times : 1;
-};
-
-/** Width of one bird of each lot along the bar on a day, m; 0 for those that take none: ducks, and young chicks. */
-export function widthsOf(ctx: StationContext, school: ChosenSchool, d: number): number[] {
-  const hot = hotFactor(ctx);
-  return ctx.flock.lots.map((lot, i) => {
-    const here = (ctx.flock.columns[i]?.living[d] ?? 0) > 0;
-    const none = here ? ctx.flock.columns[i]?.lengthFactor[d] === 0 : lot.kind === 'duck';
-    return none ? 0 : hot * scaleToBird(school.value, massThen(ctx.flock, i, d), school.scale);
-  });
-}
-
 /** Ducks take no bar: a kind without width is left out of the packing by having no birds. */
-const kindsOf = (counts: readonly number[], widths: readonly number[]): BirdKind[] =>
-  counts.map((count, i) => ({ widthM: widths[i] || 1, count: widths[i] === 0 ? 0 : count }));
+const kindsOf = (
+  counts: readonly number[],
+  widths: readonly number[],
+  reaches: Bars['reaches'],
+): BirdKind[] =>
+  counts.map((count, i) => ({
+    widthM: widths[i] || 1,
+    count: widths[i] === 0 ? 0 : count,
+    ...(reaches[i] ? { reaches: reaches[i] } : {}),
+  }));
 
 function lengthFigures(plan: Plan): Figure[] {
   return barsOf(plan).flatMap((bar) => {
@@ -147,13 +172,15 @@ function widthParts(ctx: StationContext, school: ChosenSchool, mass: number) {
 
 function carryFigures(
   ctx: StationContext,
-  carry: Extract<Carry, { state: 'carries' }>,
+  carry: Carries,
   school: ChosenSchool,
   seats: FlockSeats,
 ): Figure[] {
   const basis = basisOf(school);
   const { widths, counts } = seats;
-  const needed = demandOf(counts, widths);
+  const most = carry.needOn;
+  const mostWidths = widthsOf(ctx, school, most);
+  const mostCounts = livingOn(ctx.flock, most).map((n, i) => (mostWidths[i] === 0 ? 0 : n));
   const effective = seats.bars.map((b) => b.effectiveM);
   const sleepers = counts.reduce((a, b) => a + b, 0);
   const seatedTotals = seats.seated.map((bar) => bar.reduce((a, b) => a + b, 0));
@@ -176,7 +203,7 @@ function carryFigures(
               `roosts.widthPerBird.${lot.id}`,
               'roosts.widthOfBird',
               W['roosts.widthOfBird'],
-              widthParts(ctx, school, massThen(ctx.flock, i, carry.setOn)),
+              widthParts(ctx, school, massThen(ctx.flock, i, most)),
               basis,
             ),
           ],
@@ -185,10 +212,25 @@ function carryFigures(
       'roosts.widthPerBird',
       'roosts.widthPerBird',
       W['roosts.widthPerBird'],
-      { counts, widths, mean: needed / sleepers },
+      {
+        counts: mostCounts,
+        widths: mostWidths,
+        mean:
+          demandOf(mostCounts, mostWidths) /
+          Math.max(
+            1,
+            mostCounts.reduce((a, b) => a + b, 0),
+          ),
+      },
       basis,
     ),
-    figure('roosts.needed', 'roosts.needed', W['roosts.needed'], { counts, widths, needed }, basis),
+    ...[...new Set([carry.needOn, carry.setOn])].map((d) => {
+      const own =
+        d === carry.setOn ? { counts, widths } : { counts: mostCounts, widths: mostWidths };
+      const id = d === carry.needOn ? 'roosts.needed' : thenId(carry, 'roosts.needed');
+      const needed = demandOf(own.counts, own.widths);
+      return figure(id, 'roosts.needed', W['roosts.needed'], { ...own, needed }, basis);
+    }),
     figure(
       'roosts.have',
       'roosts.have',

@@ -1,12 +1,14 @@
 import type { Lot } from '../birds/lots';
 import type { Solid } from '../finding';
 import { barsOf } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { gapInPlan } from '../geometry/segments';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Bar, Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
 import { atMost, below } from '../units/number';
+import { type StationContext, schoolFor } from './context';
 
 /** A place that birds stand on, on their way up or down. */
 export interface Perch {
@@ -20,13 +22,19 @@ export interface Perch {
 /** Bars and droppings boards of the coop. */
 export const perchesOf = (plan: Plan): Perch[] =>
   plan.fixtures.flatMap((f): Perch[] => {
+    if (outsideCode(f, plan) !== null) return [];
     if (f.kind === 'bar') return [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: f }];
     return f.kind === 'board' ? [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: null }] : [];
   });
 
-/** One hop up of a lot's birds, m. Source: wide-rafter (assumption), by class; poor fliers less. */
-export function hopOf(lot: Lot): number {
-  const { hopM } = lot.class;
+/**
+ * One hop up of a lot's birds, m: by class and school; poor fliers less.
+ * @param school  of `roosts.hop`
+ * @source        wide-rafter (assumption, after what keepers see)
+ */
+export function hopOf(lot: Lot, school: ChosenSchool): number {
+  const hopM = school.params[lot.class.id];
+  if (hopM === undefined) throw new Error(`${school.id} has no hop for ${lot.class.id}`);
   return lot.kind === 'chicken' && lot.breed.flight === 'poor'
     ? Math.min(FACTS['roosts.poorFlier.hop'].value * hopM, FACTS['roosts.poorFlier.most'].value)
     : hopM;
@@ -76,6 +84,21 @@ export function reachedBy(plan: Plan, hopM: number, ways = waysOf(plan)): Set<st
   }
   return new Set(perches.flatMap((p, i) => (reached[i] ? [p.id] : [])));
 }
+
+/** Perches that each lot's birds get up to, by the school of hops. */
+export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>[] =>
+  ctx.once('reachedByLots', () => {
+    const { plan, flock } = ctx;
+    const school = schoolFor(ctx, 'roosts.hop');
+    const ways = waysOf(plan);
+    const byHop = new Map<number, Set<string>>();
+    return flock.lots.map((lot) => {
+      const hop = hopOf(lot, school);
+      const reached = byHop.get(hop) ?? reachedBy(plan, hop, ways);
+      byHop.set(hop, reached);
+      return reached;
+    });
+  });
 
 /** How a bird comes down from a bar. */
 export interface Descent {

@@ -55,6 +55,7 @@ export const ROOSTS_WORKINGS = {
       ...capacityLines,
     },
   }),
+  'roosts.present': plainSpec('birds', 'entered'),
   'roosts.without': working({
     result: 'without',
     lines: {

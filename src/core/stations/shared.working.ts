@@ -1,8 +1,14 @@
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import { standardKg } from '../rules/book';
 import type { Scale } from '../rules/types';
 import { type Unit, working } from '../working';
 
-const POWER: Readonly<Record<Scale, number>> = { none: 0, length: 1 / 3, area: 2 / 3 };
+const POWER: Readonly<Record<Scale, number>> = {
+  none: 0,
+  length: 1 / 3,
+  sideways: 1 / 3,
+  area: 2 / 3,
+};
 
 /** A rule brought to one bird: rule × (mass ÷ 2.2 kg)^power. */
 export const scaledSpec = (unit: Unit, given: 'school' | 'keepers') =>
@@ -20,7 +26,7 @@ export const scaledSpec = (unit: Unit, given: 'school' | 'keepers') =>
 export const scaledParts = (rule: number, mass: number, scale: Scale, scaled: number) => ({
   rule,
   mass,
-  reference: REFERENCE_HEN_KG,
+  reference: scale === 'sideways' ? standardKg(mass) : REFERENCE_HEN_KG,
   power: POWER[scale],
   scaled,
 });
@@ -45,5 +51,5 @@ export const capacityLines = {
   fitting: { unit: 'birds', formula: 'sum(fitted)' },
   present: { unit: 'birds', given: 'found' },
   planned: { unit: 'birds', given: 'found' },
-  carries: { unit: 'birds', formula: 'min(500, wholeDown(fitting * planned / present))' },
+  carries: { unit: 'birds', formula: 'wholeDown(fitting * planned / present)' },
 } as const;

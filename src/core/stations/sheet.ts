@@ -6,6 +6,7 @@ import {
   type Severity,
   type Solid,
   type StationId,
+  type When,
 } from '../finding';
 import { fitM, scaleToBird } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
@@ -74,7 +75,7 @@ export interface Sheet {
     fixtures: readonly string[],
     numbers: Finding['numbers'],
     zone?: Solid | null,
-    from?: string | null,
+    when?: When | string | null,
   ): void;
 }
 
@@ -113,8 +114,8 @@ export function sheetOf(station: StationId): Sheet {
     entered: (id, unit, value) => plain('entered', ENTERED_SPECS, id, unit, value, ENTERED),
     found: (id, unit, value, basis) => plain('found', FOUND_SPECS, id, unit, value, basis),
     worked: (id, key, spec, parts, basis) => put(figure(id, key, spec, parts, basis)),
-    find: (code, severity, fixtures, numbers, zone = null, from) => {
-      const told = from === undefined ? {} : { from };
+    find: (code, severity, fixtures, numbers, zone = null, when) => {
+      const told = typeof when === 'string' ? { from: when } : (when ?? {});
       findings.push({
         code,
         key: findingKey(code, fixtures),

@@ -1,7 +1,8 @@
 import { livingOn, massThen } from '../birds/flock';
 import { barsAbove } from '../geometry/bars';
+import { clashesOf, runAlike } from '../geometry/clashes';
 import { inRun, solidOf } from '../geometry/solids';
-import type { AirOpening, Fixture, OfKind, Plan, Run } from '../plan/schema';
+import type { AirOpening, Animal, Fixture, OfKind, Plan, Run } from '../plan/schema';
 import { scaleToBird } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
 import { COVER_ROWS } from '../rules/materials.data';
@@ -26,6 +27,7 @@ export function moreOfShell(ctx: StationContext): Sheet {
       s.find('shell.stay.none', 'awkward', [f.id], {}, solidOf(f, plan));
     }
   }
+  clashes(s, plan);
   foot(s, plan);
   mesh(s, plan);
   if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
@@ -45,24 +47,62 @@ export function apertureM(o: Pick<AirOpening, 'cover'>): number | null {
   return cover.pitchM;
 }
 
+/** What gets through welded mesh that is wider than half an inch, or reaches through it. */
+const SMALL_HUNTERS: ReadonlySet<Animal> = new Set(['raccoon', 'weasel', 'rat', 'snake', 'mouse']);
+/** What gets through half an inch. */
+const SMALLEST: readonly Animal[] = ['mouse', 'snake'];
+
+/** Animals that live here; with none said, fox and rat. */
+export const animalsOf = ({ site }: Plan): readonly Animal[] => site.animals ?? ['fox', 'rat'];
+
 function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
   const most = FACTS['mesh.aperture'].value;
   const aperture = apertureM(o);
+  const zone = solidOf(o, plan);
   // a louvre's or a ridge vent's own slots still let a weasel through: only welded mesh counts
   if (aperture === null) {
     const code = o.cover === 'netting' ? 'shell.opening.netting' : 'shell.opening.unmeshed';
-    s.find(code, 'harm', [o.id], { allowed: s.fact('mesh.aperture') }, solidOf(o, plan));
-  } else if (below(most, aperture)) {
+    s.find(code, 'harm', [o.id], { allowed: s.fact('mesh.aperture') }, zone);
+    return;
+  }
+  const animals = animalsOf(plan);
+  const there = () => s.found(`shell.opening.${o.id}.mesh`, 'm', aperture, KEEPERS);
+  if (below(most, aperture)) {
+    // it keeps foxes, dogs and hawks out: whether it is harm goes by what else lives here
+    const harm = animals.some((a) => SMALL_HUNTERS.has(a));
     s.find(
-      'shell.opening.wideMesh',
-      'harm',
+      harm ? 'shell.opening.wideMesh' : 'shell.opening.strongMesh',
+      harm ? 'harm' : 'awkward',
       [o.id],
-      {
-        aperture: s.found(`shell.opening.${o.id}.mesh`, 'm', aperture, KEEPERS),
-        allowed: s.fact('mesh.aperture'),
-      },
-      solidOf(o, plan),
+      { aperture: there(), allowed: s.fact('mesh.aperture') },
+      zone,
     );
+  } else if (
+    below(FACTS['mesh.apertureSmall'].value, aperture) &&
+    SMALLEST.some((a) => animals.includes(a))
+  ) {
+    s.find(
+      'shell.opening.smallMesh',
+      'awkward',
+      [o.id],
+      { aperture: there(), allowed: s.fact('mesh.apertureSmall') },
+      zone,
+    );
+  }
+}
+
+/** Things in one another's way. */
+function clashes(s: Sheet, plan: Plan): void {
+  for (const { kind, first, second, zone } of clashesOf(plan)) {
+    const alike =
+      first.kind === 'bar' && second.kind === 'bar' && runAlike(first, second) ? 'inOne' : 'cross';
+    const code = {
+      things: 'shell.things.clash',
+      bars: `shell.bars.${alike}`,
+      openings: 'shell.openings.clash',
+      doorway: 'shell.door.blocked',
+    }[kind];
+    s.find(code, 'awkward', [first.id, second.id], {}, zone);
   }
 }
 
@@ -101,7 +141,7 @@ function mesh(s: Sheet, plan: Plan): void {
 /** The school that gives birds least room indoors counts on a run that is open every day. */
 function needsRun(ctx: StationContext): boolean {
   const { params } = schoolFor(ctx, 'floor.area');
-  return ctx.flock.planned > 0 && (params.runM2 ?? 0) >= 1;
+  return ctx.flock.planned > 0 && params.needsRun === 1;
 }
 
 function runOf(s: Sheet, ctx: StationContext, run: Run): void {
@@ -162,8 +202,12 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
     s.find('shell.run.windward', 'awkward', [], {});
   } else if (run.solidSides.length === 0) s.find('shell.run.lee', 'awkward', [], {});
   const aperture = apertureM(run);
-  if (aperture === null || below(FACTS['mesh.aperture'].value, aperture)) {
-    s.find('shell.run.mesh', 'harm', [], { allowed: s.fact('mesh.aperture') });
+  const wide = aperture !== null && below(FACTS['mesh.aperture'].value, aperture);
+  if (aperture === null || wide) {
+    const harm = !wide || animalsOf(plan).some((a) => SMALL_HUNTERS.has(a));
+    s.find(harm ? 'shell.run.mesh' : 'shell.run.strongMesh', harm ? 'harm' : 'awkward', [], {
+      allowed: s.fact('mesh.aperture'),
+    });
   }
   if (plan.limits.housingOrder && run.roof !== 'full')
     s.find('shell.run.wildBirds', 'harm', [], {});
@@ -186,7 +230,7 @@ function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
 }
 
 const shutIn = (ctx: StationContext): boolean =>
-  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.areaM2 ?? 0) >= 0.7;
+  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.shutIn ?? 0) === 1;
 
 const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
 

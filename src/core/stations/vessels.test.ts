@@ -4,69 +4,9 @@ import { birdSize } from '@/core/birds/size';
 import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { newDrinker, newFeeder } from '../plan/newFixtures';
 import type { Plan } from '../plan/schema';
-import { capacityL, contentsKg, edgeM, packVessels, wasteOf } from './vessels';
+import { capacityL, contentsKg, edgeM, wasteOf } from './vessels';
 
 const plan = soundCoop();
-
-describe('places at a vessel', () => {
-  const share = fc.integer({ min: 1, max: 200 }).map((n) => n / 1000);
-
-  test('nobody is given two places, and no vessel is filled past its edge', () => {
-    fc.assert(
-      fc.property(
-        fc.integer({ min: 1, max: 4 }).chain((lots) =>
-          fc.record({
-            shares: fc.array(fc.array(share, { minLength: lots, maxLength: lots }), {
-              maxLength: 4,
-            }),
-            counts: fc.array(fc.integer({ min: 0, max: 30 }), { minLength: lots, maxLength: lots }),
-          }),
-        ),
-        ({ shares, counts }) => {
-          const left = packVessels(shares, counts);
-          left.forEach((n, i) => {
-            expect(n).toBeGreaterThanOrEqual(0);
-            expect(n).toBeLessThanOrEqual(counts[i] as number);
-          });
-          // what was placed fits all vessels together, each bird at the least share she takes anywhere
-          const placed = counts.reduce((sum, n, i) => {
-            const least = Math.min(...shares.map((own) => own[i] as number));
-            return sum + (shares.length === 0 ? 0 : (n - (left[i] as number)) * least);
-          }, 0);
-          expect(placed).toBeLessThanOrEqual(shares.length + 1e-6);
-        },
-      ),
-    );
-  });
-
-  test('one vessel more never leaves more birds without a place', () => {
-    fc.assert(
-      fc.property(
-        fc.array(share, { minLength: 1, maxLength: 5 }),
-        fc.integer({ min: 0, max: 60 }),
-        (own, birds) => {
-          const few = packVessels(
-            own.map((s) => [s]),
-            [birds],
-          );
-          const more = packVessels([...own.map((s) => [s]), [0.1]], [birds]);
-          expect(more[0]).toBeLessThanOrEqual(few[0] as number);
-        },
-      ),
-    );
-  });
-
-  test('a whole number of places is a whole number of birds, whatever their share is in binary', () => {
-    for (let places = 1; places <= 500; places++) {
-      expect(packVessels([[1 / places]], [places])).toEqual([0]);
-      expect(packVessels([[1 / places]], [places + 1])).toEqual([1]);
-    }
-  });
-
-  test('a bird that cannot open a pedal lid leaves the room to those that can', () => {
-    expect(packVessels([[Number.POSITIVE_INFINITY, 1 / 8]], [3, 8])).toEqual([3, 0]);
-  });
-});
 
 describe('what a vessel holds', () => {
   test('what is said stands; else it is worked from the size', () => {

@@ -1,6 +1,7 @@
 import type { Lot } from '../birds/lots';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import { barsAbove } from '../geometry/bars';
+import { outsideCode } from '../geometry/outside';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
 import { litterEndM, litterStartM } from '../plan/litter';
@@ -12,6 +13,10 @@ import { ASSUMED, type Basis, ENTERED } from '../working';
 import type { StationContext } from './context';
 import { type Sheet, shadowReach } from './sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
+
+/** Vessels that birds get at: those of the run, and those that stand within the shell. */
+export const vesselsWithin = <V extends Vessel>(vessels: readonly V[], plan: Plan): V[] =>
+  vessels.filter((v) => outsideCode(v, plan) === null);
 
 export const feedersOf = (plan: Plan): Feeder[] =>
   plan.fixtures.filter((f): f is Feeder => f.kind === 'feeder');
@@ -64,45 +69,6 @@ export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
     const birds = v.outlets * perOutlet(v, lot, massKg);
     return birds === 0 ? Number.POSITIVE_INFINITY : 1 / birds;
   };
-}
-
-/** A share is taken as fitting to nine decimals. */
-const DUST = 1e-9;
-
-/**
- * Birds of each lot that find a place when the vessels have just been filled: those that take most
- * first, whole birds, vessel by vessel.
- * @param shares  by vessel, what share of it one bird of each lot takes
- * @param counts  birds of each lot
- * @returns       birds without a place, by lot
- */
-export function packVessels(
-  shares: readonly (readonly number[])[],
-  counts: readonly number[],
-  order = packOrder(shares, counts.length),
-): number[] {
-  const left = [...counts];
-  for (const own of shares) {
-    let room = 1 + DUST;
-    for (const i of order) {
-      const waiting = left[i] as number;
-      const share = own[i] as number;
-      // a bird that cannot use it takes an infinite share
-      if (waiting === 0 || share > room) continue;
-      const n = Math.min(waiting, Math.floor(room / share));
-      left[i] = waiting - n;
-      room -= n * share;
-    }
-  }
-  return left;
-}
-
-/** Lots in the order they are given places: those that take most of the first vessel first. */
-export function packOrder(shares: readonly (readonly number[])[], lots: number): number[] {
-  const first = shares[0];
-  return Array.from({ length: lots }, (_, i) => i).sort(
-    (a, b) => (first?.[b] ?? 0) - (first?.[a] ?? 0) || a - b,
-  );
 }
 
 /** Where nothing was said: what it holds by its size, L. */
@@ -241,9 +207,6 @@ function heights(
   const smallest = Math.min(...masses.filter((m) => m > 0));
   if (!Number.isFinite(smallest)) return;
   const wanted = wantedM(v, smallest);
-  const slack = FACTS['feed.height.slack'].value;
-  const start = v.place === 'run' ? 0 : litterStartM(plan);
-  const end = v.place === 'run' ? 0 : litterEndM(plan);
   const rule = s.worked(
     `${station}.height.${v.type === 'nipple' ? 'pin' : 'back'}`,
     'vessel.height',
@@ -258,18 +221,40 @@ function heights(
     },
     ASSUMED,
   );
-  const at = (z: number) => s.found(`${station}.vessel.${v.id}.above`, 'm', v.rimZ - z, ENTERED);
+  const at = (m: number) => s.found(`${station}.vessel.${v.id}.above`, 'm', m, ENTERED);
   const zone = solidOf(v, plan);
+  const slack = slackOf(v);
+  const { fromStart, fromEnd } = rimsAbove(v, plan);
   // one line a size: a high one is for the tall birds where the smallest have another
-  const another = all.some((o) => {
-    const from = o.place === 'run' ? 0 : litterStartM(plan);
-    return o.id !== v.id && !below(wantedM(o, smallest) + slack, o.rimZ - from);
-  });
-  if (!another && below(wanted + slack, v.rimZ - start)) {
-    s.find(`${station}.vessel.high`, 'short', [v.id], { height: at(start), wanted: rule }, zone);
-  } else if (below(v.rimZ - end, wanted - slack)) {
-    s.find(`${station}.vessel.low`, 'awkward', [v.id], { height: at(end), wanted: rule }, zone);
-  } else at(start);
+  const another = all.some(
+    (o) => o.id !== v.id && !below(wantedM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
+  );
+  if (!another && below(wanted + slack, fromStart)) {
+    s.find(
+      `${station}.vessel.high`,
+      'short',
+      [v.id],
+      { height: at(fromStart), wanted: rule },
+      zone,
+    );
+  } else if (below(fromEnd, wanted - slack)) {
+    s.find(`${station}.vessel.low`, 'awkward', [v.id], { height: at(fromEnd), wanted: rule }, zone);
+  } else at(fromStart);
+}
+
+/** What is fixed to the wall stays while the litter rises under it: it has twice the room. */
+const slackOf = (v: Vessel): number =>
+  FACTS[v.onWall ? 'feed.height.wall' : 'feed.height.slack'].value;
+
+/**
+ * A rim, or pin, above the litter as it is started and as it is cleaned out, m. What hangs or stands is raised
+ * with the litter by the keeper, and stands as high above the one as above the other.
+ * @source keepers (domain notes, "Both levels, with room between")
+ */
+export function rimsAbove(v: Vessel, plan: Plan): { fromStart: number; fromEnd: number } {
+  if (v.place === 'run') return { fromStart: v.rimZ, fromEnd: v.rimZ };
+  const fromStart = v.rimZ - litterStartM(plan);
+  return { fromStart, fromEnd: v.onWall ? v.rimZ - litterEndM(plan) : fromStart };
 }
 
 /** From ten birds on, two of each apart from one another. */

@@ -37,6 +37,13 @@ export const VESSEL_WORKINGS = {
       ...capacityLines,
     },
   }),
+  'vessel.capacity.best': working({
+    result: 'carries',
+    lines: {
+      fitted: { unit: 'birds', each: 'group', given: 'found' },
+      ...capacityLines,
+    },
+  }),
   'vessel.served': working({
     result: 'served',
     lines: {

@@ -6,7 +6,14 @@ import { ENTERED, KEEPERS } from '../working';
 import { askedOf, type CarryingStation, type StationContext } from './context';
 import { accessDemand, accessFigures } from './feed';
 import { type Sheet, sheetOf } from './sheet';
-import { capacityL, drinkersOf, twoApart, vesselFigures, vesselFindings } from './vessels';
+import {
+  capacityL,
+  drinkersOf,
+  twoApart,
+  vesselFigures,
+  vesselFindings,
+  vesselsWithin,
+} from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */
@@ -14,19 +21,19 @@ export const waterStation: CarryingStation = {
   id: 'water',
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
-  supply: (ctx) => drinkersOf(ctx.plan),
+  supply: (ctx) => vesselsWithin(drinkersOf(ctx.plan), ctx.plan),
   demand: (ctx) => accessDemand(ctx, drinkersOf(ctx.plan)),
-  assess: (ctx, entered) => {
+  assess: (ctx, entered, _, short) => {
     const carry = askedOf(entered);
     const s = sheetOf('water');
     const drinkers = drinkersOf(ctx.plan);
     for (const v of drinkers) vesselFigures(s, v);
     if (carry.state === 'carries') {
-      accessFigures(s, ctx, 'water', drinkers, carry);
-      twoApart(s, ctx.plan, 'water', drinkers, carry.present);
+      accessFigures(s, ctx, 'water', drinkers, carry, short);
+      twoApart(s, ctx.plan, 'water', drinkers, ctx.flock.planned);
       daysHeld(s, ctx, drinkers);
       for (const v of drinkers) {
-        vesselFindings(s, ctx, v, drinkers, carry.setOn);
+        vesselFindings(s, ctx, v, drinkers, carry.needOn);
         ofDrinker(s, ctx, v);
       }
     }

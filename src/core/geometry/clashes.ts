@@ -1,0 +1,143 @@
+import type { Solid } from '../finding';
+import type { Bar, Fixture, Opening, Plan } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
+import { outsideCode } from './outside';
+import { inRun, meet, roundInPlan, solidOf } from './solids';
+
+/** Two things that cannot both be where they are. */
+export interface Clash {
+  readonly kind: 'things' | 'bars' | 'openings' | 'doorway';
+  /** The one to move is named first: the smaller, or the one in the way. */
+  readonly first: Fixture;
+  readonly second: Fixture;
+  readonly zone: Solid;
+}
+
+/** Kinds that fill room of their own; a ledge is part of the house, and bars rest on it. */
+const THINGS: ReadonlySet<Fixture['kind']> = new Set([
+  'bar',
+  'nestBank',
+  'feeder',
+  'drinker',
+  'dish',
+  'dustBath',
+  'board',
+]);
+const OPENINGS: ReadonlySet<Fixture['kind']> = new Set([
+  'window',
+  'vent',
+  'door',
+  'hatch',
+  'popDoor',
+]);
+
+const isOpening = (f: Fixture): f is Opening => OPENINGS.has(f.kind);
+
+/** A fixture with the room it fills. */
+interface Placed {
+  readonly fixture: Fixture;
+  readonly solid: Solid;
+}
+
+/**
+ * Everything in a plan that is in another's way: two things in one place, bars that cross or coincide, two openings
+ * in one hole, a thing in a doorway or in the swing of a door. What lies outside the shell is told by itself.
+ */
+export function clashesOf(plan: Plan): Clash[] {
+  const placed = plan.fixtures
+    .filter((f) => !inRun(f) && outsideCode(f, plan) === null)
+    .map((fixture): Placed => ({ fixture, solid: solidOf(fixture, plan) }));
+  const things = placed.filter((p) => THINGS.has(p.fixture.kind));
+  const openings = placed.filter((p) => isOpening(p.fixture));
+  const clashes: Clash[] = [];
+  things.forEach((a, i) => {
+    for (const b of things.slice(i + 1)) {
+      if (!sharesRoom(a, b)) continue;
+      const [first, second] = smallerFirst(a, b);
+      const kind = a.fixture.kind === 'bar' && b.fixture.kind === 'bar' ? 'bars' : 'things';
+      clashes.push({ kind, first: first.fixture, second: second.fixture, zone: first.solid });
+    }
+  });
+  openings.forEach((a, i) => {
+    for (const b of openings.slice(i + 1)) {
+      if (!sameHole(a, b)) continue;
+      const [first, second] = smallerFirst(a, b);
+      clashes.push({
+        kind: 'openings',
+        first: first.fixture,
+        second: second.fixture,
+        zone: first.solid,
+      });
+    }
+    const way = doorway(a.fixture as Opening, plan);
+    if (way === null) return;
+    for (const thing of things) {
+      if (meet(way, thing.solid)) {
+        clashes.push({ kind: 'doorway', first: thing.fixture, second: a.fixture, zone: way });
+      }
+    }
+  });
+  return clashes;
+}
+
+/** Whether two things share room, round ones as round. */
+function sharesRoom(a: Placed, b: Placed): boolean {
+  if (!meet(a.solid, b.solid)) return false;
+  const [roundA, roundB] = [roundInPlan(a.fixture), roundInPlan(b.fixture)];
+  if (roundA && roundB) {
+    const apart = Math.hypot(roundA.x - roundB.x, roundA.y - roundB.y);
+    return apart < roundA.radiusM + roundB.radiusM - 1e-6;
+  }
+  if (roundA) return circleMeets(roundA, b.solid);
+  return roundB ? circleMeets(roundB, a.solid) : true;
+}
+
+function circleMeets(c: { x: number; y: number; radiusM: number }, s: Solid): boolean {
+  const dx = Math.max(0, s.x0 - c.x, c.x - s.x1);
+  const dy = Math.max(0, s.y0 - c.y, c.y - s.y1);
+  return Math.hypot(dx, dy) < c.radiusM - 1e-6;
+}
+
+const volume = ({ solid: s }: Placed): number =>
+  Math.max(0.01, s.x1 - s.x0) * Math.max(0.01, s.y1 - s.y0) * Math.max(0.01, s.z1 - s.z0);
+
+const smallerFirst = (a: Placed, b: Placed): readonly [Placed, Placed] => {
+  const [va, vb] = [volume(a), volume(b)];
+  return va < vb || (va === vb && a.fixture.id > b.fixture.id) ? [a, b] : [b, a];
+};
+
+/** Whether two openings are cut into the same part of one wall. */
+function sameHole(a: Placed, b: Placed): boolean {
+  const [one, other] = [a.fixture as Opening, b.fixture as Opening];
+  if (wallOf(one) !== wallOf(other)) return false;
+  const thick = (s: Solid): Solid => ({
+    ...s,
+    x1: s.x0 === s.x1 ? s.x1 + 1 : s.x1,
+    y1: s.y0 === s.y1 ? s.y1 + 1 : s.y1,
+  });
+  return meet(thick(a.solid), thick(b.solid));
+}
+
+const wallOf = (o: Opening): string =>
+  o.kind === 'vent' && o.place === 'ridge' ? 'ridge' : o.wall;
+
+/** Room inside a door that has to be free: what it swings through, or a step in; null for what nobody goes through. */
+function doorway(o: Opening, { shell }: Plan): Solid | null {
+  if (o.kind !== 'door' && o.kind !== 'popDoor') return null;
+  const deep = o.kind === 'door' && o.opensIn ? o.widthM : FACTS['shell.doorway'].value;
+  const z = { z0: o.sillZ, z1: o.sillZ + o.heightM };
+  const [from, to] = [o.alongM, o.alongM + o.widthM];
+  switch (o.wall) {
+    case 'front':
+      return { x0: from, x1: to, y0: 0, y1: deep, ...z };
+    case 'rear':
+      return { x0: from, x1: to, y0: shell.widthM - deep, y1: shell.widthM, ...z };
+    case 'left':
+      return { x0: 0, x1: deep, y0: from, y1: to, ...z };
+    case 'right':
+      return { x0: shell.lengthM - deep, x1: shell.lengthM, y0: from, y1: to, ...z };
+  }
+}
+
+/** Whether bars that clash run the same way: then they lie in one place; else they cross. */
+export const runAlike = (a: Bar, b: Bar): boolean => a.axis === b.axis;

@@ -1,0 +1,23 @@
+import type { Fixture, Plan } from '../plan/schema';
+import { below } from '../units/number';
+import { roofHeightM } from './shell';
+import { inRun, solidOf } from './solids';
+
+/** How a fixture lies outside the shell, as the finding's code; null where it lies within, or in the run. */
+export function outsideCode(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>): string | null {
+  if (inRun(fixture)) return null;
+  const s = solidOf(fixture, plan);
+  const { lengthM, widthM } = plan.shell;
+  const hung = fixture.kind === 'nestBank' && fixture.hungOutside;
+  const past = below(s.x0, 0) || below(s.y0, 0) || below(lengthM, s.x1) || below(widthM, s.y1);
+  if (past && !hung) return 'shell.fixture.pastWall';
+  if (below(s.z0, 0)) return 'shell.fixture.belowFloor';
+  const corners = [
+    [s.x0, s.y0],
+    [s.x0, s.y1],
+    [s.x1, s.y0],
+    [s.x1, s.y1],
+  ] as const;
+  const least = Math.min(...corners.map(([x, y]) => roofHeightM(plan.shell, x, y)));
+  return below(least, s.z1) ? 'shell.fixture.throughRoof' : null;
+}
