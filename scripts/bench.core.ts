@@ -1,14 +1,15 @@
 // The core's own figures. `npm run bench` bundles it first, as the browser gets it.
 import { assess, createAssessor } from '@/core/assess';
 import { createFlockWorker } from '@/core/birds/flock';
-import { newBar, newNestBank } from '@/core/plan/defaults';
 import {
+  newBar,
   newBoard,
   newDish,
   newDoor,
   newDrinker,
   newDustBath,
   newFeeder,
+  newNestBank,
   newPopDoor,
   newVent,
 } from '@/core/plan/newFixtures';

@@ -53,9 +53,28 @@ function pageWithPolicy(request: NextRequest): Response {
   return withCommon(response);
 }
 
+/** What no page of ours asks a browser for. */
+const NOT_ASKED_FOR = [
+  'accelerometer',
+  'camera',
+  'display-capture',
+  'geolocation',
+  'gyroscope',
+  'magnetometer',
+  'microphone',
+  'midi',
+  'payment',
+  'usb',
+]
+  .map((feature) => `${feature}=()`)
+  .join(', ');
+
 function withCommon<R extends Response>(response: R): R {
   response.headers.set('x-content-type-options', 'nosniff');
   response.headers.set('referrer-policy', 'no-referrer');
+  response.headers.set('permissions-policy', NOT_ASKED_FOR);
+  response.headers.set('cross-origin-opener-policy', 'same-origin');
+  response.headers.set('cross-origin-resource-policy', 'same-origin');
   return response;
 }
 

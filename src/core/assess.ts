@@ -71,7 +71,7 @@ export function assess(plan: Plan, options: AssessOptions): Assessment {
  */
 export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
   const whole = createOne();
-  const zones = { near: createOne(), beyond: createOne() };
+  const zones = { near: createOne(true), beyond: createOne(true) };
   return (plan, options) => {
     if (plan.partition === null) return whole(plan, options);
     const near = zones.near(zonePlan(plan, 'near'), options);
@@ -82,10 +82,10 @@ export function createAssessor(): (plan: Plan, options: AssessOptions) => Assess
 }
 
 /** Assesses one coop, or one zone of it, with a memory of its own. */
-function createOne(): (plan: Plan, options: AssessOptions) => Assessment {
+function createOne(zone = false): (plan: Plan, options: AssessOptions) => Assessment {
   const worker = createFlockWorker();
   const kept = createKept();
-  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, kept);
+  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, kept, zone);
 }
 
 /** The school chosen for each topic. */
@@ -113,6 +113,7 @@ function assessFlock(
   flock: FlockByDay,
   { on, book = RULE_BOOK, lean = false }: AssessOptions,
   kept: Kept,
+  zone: boolean,
 ): Assessment {
   const schools = kept('schools', [given.schools, given.litter.school, book], () =>
     chosenSchools(given, book),
@@ -131,7 +132,17 @@ function assessFlock(
   );
   const plan = withFinalDepth(given, course.finalM);
   const once = createOnce();
-  const ctx: StationContext = { plan, flock, book, schools, litter: course, lean, once, kept };
+  const ctx: StationContext = {
+    plan,
+    flock,
+    book,
+    schools,
+    zone,
+    litter: course,
+    lean,
+    once,
+    kept,
+  };
   const results = CARRYING_STATIONS.map((station) => {
     const school = schoolOf(ctx, station);
     const spell = lean ? null : shortBy(ctx, station, school);

@@ -29,11 +29,13 @@ export function joinZones(
   });
   const { carries, heldBackBy } = shortest(staves);
   const findings = new Map(
-    whole.findings.filter((f) => OF_THE_WHOLE.has(f.station)).map((f) => [f.key, f]),
+    whole.findings
+      .filter((f) => OF_THE_WHOLE.has(f.station) || OF_THE_BAG.has(f.code))
+      .map((f) => [f.key, f]),
   );
   for (const id of ZONES) {
     for (const f of zones[id].findings) {
-      if (OF_THE_WHOLE.has(f.station)) continue;
+      if (OF_THE_WHOLE.has(f.station) || OF_THE_BAG.has(f.code)) continue;
       const key = f.fixtures.length === 0 ? `${f.key}@${id}` : f.key;
       findings.set(key, { ...f, key });
     }
@@ -62,11 +64,16 @@ export function joinZones(
 /** Stations that two zones have in common: air passes the mesh between them. */
 export const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'brooder']);
 
-/** A zone with the air of the whole coop. */
+/** Feed is bought for the whole coop: a bag is shared by both zones, lasts as long in either, and is told once. */
+const OF_THE_BAG: ReadonlySet<string> = new Set(['feed.bag.stale']);
+
+/** A zone with the air of the whole coop, and its bags of feed. */
 export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
-  const rest = zone.findings.filter((f) => f.station !== 'air');
-  const figures = [...whole.figures.values()].filter((f) => f.id.startsWith('air.'));
+  const rest = zone.findings.filter((f) => f.station !== 'air' && !OF_THE_BAG.has(f.code));
+  const figures = [...whole.figures.values()].filter(
+    (f) => f.id.startsWith('air.') || f.id.startsWith('feed.bag'),
+  );
   const stave = whole.staves.find((s) => s.station === 'air');
   const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
   const { carries, heldBackBy } = shortest(staves);
@@ -113,6 +120,6 @@ function joinStaves(
     shortFrom: first?.shortFrom ?? null,
     shortTill: first?.shortTill ?? null,
     orMore: asked.every((z) => z.orMore),
-    then: held.length > 0 ? (first?.then ?? null) : null,
+    pair: held.length > 0 ? (first?.pair ?? null) : null,
   };
 }

@@ -1,7 +1,7 @@
 import type { StationId } from './finding';
 
 /** The pair of a day on which the birds living here are not the planned ones. */
-export interface Then {
+export interface Pair {
   /** First day of it, YYYY-MM-DD; null where it is so today. */
   readonly from: string | null;
   readonly birds: number;
@@ -18,7 +18,7 @@ export type Sentence =
       readonly planned: number;
       readonly heldBackBy: readonly StationId[];
       /** Where the day that sets it has other birds than the planned ones. */
-      readonly then?: Then;
+      readonly pair?: Pair;
     }
   | {
       readonly kind: 'enough';

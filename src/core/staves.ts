@@ -1,6 +1,6 @@
 import { dayOf, type FlockByDay } from './birds/flock';
 import type { When } from './finding';
-import type { Sentence, Then } from './sentence';
+import type { Pair, Sentence } from './sentence';
 import type { StationId } from './station';
 import type { StationCarry } from './stations/context';
 import { type Verdict, verdictOf } from './stations/verdict';
@@ -20,7 +20,7 @@ export interface Stave {
   /** Whether it carries that many or more: no end was looked for beyond. */
   readonly orMore: boolean;
   /** Of the birds living on the day that sets it, where those are not the planned ones: so many find what they ask for. */
-  readonly then: Then | null;
+  readonly pair: Pair | null;
 }
 
 /** What a coop cannot be told to carry without. */
@@ -35,7 +35,7 @@ export const carriesNothing = (station: StationId): Stave => ({
   shortFrom: null,
   shortTill: null,
   orMore: false,
-  then: null,
+  pair: null,
 });
 
 export function stave(
@@ -55,7 +55,7 @@ export function stave(
     shortFrom: short?.from ?? null,
     shortTill: short?.till ?? null,
     orMore,
-    then:
+    pair:
       present === flock.planned
         ? null
         : { from: setOn === 0 ? null : dayOf(flock, setOn), birds: fitting, of: present },
@@ -70,12 +70,12 @@ export const railsOf = (staves: readonly Stave[]): number[] =>
 export function shortest(staves: readonly Stave[]): {
   carries: number | null;
   heldBackBy: StationId[];
-  then: Then | null;
+  pair: Pair | null;
   orMore: boolean;
 } {
   const numbered = staves.filter((s) => s.carries !== null);
   if (numbered.length === 0 || missing(staves).length > 0) {
-    return { carries: null, heldBackBy: [], then: null, orMore: false };
+    return { carries: null, heldBackBy: [], pair: null, orMore: false };
   }
   const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
   const back = numbered.filter((s) => s.carries === carries);
@@ -83,7 +83,7 @@ export function shortest(staves: readonly Stave[]): {
     carries,
     heldBackBy: back.map((s) => s.station),
     // the day's own pair is told of the first station named
-    then: back[0]?.then ?? null,
+    pair: back[0]?.pair ?? null,
     orMore: back.every((s) => s.orMore),
   };
 }
@@ -94,11 +94,11 @@ const missing = (staves: readonly Stave[]): StationId[] =>
 
 /** What the staves come to, in one sentence. */
 export function sentenceOf(staves: readonly Stave[], planned: number): Sentence {
-  const { carries, heldBackBy, then, orMore } = shortest(staves);
+  const { carries, heldBackBy, pair, orMore } = shortest(staves);
   if (planned === 0) return { kind: 'noBirds' };
   if (carries === null) return { kind: 'notEntered', stations: missing(staves) };
   if (carries < planned) {
-    return { kind: 'short', carries, planned, heldBackBy, ...(then ? { then } : {}) };
+    return { kind: 'short', carries, planned, heldBackBy, ...(pair ? { pair } : {}) };
   }
   const room = carries - planned;
   const more = orMore ? ({ orMore } as const) : {};

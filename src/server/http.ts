@@ -65,6 +65,10 @@ export async function readBody<T>(
 ): Promise<{ ok: true; value: T } | { ok: false; refusal: Response }> {
   const refuse = (refusal: Response) => ({ ok: false as const, refusal });
   if (!sameOrigin(request)) return refuse(foreign());
+  const encoding = request.headers.get('content-encoding');
+  if (encoding !== null && !/^(identity)?$/i.test(encoding.trim())) {
+    return refuse(problem(415, 'Send the body as it is, without a content encoding.'));
+  }
   if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '')) {
     return refuse(problem(415, 'Send the plan as application/json.'));
   }

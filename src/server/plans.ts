@@ -54,8 +54,12 @@ export async function listPlans(): Promise<{ plans: SavedPlan[]; unreadable: Unr
   return { plans, unreadable };
 }
 
+/** Whether a text can be a plan's id at all: no other is put to the database. */
+const isPlanId = (id: string): boolean => /^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/.test(id);
+
 /** A plan at its latest save; null where there is none. */
 export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
+  if (!isPlanId(id)) return null;
   const row = await selectPlan(await db(), id);
   if (!row) return null;
   const parsed = parsePlan(row.document);
@@ -105,6 +109,7 @@ export interface SavedState {
 
 /** The saves kept of a plan, newest first; empty where there is no such plan. */
 export async function listSaves(id: string): Promise<SavedState[]> {
+  if (!isPlanId(id)) return [];
   const rows = await selectSaves(await db(), id);
   return rows.map(({ revision, savedAt, name }) => ({
     revision,
@@ -115,6 +120,7 @@ export async function listSaves(id: string): Promise<SavedState[]> {
 
 /** A plan as it was at one of its saves; null where that save is not kept. */
 export async function readSave(id: string, revision: number): Promise<Outcome<Plan> | null> {
+  if (!isPlanId(id)) return null;
   const document = await selectSave(await db(), id, revision);
   return document === undefined ? null : parsePlan(document);
 }
@@ -125,10 +131,12 @@ export async function renameSave(
   revision: number,
   name: string | null,
 ): Promise<boolean> {
+  if (!isPlanId(id)) return false;
   return nameSave(await db(), id, revision, name);
 }
 
 export async function removePlan(id: string): Promise<boolean> {
+  if (!isPlanId(id)) return false;
   return deletePlan(await db(), id);
 }
 

@@ -65,11 +65,15 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'roosts.length.short': {
     title: 'Too little roost',
-    text: '{without} of {present} find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
+    text: '{without|bare} of {present} find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
   },
   'roosts.places.short': {
     title: 'Too few places on the bars',
-    text: '{without} of {present} find no place: each bar holds whole birds only, so of {there} that counts some is left over at each end, though they ask for no more than {needed}. The last ones up sleep in nests, on ledges or in the doorway.',
+    text: '{without|bare} of {present} find no place: each bar holds whole birds only, so of {there} that counts some is left over at each end, though they ask for no more than {needed}. The last ones up sleep in nests, on ledges or in the doorway.',
+  },
+  'roosts.reach.short': {
+    title: 'Too few places within reach',
+    text: '{without|bare} of {present} find no place on a bar that they get up to. They ask for {needed} and {there} counts, but not all of it where their hops lead. They sleep on the floor.',
   },
   'roosts.bar.unreached': {
     title: 'Bar that no bird gets up to',

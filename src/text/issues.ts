@@ -53,6 +53,7 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.roofUpsideDown': (d) =>
     `The high side of the roof is lower than the low side (${d.low} m). Raise it.`,
   'plan.unknownTopic': (d) => `No school is chosen for that here. Known: ${list(d.known)}.`,
+  'plan.ownField': (d) => `This has a field of its own in the plan: set ${d.field} instead.`,
   'plan.unknownSchool': (d) => `This program does not know that school. Known: ${list(d.known)}.`,
   'plan.customOutOfRange': (d) => `The value must lie between ${d.least} and ${d.most}.`,
   'plan.noCustom': () => 'The schools of this topic differ in kind: choose one of them.',

@@ -12,8 +12,8 @@ import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
-import { openPlan, useBench } from './store/bench';
-import { startSaving } from './store/saving';
+import { useBench } from './store/bench';
+import { openStored, startSaving } from './store/saving';
 
 /** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */
 const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
@@ -36,12 +36,12 @@ export function BenchScreen({
   on: string;
   nonce: string;
 }) {
-  // biome-ignore lint/correctness/useExhaustiveDependencies: a plan is opened once; later edits live in the store
+  // biome-ignore lint/correctness/useExhaustiveDependencies: later edits live in the store; an older page changes nothing
   useLayoutEffect(() => {
     takeNonce(nonce);
-    openPlan(plan, revision, on);
+    openStored(plan, revision, on);
     return startSaving();
-  }, [plan.id]);
+  }, [plan.id, revision]);
   const opened = useBench((s) => s.plan?.id === plan.id);
   return opened ? <Opened /> : <Opening name={plan.name} />;
 }

@@ -139,5 +139,12 @@ function doorway(o: Opening, { shell }: Plan): Solid | null {
   }
 }
 
+/** The room inside every door that has to be free. */
+export const doorways = (plan: Plan): Solid[] =>
+  plan.fixtures.flatMap((f) => {
+    const way = isOpening(f) ? doorway(f, plan) : null;
+    return way === null ? [] : [way];
+  });
+
 /** Whether bars that clash run the same way: then they lie in one place; else they cross. */
 export const runAlike = (a: Bar, b: Bar): boolean => a.axis === b.axis;

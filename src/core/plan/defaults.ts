@@ -1,5 +1,4 @@
-import { fixtureOf } from './fixtures.schema';
-import type { Bar, Brooder, Group, NestBank, OwnBreed, Plan, Roof, Run } from './schema';
+import type { Brooder, Group, OwnBreed, Plan, Roof, Run } from './schema';
 import { FILLS, KEEPER, LITTER } from './schema';
 
 /** What a keeper says to begin with. */
@@ -139,51 +138,6 @@ export function ownBreedFrom(plan: Plan, breed: Omit<OwnBreed, 'id'>): OwnBreed 
   };
 }
 
-/**
- * A further bar where a joiner would try it first: half a metre off the rear wall and 0.55 m above
- * the litter, or one step in front of the foremost bar and as high.
- */
-export function newBar(plan: Plan): Bar {
-  const n = freeNumber('bar', plan.fixtures);
-  const { lengthM, widthM } = plan.shell;
-  const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar' && f.axis === 'x');
-  const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
-  const barLength = foremost?.lengthM ?? round(Math.max(0.3, Math.min(lengthM - 0.4, 2.4)));
-  return fixtureOf({
-    id: `bar-${n}`,
-    kind: 'bar',
-    name: `Bar ${n}`,
-    x: foremost?.x ?? round((lengthM - barLength) / 2),
-    y: round(Math.max(0.1, foremost ? foremost.y - 0.55 : widthM - 0.5)),
-    z: foremost?.z ?? round(plan.litter.depthM + 0.75),
-    axis: 'x',
-    lengthM: barLength,
-    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
-    wallToWall: false,
-    use: 'sleeping',
-  });
-}
-
-/** A further bank of boxes on the left wall, near the front, its lip 0.45 m above the litter. */
-export function newNestBank(plan: Plan): NestBank {
-  const n = freeNumber('nests', plan.fixtures);
-  return fixtureOf({
-    id: `nests-${n}`,
-    kind: 'nestBank',
-    name: `Nest bank ${n}`,
-    x: 0,
-    y: 0.1,
-    lipZ: round(plan.litter.depthM + 0.45),
-    boxes: 2,
-    rows: 1,
-    boxW: 0.36,
-    boxD: 0.4,
-    boxH: 0.4,
-    faces: 'right',
-    hungOutside: false,
-  });
-}
-
 /** A covered run beside the coop, as long as it, with a dry floor. */
 export const newRun = (plan: Plan): Run => ({
   lengthM: Math.max(2, plan.shell.lengthM),
@@ -212,5 +166,3 @@ export const newBrooder = (): Brooder => ({
   waterRimM: 0.4,
   ventM2: null,
 });
-
-const round = (m: number): number => Math.round(m * 1000) / 1000;

@@ -1,39 +1,36 @@
 import type { Plan } from './schema';
 
+/** Parts of a plan that are lists of named things, told one by one. */
+type ListedPart = 'fixtures' | 'flock' | 'ownBreeds';
+
 /** One thing in which two plans differ. */
 export interface Difference {
-  readonly part: 'fixture' | 'group' | 'shell' | 'litter' | 'schools' | 'name' | 'units' | 'other';
+  readonly part: 'fixture' | 'group' | 'ownBreed' | Exclude<keyof Plan, ListedPart>;
   readonly change: 'added' | 'removed' | 'changed';
   /** The keeper's name for a fixture or group, as in the plan that has it. */
   readonly name: string | null;
 }
 
 /**
- * In what a plan differs from another, fixture by fixture and group by group.
+ * In what a plan differs from another: groups, fixtures and breeds one by one, all else part by part.
  * @param from  the plan compared with
  * @param to    the plan described: what it has more is added, what it lacks is removed
  */
 export function planDifferences(from: Plan, to: Plan): Difference[] {
-  const whole = (part: Difference['part'], a: unknown, b: unknown): Difference[] =>
-    same(a, b) ? [] : [{ part, change: 'changed', name: null }];
-  const rest = ({ climate, timeZone, horizonYears, keeper, limits }: Plan) => [
-    climate,
-    timeZone,
-    horizonYears,
-    keeper,
-    limits,
-  ];
+  const keys = new Set([...Object.keys(from), ...Object.keys(to)] as (keyof Plan)[]);
+  const whole = [...keys].flatMap((part): Difference[] =>
+    isListed(part) || same(from[part], to[part]) ? [] : [{ part, change: 'changed', name: null }],
+  );
   return [
-    ...whole('name', from.name, to.name),
-    ...whole('units', from.units, to.units),
     ...listed('group', from.flock, to.flock),
-    ...whole('shell', from.shell, to.shell),
-    ...whole('litter', from.litter, to.litter),
-    ...whole('schools', sorted(from.schools), sorted(to.schools)),
     ...listed('fixture', from.fixtures, to.fixtures),
-    ...whole('other', rest(from), rest(to)),
+    ...listed('ownBreed', from.ownBreeds, to.ownBreeds),
+    ...whole,
   ];
 }
+
+const isListed = (part: keyof Plan): part is ListedPart =>
+  part === 'fixtures' || part === 'flock' || part === 'ownBreeds';
 
 interface Named {
   readonly id: string;
@@ -41,7 +38,7 @@ interface Named {
 }
 
 function listed(
-  part: 'fixture' | 'group',
+  part: 'fixture' | 'group' | 'ownBreed',
   from: readonly Named[],
   to: readonly Named[],
 ): Difference[] {
@@ -55,9 +52,6 @@ function listed(
   const gone = from.filter((x) => !after.has(x.id));
   return [...come, ...gone.map((x): Difference => ({ part, change: 'removed', name: x.name }))];
 }
-
-const sorted = (record: Plan['schools']): unknown =>
-  Object.entries(record).sort(([a], [b]) => (a < b ? -1 : 1));
 
 /** Plans are plain data with their keys in the schema's order. */
 function same(a: unknown, b: unknown): boolean {

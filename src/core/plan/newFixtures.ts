@@ -1,16 +1,27 @@
-import { lotsOf } from '../birds/lots';
+import { type FlockSizes, flockSizes } from '../birds/flockSizes';
+import { birdSize } from '../birds/size';
+import { barsOf, droppingsShadow, highestNestLipZ } from '../geometry/bars';
+import { freeSpot } from '../geometry/freeRoom';
 import { roofHeightM } from '../geometry/shell';
+import { boxesPerTier, meetInPlan, solidOf } from '../geometry/solids';
+import { freeAlong, OPPOSITE, SIDES, wallLength, wallTop } from '../geometry/walls';
+import { chosenSchool, fitM, RULE_BOOK } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
+import { FIT } from '../rules/fit.data';
+import { bracketsNeeded, timberOf } from '../stations/roosts.strength';
+import { gridDown, gridNear, gridUp } from '../units/grid';
+import { wholeUp } from '../units/number';
 import { freeNumber } from './defaults';
 import { fixtureOf } from './fixtures.schema';
-import type { Fixture, OfKind, Plan } from './schema';
-
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
+import { litterEndM } from './litter';
+import type { Bar, Fixture, NestBank, OfKind, Opening, Plan, Side } from './schema';
 
 type Kind = Fixture['kind'];
 
 /** What a further fixture of a kind is called and numbered by. */
-const STEMS: Readonly<Record<Exclude<Kind, 'bar' | 'nestBank'>, readonly [string, string]>> = {
+const STEMS: Readonly<Record<Kind, readonly [string, string]>> = {
+  bar: ['bar', 'Bar'],
+  nestBank: ['nests', 'Nest bank'],
   window: ['window', 'Window'],
   vent: ['vent', 'Vent'],
   door: ['door', 'Door'],
@@ -24,152 +35,521 @@ const STEMS: Readonly<Record<Exclude<Kind, 'bar' | 'nestBank'>, readonly [string
   ledge: ['ledge', 'Ledge'],
 };
 
-function named<K extends keyof typeof STEMS>(plan: Plan, kind: K) {
+function named<K extends Kind>(plan: Plan, kind: K) {
   const [stem, word] = STEMS[kind];
   const n = freeNumber(stem, plan.fixtures);
   return { id: `${stem}-${n}`, kind, name: `${word} ${n}` };
 }
 
-/** A vent high in the wall: on the front, or where told. */
+/** Measures of the plan's own tape, rounded so that a rule is kept. */
+const tape = ({ units }: Plan) => ({
+  up: (m: number): number => gridUp(m, units),
+  down: (m: number): number => gridDown(m, units),
+  near: (m: number): number => gridNear(m, units),
+});
+
+/** A hole in the first wall, of those given, that has room for it; in the first of them where none has. */
+function inWall<H extends { widthM: number; heightM: number; sillZ: number }>(
+  plan: Plan,
+  walls: readonly Side[],
+  hole: H,
+  fits: (wall: Side, alongM: number) => boolean = () => true,
+): H & { wall: Side; alongM: number } {
+  const { down } = tape(plan);
+  for (const wall of walls) {
+    if (wallTop(plan, wall) < hole.sillZ + hole.heightM) continue;
+    const at = freeAlong(plan, wall, hole, (alongM) => fits(wall, alongM));
+    if (at !== null) return { ...hole, wall, alongM: down(at) };
+  }
+  const wall = walls[0] ?? 'front';
+  const middle = Math.max(0, (wallLength(plan, wall) - hole.widthM) / 2);
+  return { ...hole, wall, alongM: down(middle) };
+}
+
+/** Walls in the order a thing is tried: the lee first, then those beside it, the weather side last. */
+function byShelter({ site }: Plan, first: Side): Side[] {
+  const windward = site.windFrom;
+  const start = windward === null ? first : OPPOSITE[windward];
+  return [
+    start,
+    ...SIDES.filter((s) => s !== start && s !== windward),
+    ...(windward ? [windward] : []),
+  ].filter((s, i, all) => all.indexOf(s) === i);
+}
+
+/** Net share of half-inch hardware cloth, which new vents have. */
+const MESH_FREE = 0.84;
+
+/**
+ * A vent under the eaves that stays open: as large as what the floor asks for and still lacks, where no sleeping
+ * bird sits in its draught.
+ */
 export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind<'vent'> {
-  const { lengthM } = plan.shell;
-  const widthM = Math.min(0.6, mm(lengthM / 2));
-  const eaves = roofHeightM(plan.shell, lengthM / 2, 0);
-  return fixtureOf({
-    ...named(plan, 'vent'),
-    wall: 'front',
-    alongM: mm((lengthM - widthM) / 2),
-    sillZ: mm(Math.max(0.1, eaves - 0.2)),
-    widthM,
-    heightM: 0.15,
-    ...parts,
-  });
-}
-
-/** A person's door in the front, as tall as the roof allows. */
-export function newDoor(plan: Plan): OfKind<'door'> {
-  const { lengthM } = plan.shell;
-  const widthM = Math.min(0.75, mm(lengthM * 0.8));
-  const heightM = mm(Math.min(1.8, roofHeightM(plan.shell, lengthM / 2, 0) - 0.05));
-  return fixtureOf({
-    ...named(plan, 'door'),
-    wall: 'front',
-    alongM: mm(Math.max(0, lengthM - widthM - 0.1)),
-    sillZ: 0,
-    widthM,
-    heightM,
-  });
-}
-
-/** A clean-out hatch level with the floor, in the left wall. */
-export function newHatch(plan: Plan): OfKind<'hatch'> {
-  const { widthM: depth } = plan.shell;
-  const widthM = Math.min(0.8, mm(depth * 0.8));
-  return fixtureOf({
-    ...named(plan, 'hatch'),
-    wall: 'left',
-    alongM: mm((depth - widthM) / 2),
-    sillZ: 0,
-    widthM,
-    heightM: 0.5,
-  });
-}
-
-/** A pop door in the front, its sill over the litter, large enough for the largest birds planned. */
-export function newPopDoor(plan: Plan, parts: Partial<OfKind<'popDoor'>> = {}): OfKind<'popDoor'> {
-  const sillZ = mm((plan.litter.finalM ?? plan.litter.depthM) + 0.05);
-  const sizes = plan.flock
-    .flatMap((group) => lotsOf(group, plan.ownBreeds))
-    .map((lot) => lot.class.popDoorM);
-  return fixtureOf({
-    ...named(plan, 'popDoor'),
-    wall: 'front',
-    alongM: 0.15,
-    sillZ,
-    widthM: Math.max(0.35, ...sizes.map(([width]) => width)),
-    heightM: Math.max(0.4, ...sizes.map(([, height]) => height)),
-    ...parts,
-  });
-}
-
-/** A hanging tube feeder in the front left quarter, its rim at a medium hen's back. */
-export function newFeeder(plan: Plan, parts: Partial<OfKind<'feeder'>> = {}): OfKind<'feeder'> {
+  const { up, down } = tape(plan);
+  const school = chosenSchool(RULE_BOOK, plan.schools, 'air.area');
   const { lengthM, widthM } = plan.shell;
-  return fixtureOf({
+  const share = school.params.floorShare ?? 0;
+  const open = plan.fixtures.reduce(
+    (sum, f) => sum + (f.kind === 'vent' ? f.widthM * f.heightM * MESH_FREE : 0),
+    0,
+  );
+  const wanted = Math.max(0.05, share * lengthM * widthM - open) / MESH_FREE;
+  const band = Math.max(
+    0,
+    ...barsOf(plan)
+      .filter((b) => b.use === 'sleeping')
+      .map((b) => b.z + FACTS['air.band.above'].value),
+  );
+  let best: {
+    hole: { widthM: number; heightM: number; sillZ: number };
+    wall: Side;
+    alongM: number;
+    area: number;
+  } | null = null;
+  for (const wall of SIDES) {
+    const top = down(wallTop(plan, wall) - 0.01);
+    const low = Math.max(band, wallTop(plan, wall) * FACTS['air.high.share'].value);
+    const room = down(wallLength(plan, wall) - 0.1);
+    const tall = down(top - up(low));
+    if (tall < 0.04 || room < 0.1) continue;
+    const heightM = Math.min(tall, Math.max(up(0.1), up(wanted / room)));
+    const hole = {
+      widthM: Math.min(room, up(wanted / heightM)),
+      heightM,
+      sillZ: down(top - heightM),
+    };
+    const at = freeAlong(plan, wall, hole);
+    const area = hole.widthM * hole.heightM;
+    if (at !== null && (best === null || area > best.area + 1e-9)) {
+      best = { hole, wall, alongM: down(at), area };
+    }
+  }
+  const fallback = {
+    wall: 'front' as const,
+    alongM: 0.1,
+    sillZ: Math.max(0.1, down(wallTop(plan, 'front') - 0.2)),
+    widthM: down(Math.min(0.6, lengthM / 2)),
+    heightM: up(0.15),
+  };
+  const where = best === null ? fallback : { ...best.hole, wall: best.wall, alongM: best.alongM };
+  return fixtureOf({ ...named(plan, 'vent'), ...where, ...parts });
+}
+
+/** A person's door, as tall as the roof allows, where no bird sleeps over the way in. */
+export function newDoor(
+  plan: Plan,
+  parts: Partial<OfKind<'door'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'door'> {
+  const { down } = tape(plan);
+  const walls = byShelter(plan, 'front');
+  const heightM = down(Math.min(1.8, Math.max(...walls.map((w) => wallTop(plan, w))) - 0.05));
+  const widthM = down(Math.min(0.75, plan.shell.lengthM * 0.8));
+  const clear = clearInside(plan, sizes, FACTS['reach.path'].value);
+  const hole = inWall(plan, walls, { widthM, heightM, sillZ: 0 }, (wall, alongM) =>
+    clear({ ...named(plan, 'door'), wall, alongM, widthM, heightM, sillZ: 0 }),
+  );
+  return fixtureOf({ ...named(plan, 'door'), ...hole, ...parts });
+}
+
+/** Whether nothing stands, and nobody sleeps, over so much floor inside a hole in the wall. */
+function clearInside(plan: Plan, sizes: FlockSizes, deepM: number) {
+  const kg = sizes.heaviestOnBarsKg;
+  const shadows =
+    kg === null
+      ? []
+      : barsOf(plan)
+          .filter((b) => b.use === 'sleeping')
+          .map((b) => droppingsShadow(b, kg, plan));
+  const things = plan.fixtures
+    .filter((f) => 'x' in f && f.kind !== 'ledge')
+    .map((f) => solidOf(f, plan));
+  return (hole: Pick<Opening, 'wall' | 'alongM' | 'widthM' | 'sillZ' | 'heightM'>): boolean => {
+    const { lengthM, widthM } = plan.shell;
+    const [from, to] = [hole.alongM, hole.alongM + hole.widthM];
+    const strip = {
+      front: { x0: from, x1: to, y0: 0, y1: deepM },
+      rear: { x0: from, x1: to, y0: widthM - deepM, y1: widthM },
+      left: { x0: 0, x1: deepM, y0: from, y1: to },
+      right: { x0: lengthM - deepM, x1: lengthM, y0: from, y1: to },
+    }[hole.wall];
+    const solid = { ...strip, z0: hole.sillZ, z1: hole.sillZ + hole.heightM };
+    return (
+      shadows.every((s) => !meetInPlan(s, solid)) &&
+      things.every((s) => !meetInPlan(s, solid) || s.z0 >= solid.z1 || s.z1 <= solid.z0)
+    );
+  };
+}
+
+/** A clean-out hatch level with the floor. */
+export function newHatch(plan: Plan, parts: Partial<OfKind<'hatch'>> = {}): OfKind<'hatch'> {
+  const { up, down } = tape(plan);
+  const widthM = down(Math.min(0.8, plan.shell.widthM * 0.8));
+  const walls: Side[] = ['left', 'right', 'rear', 'front'];
+  const hole = inWall(plan, walls, { widthM, heightM: up(0.5), sillZ: 0 });
+  return fixtureOf({ ...named(plan, 'hatch'), ...hole, ...parts });
+}
+
+/** A pop door, its sill over the litter as it ends, large enough for the largest birds planned, away from nests and bars. */
+export function newPopDoor(
+  plan: Plan,
+  parts: Partial<OfKind<'popDoor'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'popDoor'> {
+  const { up } = tape(plan);
+  const sillZ = up(litterEndM(plan) + FACTS['door.sill.above'].value);
+  const [widthM, heightM] = [up(Math.max(0.3, sizes.doorM[0])), up(Math.max(0.35, sizes.doorM[1]))];
+  const clear = clearInside(plan, sizes, FACTS['shell.doorway'].value);
+  const far = apartFrom(plan, (f) => f.kind === 'nestBank' || f.kind === 'bar');
+  const hole = inWall(
+    plan,
+    byShelter(plan, 'front'),
+    { widthM, heightM, sillZ },
+    (wall, alongM) => {
+      const door = { wall, alongM, widthM, heightM, sillZ };
+      return clear(door) && far(door, FACTS['door.bars.apart'].value);
+    },
+  );
+  const { floorAboveGroundM } = plan.shell;
+  const [steepest, rampWidth] = sizes.rampM;
+  const slope = Math.sin((Math.min(30, steepest) * Math.PI) / 180);
+  const ramp =
+    floorAboveGroundM > 0.2
+      ? { lengthM: up(floorAboveGroundM / slope), widthM: up(rampWidth), cleatM: 0.14 }
+      : null;
+  const step =
+    sillZ - plan.litter.depthM > (sizes.ducks ? FACTS['door.duck.step'].value : sizes.hopM);
+  const stepZ = step ? up(plan.litter.depthM + (sillZ - plan.litter.depthM) / 2) : 0;
+  return fixtureOf({ ...named(plan, 'popDoor'), ...hole, ramp, stepZ, ...parts });
+}
+
+/** How far a hole in the wall lies from things of a kind, seen from above. */
+function apartFrom(plan: Plan, of: (f: Fixture) => boolean) {
+  const solids = plan.fixtures.filter(of).map((f) => solidOf(f, plan));
+  return (
+    hole: Pick<Opening, 'wall' | 'alongM' | 'widthM' | 'sillZ' | 'heightM'>,
+    leastM: number,
+  ): boolean => {
+    const door = solidOf({ ...named(plan, 'popDoor'), ...hole } as Fixture, plan);
+    return solids.every((s) => {
+      const dx = Math.max(0, s.x0 - door.x1, door.x0 - s.x1);
+      const dy = Math.max(0, s.y0 - door.y1, door.y0 - s.y1);
+      return Math.hypot(dx, dy) >= leastM;
+    });
+  };
+}
+
+/** Where a round thing of this plan stands clear: its middle, or the quarter given where there is no room. */
+function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'>>(
+  plan: Plan,
+  fixture: F,
+  sizes: FlockSizes,
+): F {
+  const corner = solidOf(fixture, plan);
+  const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
+  const alike = plan.fixtures.filter((f) => f.kind === fixture.kind);
+  const look = (apartM: number) =>
+    freeSpot(plan, sizes.heaviestOnBarsKg, {
+      id: fixture.id,
+      at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
+      apartFrom: alike,
+      apartM,
+    });
+  const apart = fixture.kind === 'dish' ? 0 : FACTS['feed.two.apart'].value;
+  const spot = look(apart) ?? look(0);
+  const { near } = tape(plan);
+  return spot === null ? fixture : { ...fixture, x: near(spot.x + offX), y: near(spot.y + offY) };
+}
+
+/** A hanging tube feeder, its rim at the smallest bird's back, where nothing stands and nothing falls. */
+export function newFeeder(
+  plan: Plan,
+  parts: Partial<OfKind<'feeder'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'feeder'> {
+  const { near, up } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const wanted = birdSize(sizes.smallestKg).backM;
+  const wall = parts.type === 'port';
+  const fixture = fixtureOf({
     ...named(plan, 'feeder'),
     type: 'tube',
-    x: mm(lengthM * 0.25),
-    y: mm(widthM * 0.3),
-    rimZ: mm(plan.litter.depthM + 0.24),
-    diameterM: 0.3,
-    heightM: 0.45,
+    x: near(lengthM * 0.25),
+    y: near(widthM * 0.3),
+    rimZ: near(rimFor(plan, wanted, wall)),
+    diameterM: up(0.3),
+    heightM: up(0.45),
     hung: true,
+    onWall: wall,
+    takenInAtNight: parts.type === undefined || parts.type === 'tube',
     ...parts,
   });
+  return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
 }
 
-/** A round fount in the front right quarter, on a tray. */
-export function newDrinker(plan: Plan, parts: Partial<OfKind<'drinker'>> = {}): OfKind<'drinker'> {
+const placedBy = (parts: { x?: number; y?: number; place?: string }): boolean =>
+  parts.x !== undefined || parts.y !== undefined || parts.place === 'run';
+
+/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
+const rimFor = (plan: Plan, wantedM: number, onWall: boolean): number => {
+  const start = plan.litter.depthM;
+  return onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start;
+};
+
+/** A round fount on a tray, its rim at the smallest bird's back. */
+export function newDrinker(
+  plan: Plan,
+  parts: Partial<OfKind<'drinker'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'drinker'> {
+  const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
-  return fixtureOf({
+  const { backM, headM } = birdSize(sizes.smallestKg);
+  const nipple = parts.type === 'nipple';
+  const wall = nipple || parts.type === 'cup';
+  const wanted = nipple ? FACTS['water.nipple.times'].value * headM : backM;
+  const fixture = fixtureOf({
     ...named(plan, 'drinker'),
     type: 'fount',
-    x: mm(lengthM * 0.75),
-    y: mm(widthM * 0.3),
-    rimZ: mm(plan.litter.depthM + 0.24),
-    diameterM: 0.3,
-    heightM: 0.35,
+    x: near(lengthM * 0.75),
+    y: near(widthM * 0.3),
+    rimZ: near(rimFor(plan, wanted, wall)),
+    diameterM: up(0.3),
+    heightM: up(0.35),
     hung: false,
+    onWall: wall,
     ...parts,
   });
+  return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
 }
 
-export const newDish = (plan: Plan, holds: 'shell' | 'grit' = 'shell'): OfKind<'dish'> =>
-  fixtureOf({
+/** A dish of shell or grit, where nothing falls on it. */
+export function newDish(
+  plan: Plan,
+  holds: 'shell' | 'grit' = 'shell',
+  sizes = flockSizes(plan),
+): OfKind<'dish'> {
+  const { near } = tape(plan);
+  const fixture = fixtureOf({
     ...named(plan, 'dish'),
     name: holds === 'shell' ? 'Shell dish' : 'Grit dish',
     holds,
-    x: mm(plan.shell.lengthM * 0.5),
-    y: 0.15,
+    x: near(plan.shell.lengthM * 0.5),
+    y: near(0.15),
   });
+  return standing(plan, fixture, sizes);
+}
 
-/** A dust bath in the front right corner, as large as all birds of the plan ask for at once. */
+/** A dust bath as large as all birds of the plan ask for at once, where there is room for it. */
 export function newDustBath(
   plan: Plan,
   parts: Partial<OfKind<'dustBath'>> = {},
+  sizes = flockSizes(plan),
 ): OfKind<'dustBath'> {
-  const birds = plan.flock.reduce((sum, g) => sum + g.count, 0);
-  const area = Math.max(FACTS['dustBath.least'].value, birds * FACTS['dustBath.hen'].value);
-  const depthM = area <= 0.24 ? 0.4 : 0.6;
-  const lengthM = parts.lengthM ?? Math.ceil((area / depthM) * 100 - 1e-9) / 100;
-  return fixtureOf({
+  const { up, near } = tape(plan);
+  const area = Math.max(FACTS['dustBath.least'].value, sizes.birds * FACTS['dustBath.hen'].value);
+  const depthM = parts.depthM ?? up(area <= 0.24 ? 0.4 : 0.6);
+  const lengthM = parts.lengthM ?? up(area / depthM);
+  const fixture = fixtureOf({
     ...named(plan, 'dustBath'),
-    x: mm(Math.max(0, plan.shell.lengthM - lengthM - 0.05)),
-    y: 0.05,
+    x: near(Math.max(0, plan.shell.lengthM - lengthM - 0.05)),
+    y: near(0.05),
     lengthM,
     depthM,
+    fillM: up(FACTS['dustBath.deep'].value),
+    ...parts,
+  });
+  if (placedBy(parts)) return fixture;
+  const look = (f: OfKind<'dustBath'>) =>
+    freeSpot(plan, sizes.heaviestOnBarsKg, {
+      id: f.id,
+      at: (x, y) => solidOf({ ...f, x, y }, plan),
+    });
+  for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
+    const spot = look(turned);
+    if (spot) return { ...turned, x: near(spot.x), y: near(spot.y) };
+  }
+  // no room indoors: it stands in the run where there is one
+  return plan.run === null ? fixture : { ...fixture, place: 'run', roofed: true };
+}
+
+/** A board under the bars, from the wall they stand at to what falls before the foremost; without bars, along the rear wall. */
+export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> {
+  const { up, down, near } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
+  const front = FACTS['roosts.board.front'].value;
+  const y = bars.length === 0 ? widthM - 0.7 : Math.min(...bars.map((b) => b.y)) - front;
+  const z =
+    bars.length === 0
+      ? plan.litter.depthM + 0.5
+      : Math.min(...bars.map((b) => b.z - b.section.heightM)) - 0.1;
+  const from = Math.max(0, down(y));
+  return fixtureOf({
+    ...named(plan, 'board'),
+    x: 0,
+    y: from,
+    z: Math.max(up(0.05), near(z)),
+    lengthM: lengthM,
+    depthM: Math.max(0.1, widthM - from),
     ...parts,
   });
 }
 
-/** A board as long as the coop, along the rear wall. */
-export const newBoard = (plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> =>
-  fixtureOf({
-    ...named(plan, 'board'),
-    x: 0,
-    y: mm(Math.max(0, plan.shell.widthM - 0.7)),
-    z: mm(plan.litter.depthM + 0.5),
-    lengthM: plan.shell.lengthM,
-    depthM: Math.min(0.7, plan.shell.widthM),
-    ...parts,
-  });
-
+/** A rafter or brace as it stands in the house: narrow enough that nobody roosts on it until it is said to be wider. */
 export const newLedge = (plan: Plan): OfKind<'ledge'> =>
   fixtureOf({
     ...named(plan, 'ledge'),
     x: 0,
-    y: mm(plan.shell.widthM / 2),
-    z: mm(plan.litter.depthM + 1.2),
+    y: tape(plan).near(plan.shell.widthM / 2),
+    z: tape(plan).near(plan.litter.depthM + 1.2),
     lengthM: plan.shell.lengthM,
-    depthM: 0.05,
+    depthM: FACTS['roosts.ledge.width'].value,
   });
+
+/**
+ * A further bar: off the rear wall by what its birds want, clear of the litter at both levels and of the nests, as
+ * long as the flock asks for or the room allows, with the brackets it needs; or one row in front of the foremost.
+ */
+export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
+  const { up, down } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const kg = sizes.heaviestOnBarsKg ?? 2.2;
+  const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
+  const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
+  const end = up(FIT['roosts.end.near'].valueM);
+  const most = Math.max(0.3, down(lengthM - 2 * end));
+  const wanted = sizes.birds === 0 ? 2.4 : sizes.roostM + 0.05;
+  const barLength = foremost?.lengthM ?? Math.min(most, Math.max(up(0.6), up(wanted)));
+  const lip = highestNestLipZ(plan);
+  const z =
+    foremost?.z ??
+    up(
+      Math.max(
+        plan.litter.depthM + FIT['roosts.lowest'].valueM,
+        litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+        lip === null ? 0 : lip + FIT['roosts.aboveNests'].valueM,
+      ),
+    );
+  const y = foremost
+    ? foremost.y - up(fitM('roosts.apart.level', kg))
+    : widthM - up(fitM('roosts.wall', kg));
+  const bar = fixtureOf({
+    ...named(plan, 'bar'),
+    x: foremost?.x ?? down((lengthM - barLength) / 2),
+    y: Math.max(up(0.1), y),
+    z,
+    axis: 'x',
+    lengthM: barLength,
+    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
+    wallToWall: false,
+    use: 'sleeping',
+  });
+  const timber = timberOf(bar);
+  const each = sizes.birds === 0 ? 0.3 : sizes.roostM / Math.max(1, sizes.birds);
+  const load = Math.ceil(barLength / Math.max(0.15, each)) * kg;
+  return { ...bar, brackets: timber === null ? 0 : (bracketsNeeded(bar, timber, load) ?? 0) };
+}
+
+/**
+ * A further bank of boxes, large enough for the largest hens and as many as they ask for, out of the droppings and
+ * away from the pop door, its lip where hens get to it and the keeper need not stoop.
+ */
+export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
+  const { up } = tape(plan);
+  const school = chosenSchool(RULE_BOOK, plan.schools, 'nests.hens');
+  const there = plan.fixtures.reduce((n, f) => n + (f.kind === 'nestBank' ? f.boxes : 0), 0);
+  const needed = sizes.layers === 0 ? 2 : Math.max(2, wholeUp(sizes.layers / school.value));
+  const onFloor = sizes.ducks && plan.flock.length === 1;
+  const lipZ = onFloor
+    ? up(litterEndM(plan) + 0.1)
+    : up(
+        Math.max(
+          plan.litter.depthM + 0.45,
+          litterEndM(plan) + FACTS['nests.lip.final'].value,
+          FACTS['reach.bend'].value,
+        ),
+      );
+  const climb = lipZ - plan.litter.depthM;
+  const made = fixtureOf({
+    ...named(plan, 'nestBank'),
+    x: 0,
+    y: 0,
+    lipZ,
+    boxes: Math.max(1, there === 0 ? needed : needed - there),
+    rows: 1,
+    boxW: up(sizes.boxM[0]),
+    boxD: up(sizes.boxM[1]),
+    boxH: up(sizes.boxM[2]),
+    faces: 'right',
+    hungOutside: false,
+    stepZ: climb > sizes.hopM ? up(plan.litter.depthM + climb / 2) : 0,
+  });
+  return againstWall(plan, made, sizes) ?? made;
+}
+
+/** A bank against the wall that is darkest and free: out of the droppings, clear of things, doorways and the pop door's light. */
+export function againstWall(
+  plan: Plan,
+  bank: NestBank,
+  sizes: Pick<FlockSizes, 'heaviestOnBarsKg'>,
+): NestBank | null {
+  const across = boxesPerTier(bank) * bank.boxW;
+  const { lengthM, widthM } = plan.shell;
+  const faces: readonly Side[] = ['right', 'left', 'rear', 'front'];
+  const doors = plan.fixtures.filter((f) => f.kind === 'popDoor').map((f) => solidOf(f, plan));
+  const dark = FACTS['nests.light.apart'].value;
+  for (const face of faces) {
+    const alongX = face === 'front' || face === 'rear';
+    if (across > (alongX ? lengthM : widthM)) continue;
+    const turned = { ...bank, faces: face };
+    const at = (x: number, y: number): NestBank => ({ ...turned, x, y });
+    const flush = {
+      right: (x: number) => x < 0.03,
+      left: () => true,
+      rear: (_: number, y: number) => y < 0.03,
+      front: () => true,
+    }[face];
+    const spot = freeSpot(plan, sizes.heaviestOnBarsKg, {
+      id: bank.id,
+      at: (x, y) =>
+        solidOf(
+          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
+          plan,
+        ),
+      only: (x, y) => {
+        if (!flush(x, y)) return false;
+        const here = solidOf(
+          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
+          plan,
+        );
+        return doors.every((d) => {
+          const dx = Math.max(0, d.x0 - here.x1, here.x0 - d.x1);
+          const dy = Math.max(0, d.y0 - here.y1, here.y0 - d.y1);
+          return Math.hypot(dx, dy) >= dark;
+        });
+      },
+    });
+    if (spot) {
+      return at(
+        toWall(face, spot.x, lengthM - bank.boxD),
+        toWall(face, spot.y, widthM - bank.boxD, true),
+      );
+    }
+  }
+  return null;
+}
+
+/** A bank stands with its back to the wall: to the last digit. */
+function toWall(face: Side, at: number, farM: number, isY = false): number {
+  if (!isY) return face === 'right' ? 0 : face === 'left' ? farM : at;
+  return face === 'rear' ? 0 : face === 'front' ? farM : at;
+}
+
+/** The lowest roof over a fixture, m. */
+export const roofOver = (fixture: Fixture, plan: Plan): number => {
+  const s = solidOf(fixture, plan);
+  return Math.min(
+    ...[s.x0, s.x1].flatMap((x) => [s.y0, s.y1].map((y) => roofHeightM(plan.shell, x, y))),
+  );
+};

@@ -1,7 +1,8 @@
 import { bareCoop, DAY, hens, sample } from '@/core/tests/plans';
 import { CLIMATES } from '../air/weather/climates.data';
 import { BREEDS, type Breed } from '../birds/breeds.data';
-import { newBar, newGroup, newNestBank, ownBreedFrom } from './defaults';
+import { newGroup, ownBreedFrom } from './defaults';
+import { newBar, newNestBank } from './newFixtures';
 import { parsePlan, parsePlanText } from './parse';
 import { samplePlans } from './samples.data';
 

@@ -178,6 +178,9 @@ function schools(plan: Plan, book: RuleBook): Issue[] {
   return Object.entries(plan.schools).flatMap(([topicId, choice]) => {
     const topic = book.topics.find((t) => t.id === topicId);
     const path = ['schools', topicId];
+    if (topicId === 'litter.school') {
+      return [issue('plan.ownField', { field: 'litter.school' }, path)];
+    }
     if (!topic) {
       return [issue('plan.unknownTopic', { known: book.topics.map((t) => t.id) }, path)];
     }

@@ -1,4 +1,5 @@
 import { barsOf } from '../geometry/bars';
+import { freeAlong, mm, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
 import { fixtureOf } from '../plan/fixtures.schema';
 import { litterEndM } from '../plan/litter';
@@ -8,7 +9,6 @@ import { FACTS } from '../rules/facts.data';
 import { freeShare } from '../stations/air';
 import { cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
-import { freeAlong, mm, SIDES, wallLength, wallTop } from './walls';
 
 /** Top of the band in which nothing may blow, m; 0 without bars. */
 const bandTop = (plan: Plan): number =>

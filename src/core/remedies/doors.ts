@@ -1,10 +1,10 @@
+import { mm, OPPOSITE, SIDES, wallLength } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
 import { litterEndM } from '../plan/litter';
 import type { PopDoor, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
-import { mm, OPPOSITE, SIDES, wallLength } from './walls';
 
 const anotherDoor: Proposer = (finding, { plan }) => {
   const first = fixtureIn(plan, finding, ['popDoor']);

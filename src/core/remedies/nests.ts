@@ -1,7 +1,7 @@
 import { barsOf } from '../geometry/bars';
 import { boxesPerTier } from '../geometry/solids';
-import { newNestBank } from '../plan/defaults';
 import { litterEndM } from '../plan/litter';
+import { newNestBank } from '../plan/newFixtures';
 import type { Bar, NestBank, Plan, Side } from '../plan/schema';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
 import { LENGTHEN_COOP, narrowStrip } from './others';

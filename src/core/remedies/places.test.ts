@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { badCoop, bareCoop } from '@/core/tests/plans';
 import { barsOf, droppingsShadow } from '../geometry/bars';
+import { freeSpot } from '../geometry/freeRoom';
 import { gapInPlan } from '../geometry/segments';
 import { meetInPlan, solidOf } from '../geometry/solids';
 import { newDustBath } from '../plan/newFixtures';
-import { freeSpot } from './places';
 
 const KG = 3;
 

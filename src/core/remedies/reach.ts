@@ -1,12 +1,12 @@
+import { freeSpot } from '../geometry/freeRoom';
 import { reachMap, withinReach } from '../geometry/reach';
 import { solidOf } from '../geometry/solids';
+import { freeAlong, mm, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { newDoor, newHatch } from '../plan/newFixtures';
 import type { OfKind, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { freeSpot } from './places';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
 import { adding, changing, fixtureIn, setting, told } from './setting';
-import { freeAlong, mm, SIDES, wallLength, wallTop } from './walls';
 
 /** A hatch at the floor that is out of reach, in each wall that is near it. */
 const addHatch: Proposer = (finding, { plan }) => {

@@ -1,7 +1,7 @@
 import { barsOf, droppingsShadow, highestNestLipZ, sidewaysM, wallGap } from '../geometry/bars';
 import { roofHeightM } from '../geometry/shell';
 import { meetInPlan, solidOf } from '../geometry/solids';
-import { newBar } from '../plan/defaults';
+import { newBar } from '../plan/newFixtures';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT } from '../rules/fit.data';

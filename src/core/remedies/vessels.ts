@@ -1,15 +1,16 @@
 import type { Finding } from '../finding';
+import { freeSpot } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
+import { mm } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
 import { newDish } from '../plan/newFixtures';
 import type { Fixture, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { capacityL } from '../stations/vessels';
 import { wholeUp } from '../units/number';
-import { freeSpot, movingTo } from './places';
+import { movingTo } from './places';
 import { metres, type Proposal, type ProposalContext, type Proposer } from './remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from './setting';
-import { mm } from './walls';
 
 const VESSELS = ['feeder', 'drinker'] as const;
 

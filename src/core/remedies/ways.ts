@@ -1,8 +1,7 @@
 import { barsOf } from '../geometry/bars';
 import { grown } from '../geometry/segments';
 import { meetInPlan, solidOf } from '../geometry/solids';
-import { newBar } from '../plan/defaults';
-import { newBoard } from '../plan/newFixtures';
+import { newBar, newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';

@@ -14,6 +14,8 @@ export interface StationContext {
   readonly book: RuleBook;
   /** Chosen school by topic. */
   readonly schools: Readonly<Record<string, ChosenSchool>>;
+  /** Whether it is one zone of a parted coop. */
+  readonly zone: boolean;
   /** How its litter grows; `plan` has the final depth that follows. */
   readonly litter: LitterCourse;
   /** Leaves out what is only told: for proving remedies. */

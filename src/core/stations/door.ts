@@ -229,14 +229,15 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
     );
   }
   const rise = plan.shell.floorAboveGroundM;
-  if (door.ramp === null && below(hop, rise)) {
+  const leap = Math.min(...lots.map((lot) => hopOf(lot, school)));
+  if (door.ramp === null && below(leap, rise)) {
     s.find(
       'door.ramp.none',
       'short',
       [door.id],
       {
         rise: s.entered('shell.floorAboveGround', 'm', rise),
-        hop: hopNumber(),
+        hop: s.rule('door.leap', 'm', leap, ASSUMED),
       },
       zone,
     );

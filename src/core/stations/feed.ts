@@ -100,7 +100,7 @@ export function accessFigures(
     KEEPERS,
   );
   const without = carry.present - carry.fitting;
-  if (without <= 0 || vessels.length === 0) return;
+  if (without <= 0 || vessels.length === 0 || toldAsStarving(s, ctx, vessels, carry)) return;
   const same = carry.setOn === carry.needOn;
   s.find(
     `${station}.access.short`,
@@ -116,6 +116,19 @@ export function accessFigures(
     null,
     short,
   );
+}
+
+/** Whether those without a place are birds that can use no vessel at all: that is told, and is worse. */
+function toldAsStarving(
+  s: Sheet,
+  ctx: StationContext,
+  vessels: readonly Vessel[],
+  carry: Carries,
+): boolean {
+  if (!s.findings.some((f) => f.code === 'feed.lot.none')) return false;
+  const shares = sharesBy(ctx, vessels)(carry.setOn);
+  const others = carry.flock.map((n, i) => (shares.some((own) => Number.isFinite(own[i])) ? n : 0));
+  return allShare(shares, others);
 }
 
 /** Whether the search for room for all birds of the setting day was given up. */
@@ -139,13 +152,13 @@ export const feedStation: CarryingStation = {
     const feeders = feedersOf(ctx.plan);
     for (const v of feeders) vesselFigures(s, v);
     if (carry.state === 'carries') {
+      cannotEat(s, ctx, feeders);
       accessFigures(s, ctx, 'feed', feeders, carry, short);
       for (const v of feeders) vesselFindings(s, ctx, v, feeders, carry.needOn);
       twoApart(s, ctx.plan, 'feed', feeders, ctx.flock.planned);
       daysHeld(s, ctx, feeders);
       bag(s, ctx, feeders);
       for (const v of feeders) ofFeeder(s, ctx, v);
-      cannotEat(s, ctx, feeders);
       if (feeders.length > 0) {
         dishes(s, ctx);
         dishesUnderBars(s, ctx);

@@ -31,7 +31,7 @@ export const floorStation: CarryingStation = {
     };
   },
   assess: (ctx, carry, school, short) => {
-    const figures = roomFigures(ctx.plan);
+    const figures = roomFigures(ctx.plan, ctx.zone);
     if (carry.state !== 'carries') {
       return { station: 'floor', carry, figures, findings: [] };
     }
@@ -237,7 +237,7 @@ const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[]
   ctx.flock.lots.map((_, i) => scaleToBird(school.value, massThen(ctx.flock, i, d), school.scale));
 
 /** What the room gives, whoever lives in it. */
-function roomFigures(plan: Plan): Figure[] {
+function roomFigures(plan: Plan, zone: boolean): Figure[] {
   const { lengthM: length, widthM: width } = plan.shell;
   const inside = length * width;
   const storage = storageM2(plan.shell);
@@ -245,7 +245,10 @@ function roomFigures(plan: Plan): Figure[] {
   const taken = takers.map((t) => t.takenM2);
   return [
     figure('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED),
-    figure('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED),
+    // of a zone it is what lies beyond the mesh as well: worked, not entered
+    zone
+      ? figure('floor.storage', 'floor.beyond', W['floor.beyond'], { value: storage }, KEEPERS)
+      : figure('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED),
     ...takers.map((t) =>
       figure(
         `floor.taken.${t.fixture.id}`,

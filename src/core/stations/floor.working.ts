@@ -45,6 +45,7 @@ export const FLOOR_WORKINGS = {
       density: { unit: 'kgM2', formula: 'mass / usable' },
     },
   }),
+  'floor.beyond': plainSpec('m2', 'found'),
   'floor.taken': plainSpec('m2', 'found'),
   'floor.capacity': working({
     result: 'carries',

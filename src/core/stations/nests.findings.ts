@@ -262,7 +262,7 @@ function lipHeight(bank: NestBank, ctx: StationContext): Found[] {
 /** The highest single hop on the way up to a bank's lowest entrance, from the litter as it is started, m. */
 function climbM(bank: NestBank, plan: Plan): number {
   const start = litterStartM(plan);
-  const step = bank.stepZ > start ? bank.stepZ : start;
+  const step = Math.max(bank.stepZ, start);
   return Math.max(step - start, bank.lipZ - step);
 }
 

@@ -65,7 +65,7 @@ const bars = fc.array(
   fc.integer({ min: 100, max: 3000 }).map((n) => n / 1000),
   { maxLength: 5 },
 );
-const leftOver = (b: number[], k: { widthM: number; count: number }[]) =>
+const _leftOver = (b: number[], k: { widthM: number; count: number }[]) =>
   packBars(b, k).left.reduce((x, y) => x + y, 0);
 
 test('birds seated and birds left are all the birds, and no bar is overfilled', () => {

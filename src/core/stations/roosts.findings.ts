@@ -144,6 +144,9 @@ function lengthShort(
   short: When | null,
 ): Found {
   if (carry.fitting >= carry.present) return NOTHING;
+  // where nobody gets up to any bar, the way up is what is told
+  const why = [...whyNotCounted(ctx).values()];
+  if (why.every((w) => w !== null) && why.includes('unreached')) return NOTHING;
   const get = (id: string): Figure => {
     const found = own.find((f) => f.id === id);
     if (!found) throw new Error(`the roosts have no figure ${id}`);
@@ -161,7 +164,8 @@ function lengthShort(
   );
   const bars = barsOf(ctx.plan).map((b) => b.id);
   if (!below(there.value, needed.value)) {
-    // there is length enough, but each bar holds whole birds only
+    // there is length enough, but each bar holds whole birds only, or lies where some do not get up to
+    const kept = keptFromBars(ctx, carry);
     const numbers = {
       without: number(without),
       present: number(present),
@@ -170,7 +174,16 @@ function lengthShort(
     };
     return {
       figures: [present],
-      findings: [finding('roosts.places.short', 'short', bars, numbers, null, short)],
+      findings: [
+        finding(
+          kept ? 'roosts.reach.short' : 'roosts.places.short',
+          'short',
+          bars,
+          numbers,
+          null,
+          short,
+        ),
+      ],
     };
   }
   const missing = figure(
@@ -191,6 +204,18 @@ function lengthShort(
     figures: [missing, present],
     findings: [finding('roosts.length.short', 'short', bars, numbers, null, short)],
   };
+}
+
+/** Whether some of the birds of the setting day get up to fewer bars than others do. */
+function keptFromBars(ctx: StationContext, carry: Carries): boolean {
+  const counted = [...whyNotCounted(ctx)].flatMap(([id, why]) => (why === null ? [id] : []));
+  const reached = reachedByLots(ctx);
+  return ctx.flock.lots.some(
+    (lot, i) =>
+      lot.kind !== 'duck' &&
+      (carry.flock[i] ?? 0) > 0 &&
+      counted.some((id) => !reached[i]?.has(id)),
+  );
 }
 
 function nearWall(bar: Bar, plan: Plan, heaviestKg: number): Found {

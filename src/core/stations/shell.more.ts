@@ -237,8 +237,8 @@ const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
 /** A dust bath for birds that cannot make their own. */
 function dustBath(s: Sheet, ctx: StationContext): void {
   const { plan, flock } = ctx;
-  const hens = flock.planned;
-  if (hens === 0) return;
+  const birds = flock.planned;
+  if (birds === 0) return;
   const baths = plan.fixtures.filter(isBath);
   const per = FACTS['dustBath.hen'].value;
   const least = FACTS['dustBath.least'].value;
@@ -247,10 +247,10 @@ function dustBath(s: Sheet, ctx: StationContext): void {
     'shell.dustBath',
     W['shell.dustBath'],
     {
-      hens,
+      birds,
       per,
       least,
-      needed: Math.max(least, hens * per),
+      needed: Math.max(least, birds * per),
     },
     KEEPERS,
   );

@@ -31,10 +31,10 @@ export const SHELL_WORKINGS = {
   'shell.dustBath': working({
     result: 'needed',
     lines: {
-      hens: { unit: 'birds', given: 'found' },
+      birds: { unit: 'birds', given: 'found' },
       per: { unit: 'm2', given: 'keepers' },
       least: { unit: 'm2', given: 'keepers' },
-      needed: { unit: 'm2', formula: 'max(least, hens * per)' },
+      needed: { unit: 'm2', formula: 'max(least, birds * per)' },
     },
   }),
 } as const;

@@ -1,4 +1,3 @@
-import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import { birdSize } from '@/core/birds/size';
 import { change, DAY, hens, soundCoop } from '@/core/tests/plans';

@@ -62,7 +62,8 @@ export const MAIN_FAULTS: readonly Fault[] = [
   fault('flock.cocks.tooFew', withCock(19), withCock(18), (d) => {
     roomy(d);
     apartFeeders(d);
-    d.fixtures.push({ ...newPopDoor(d, { alongM: 2.6 }), id: 'pop-2' });
+    d.fixtures.push({ ...newPopDoor(d, { wall: 'front', alongM: 2.6, sillZ: 0.2 }), id: 'pop-2' });
+    change(d, 'popDoor', 'pop', { sillZ: 0.2 });
   }),
   fault(
     'flock.cocks.undecided',
@@ -179,7 +180,7 @@ export const MAIN_FAULTS: readonly Fault[] = [
   measure('roosts.bar.nearNests', [0.7 - MM, 0.7], (d, z) => change(d, 'bar', 'bar', { z })),
   measure(
     'roosts.bars.tooClose',
-    [0.46 - MM, 0.46],
+    [0.4572 - MM, 0.4572],
     (d, m) => secondBar({ y: 2.55 - m, z: 0.7 })(d),
     (d) => change(d, 'bar', 'step', { y: 1.6 }),
   ),
@@ -202,13 +203,16 @@ export const MAIN_FAULTS: readonly Fault[] = [
   measure('nests.boxes.short', [1, 2], (d, n) => change(d, 'nestBank', 'bank', { boxes: n })),
   measure(
     'nests.boxes.sizeShort',
-    [0.36 - MM, 0.36],
+    // three quarters of 0.3556 m serves; her own size raises nothing at all
+    [0.2667 - MM, 0.3556],
     (d, m) => d.fixtures.push(bank({ id: 'bank-2', x: 0, y: 1.2, lipZ: 0.55, boxes: 1, boxW: m })),
     (d) => {
       d.flock = [
         hens(4, { id: 'heavy', massKg: 3 }),
         hens(2, { id: 'light', breed: 'leghorn', massKg: 1.9 }),
       ];
+      // too small for the heavy as they want it, and told apart from their number
+      for (const f of d.fixtures) if (f.kind === 'nestBank') f.boxW = 0.36;
       change(d, 'nestBank', 'bank', { boxes: 1 });
       change(d, 'feeder', 'feeder', { capacityL: 14 });
     },
@@ -221,15 +225,20 @@ export const MAIN_FAULTS: readonly Fault[] = [
   ),
   measure(
     'nests.lip.high',
-    [0.6 + MM, 0.6],
+    [0.762 + MM, 0.762],
     (d, m) => change(d, 'nestBank', 'bank', { lipZ: 0.1 + m }),
-    (d) => change(d, 'bar', 'bar', { z: 0.88 }),
+    (d) => {
+      // hens that hop as high, and bars that clear the lip
+      d.flock = [hens(6, { massKg: 1.9 })];
+      change(d, 'bar', 'bar', { z: 1.05 });
+      change(d, 'vent', 'vent', { baffle: true });
+    },
   ),
   measure('nests.box.small', [0.3 - MM, 0.3], (d, m) =>
     d.fixtures.push(bank({ id: 'bank-2', x: 0, y: 1.2, lipZ: 0.55, boxes: 1, boxW: m })),
   ),
   // shell
-  measure('shell.fixture.pastWall', [1.6 + MM, 1.6], (d, x) => change(d, 'bar', 'bar', { x })),
+  measure('shell.fixture.pastWall', [3.92 + MM, 3.92], (d, x) => change(d, 'dish', 'shell', { x })),
   measure('shell.fixture.throughRoof', [2 + MM, 2], (d, m) =>
     change(d, 'door', 'door', { heightM: m }),
   ),

@@ -49,9 +49,12 @@ export const OTHER_FAULTS: readonly Fault[] = [
     },
   ),
   measure('litter.depth.outgrows', [LITTER_DAYS + 1, LITTER_DAYS - 1], (d, days) => {
+    d.litter.finalM = 0.1;
     d.schools['litter.cleanOut'] = { custom: days };
   }),
-  measure('litter.board.low', [0.2 - MM, 0.2], (d, m) => {
+  measure('litter.board.low', [0.22 - MM, 0.22], (d, m) => {
+    d.litter.finalM = 0.12;
+    change(d, 'popDoor', 'pop', { sillZ: 0.17 });
     d.litter.retainingM = m;
   }),
   choice('litter.bed.unturned', (d) => {
@@ -84,14 +87,17 @@ export const OTHER_FAULTS: readonly Fault[] = [
   fault('door.count.short', flock(16), flock(15), (d) => {
     roomy(d);
     apartFeeders(d);
-    d.fixtures.push({ ...newDish(d), id: 'shell-2', x: 1.6 });
+    d.fixtures.push({ ...newDish(d), id: 'shell-2', x: 2, y: 1.4 });
   }),
   measure('door.size.small', [0.3 - MM, 0.3], (d, m) => change(d, 'popDoor', 'pop', { widthM: m })),
-  measure('door.sill.high', [0.5 + MM, 0.5], (d, m) =>
+  measure('door.sill.high', [0.75 + MM, 0.75], (d, m) =>
     change(d, 'popDoor', 'pop', { sillZ: 0.1 + m }),
   ),
-  measure('door.sill.low', [0.15 - MM, 0.15], (d, m) => change(d, 'popDoor', 'pop', { sillZ: m })),
-  measure('door.ramp.none', [0.5 + MM, 0.5], (d, m) => {
+  measure('door.sill.low', [0.17 - MM, 0.17], (d, m) => {
+    d.litter.finalM = 0.12;
+    change(d, 'popDoor', 'pop', { sillZ: m });
+  }),
+  measure('door.ramp.none', [0.75 + MM, 0.75], (d, m) => {
     d.shell.floorAboveGroundM = m;
   }),
   measure(
@@ -211,7 +217,7 @@ export const OTHER_FAULTS: readonly Fault[] = [
   // brooder
   measure(
     'brooder.space.short',
-    [10 * 0.19 - MM, 10 * 0.19],
+    [10 * 0.1858 - MM, 10 * 0.1858],
     (d, m) => brooderIs({ lengthM: m, widthM: 1 })(d),
     withBrood(),
   ),
@@ -254,19 +260,22 @@ export const OTHER_FAULTS: readonly Fault[] = [
   measure('brooder.plate.cold', [9.9, 10], (d, c) => brooderIs({ airC: c })(d), withBrood()),
   measure(
     'brooder.heat.short',
-    [0.13 - MM, 0.13],
+    [0.128 - MM, 0.128],
     (d, m) => brooderIs({ heat: { kind: 'plate', widthM: 1, depthM: m } })(d),
     withBrood(),
   ),
   fault(
     'brooder.lamp.tooCold',
-    lamp({ watts: 250, count: 4, aboveM: 0.45 }),
-    lamp({ watts: 250, count: 5, aboveM: 0.45 }),
-    // ninety chicks in air of −34 °C would want 1,035 W
-    all(withBrood(90), (d) => {
-      if (!d.brooder) return;
-      Object.assign(d.brooder, { lengthM: 20, feedEdgeM: 5, waterRimM: 5, airC: -34 });
-    }),
+    // sixty chicks want 510 W at −16 °C, 500 at −15
+    (d) => {
+      lamp({ watts: 250, count: 2, aboveM: 0.45 })(d);
+      brooderIs({ airC: -16 })(d);
+    },
+    (d) => {
+      lamp({ watts: 250, count: 2, aboveM: 0.45 })(d);
+      brooderIs({ airC: -15 })(d);
+    },
+    all(withBrood(60), brooderIs({ lengthM: 20, feedEdgeM: 5, waterRimM: 5 })),
   ),
   measure(
     'brooder.lamp.weak',

@@ -7,7 +7,7 @@ import { bar, change, hens } from './plans';
 /** Faults of the roosts and the nests, each raised alone, with a near miss. */
 export const ROOST_FAULTS: readonly Fault[] = [
   // roosts
-  measure('roosts.hop.high', [0.5 + MM, 0.5], (d, m) => {
+  measure('roosts.hop.high', [0.75 + MM, 0.75], (d, m) => {
     d.fixtures = d.fixtures.filter((f) => f.id !== 'step');
     change(d, 'bar', 'bar', { z: 0.1 + m });
     change(d, 'nestBank', 'bank', { lipZ: 0.55 });
@@ -82,6 +82,7 @@ export const ROOST_FAULTS: readonly Fault[] = [
     (d) => change(d, 'bar', 'bar', { brackets: 1 }),
   ),
   measure('roosts.hung.low', [0.6 - MM, 0.6], (d, m) => {
+    d.litter.finalM = 0.1;
     change(d, 'bar', 'bar', { hung: true, z: 0.1 + m + 0.038, liftsOut: false });
     // a hung bar that is fixed is told once for its crevices too
     change(d, 'bar', 'bar', { liftsOut: false });
@@ -142,7 +143,7 @@ export const ROOST_FAULTS: readonly Fault[] = [
     'roosts.board.noBars',
     (d) =>
       d.fixtures.push({
-        ...newBoard(d, { y: 0.6, depthM: 0.5, z: 0.55, lengthM: 1 }),
+        ...newBoard(d, { x: 1.4, y: 1.2, depthM: 0.5, z: 0.55, lengthM: 1 }),
         id: 'board',
       }),
     (d) => d.fixtures.push({ ...newBoard(d, { y: 2.25, depthM: 0.75, z: 0.55 }), id: 'board' }),
@@ -151,6 +152,8 @@ export const ROOST_FAULTS: readonly Fault[] = [
   // nests
   measure('nests.tier.low', [0.3 - MM, 0.3], (d, m) => {
     d.flock = [hens(4, { breed: 'khaki-campbell', massKg: 2.2 })];
+    d.litter.finalM = 0.1;
+    d.fills.bagKg = 15;
     change(d, 'nestBank', 'bank', { rows: 2, lipZ: 0.1 + m, boxW: 0.4 });
     duckHouse(d);
   }),

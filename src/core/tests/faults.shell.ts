@@ -1,6 +1,7 @@
 import { newDish, newDustBath } from '@/core/plan/newFixtures';
+import { usableFloorM2 } from '@/core/stations/floor';
 import { all, choice, type Fault, fault, MM, measure } from './faults.make';
-import { giantHouse, TAKEN_FREE_M2, withRun } from './faults.parts';
+import { giantHouse, withRun } from './faults.parts';
 import { change, hens } from './plans';
 
 /** Faults of the shell, its openings, the run and the floor, each raised alone, with a near miss. */
@@ -37,7 +38,7 @@ export const SHELL_FAULTS: readonly Fault[] = [
       (d) => d.fixtures.push({ ...newDish(d, 'grit'), id: 'grit' }),
     ),
   ),
-  measure('shell.run.small', [6 * 0.85 - MM, 6 * 0.85], (d, m) =>
+  measure('shell.run.small', [6 * 0.836 - MM, 6 * 0.836], (d, m) =>
     all(withRun({ lengthM: m, widthM: 1 }), (e) =>
       e.fixtures.push({ ...newDish(e, 'grit'), id: 'grit' }),
     )(d),
@@ -127,15 +128,18 @@ export const SHELL_FAULTS: readonly Fault[] = [
   // six meat birds of 4.5 kg are 27 kg: 20 to the square metre on 1.35 of it
   measure(
     'floor.meat.dense',
-    [1.35 - MM, 1.35],
-    (d, usable) => {
-      d.shell.storage = { wall: 'left', depthM: (TAKEN_FREE_M2 - usable) / 3 };
+    // twenty kilograms to the square metre of what the strip leaves
+    [MM, 0],
+    (d, over) => {
+      const massKg = (20 * usableFloorM2(d) + over) / 6;
+      d.flock = [hens(6, { breed: 'meat-slow', massKg, figures: { flight: 'fair' } })];
     },
     (d) => {
-      d.flock = [hens(6, { breed: 'meat-slow', massKg: 4.5, figures: { flight: 'fair' } })];
+      d.shell.storage = { wall: 'left', depthM: 3.45 };
       d.schools['floor.area'] = { custom: 0.05 };
       d.schools['litter.cleanOut'] = { custom: 7 };
       giantHouse(d);
+      change(d, 'bar', 'bar', { x: 0.6, lengthM: 2.8, brackets: 3 });
       change(d, 'feeder', 'feeder', { capacityL: 24, rimZ: 0.4 });
       change(d, 'drinker', 'drinker', { capacityL: 10, rimZ: 0.4 });
     },

@@ -1,6 +1,7 @@
 import { MAIN_FAULTS } from './faults.main';
 import type { Fault } from './faults.make';
 import { OTHER_FAULTS } from './faults.others';
+import { PLACE_FAULTS } from './faults.places';
 import { ROOST_FAULTS } from './faults.roosts';
 import { SHELL_FAULTS } from './faults.shell';
 import { VESSEL_FAULTS } from './faults.vessels';
@@ -12,4 +13,5 @@ export const FAULTS: readonly Fault[] = [
   ...ROOST_FAULTS,
   ...VESSEL_FAULTS,
   ...OTHER_FAULTS,
+  ...PLACE_FAULTS,
 ];

@@ -64,6 +64,7 @@ export const VESSEL_FAULTS: readonly Fault[] = [
     'feed.vessel.underBars',
     (d) => change(d, 'feeder', 'feeder', { y: 2.3 - 0.15 + MM }),
     (d) => change(d, 'feeder', 'feeder', { y: 2.3 - 0.15 }),
+    (d) => change(d, 'bar', 'step', { y: 1.8 }),
   ),
   fault(
     'feed.dish.underBars',
@@ -95,7 +96,7 @@ export const VESSEL_FAULTS: readonly Fault[] = [
     (d) => change(d, 'feeder', 'feeder', { type: 'tube', takenInAtNight: true }),
   ),
   measure('feed.pedal.small', [0.9 - MM, 0.9], (d, kg) => {
-    d.flock.push(hens(1, { id: 'small', breed: 'pekin-bantam', massKg: kg }));
+    d.flock.push(hens(1, { id: 'small', breed: 'dutch-bantam', massKg: kg }));
     smallBirds(d, kg);
     d.fixtures.push({
       ...newFeeder(d, {
@@ -178,6 +179,7 @@ export const VESSEL_FAULTS: readonly Fault[] = [
     'water.vessel.underBars',
     (d) => change(d, 'drinker', 'drinker', { y: 2.3 - 0.15 + MM }),
     (d) => change(d, 'drinker', 'drinker', { y: 2.3 - 0.15 }),
+    (d) => change(d, 'bar', 'step', { y: 1.8 }),
   ),
   fault(
     'water.vessel.hook',

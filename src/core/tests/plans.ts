@@ -2,14 +2,16 @@ import fc from 'fast-check';
 import { produce } from 'immer';
 import { CLIMATES } from '@/core/air/weather/climates.data';
 import { BREEDS } from '@/core/birds/breeds.data';
-import { GROUP_DEFAULTS, newBar, newNestBank, newPlan } from '@/core/plan/defaults';
+import { GROUP_DEFAULTS, newPlan } from '@/core/plan/defaults';
 import { fixtureOf } from '@/core/plan/fixtures.schema';
 import {
+  newBar,
   newDish,
   newDoor,
   newDrinker,
   newFeeder,
   newHatch,
+  newNestBank,
   newPopDoor,
   newVent,
 } from '@/core/plan/newFixtures';
@@ -65,10 +67,26 @@ export const hens = (count: number, parts: Partial<Group> = {}): Group => ({
   ...parts,
 });
 
-export const bar = (parts: Partial<Bar> = {}): Bar => ({ ...newBar(bareCoop()), x: 1, ...parts });
+export const bar = (parts: Partial<Bar> = {}): Bar => ({
+  ...newBar(bareCoop()),
+  x: 1,
+  y: 2.5,
+  z: 0.85,
+  lengthM: 2.4,
+  brackets: 0,
+  ...parts,
+});
 
 export const bank = (parts: Partial<NestBank> = {}): NestBank => ({
   ...newNestBank(bareCoop()),
+  x: 0,
+  y: 0.1,
+  lipZ: 0.55,
+  boxes: 2,
+  boxW: 0.36,
+  boxD: 0.4,
+  boxH: 0.4,
+  faces: 'right',
   ...parts,
 });
 
@@ -108,11 +126,27 @@ export function soundCoop(recipe: (draft: Plan) => void = () => {}): Plan {
         opens: 'closable',
         cover: 'mesh13',
       }),
-      { ...newDoor(bare), id: 'door', alongM: 1.6 },
-      newPopDoor(bare, { id: 'pop', alongM: 3.4 }),
-      newFeeder(bare, { id: 'feeder', type: 'port', outlets: 2, capacityL: 10, x: 1.2, y: 0.9 }),
-      newDrinker(bare, { id: 'drinker', capacityL: 6, x: 2.6, y: 0.9 }),
-      { ...newDish(bare), id: 'shell' },
+      { ...newDoor(bare), id: 'door', wall: 'front', alongM: 1.6 },
+      newPopDoor(bare, {
+        id: 'pop',
+        wall: 'front',
+        alongM: 3.4,
+        sillZ: 0.16,
+        widthM: 0.35,
+        heightM: 0.4,
+      }),
+      newFeeder(bare, {
+        id: 'feeder',
+        type: 'port',
+        outlets: 2,
+        capacityL: 10,
+        x: 1.2,
+        y: 0.9,
+        onWall: false,
+        rimZ: 0.34,
+      }),
+      newDrinker(bare, { id: 'drinker', capacityL: 6, x: 2.6, y: 0.9, rimZ: 0.34 }),
+      { ...newDish(bare), id: 'shell', x: 3, y: 1.5 },
     ],
   };
   return produce(plan, recipe);

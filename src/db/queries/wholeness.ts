@@ -1,9 +1,10 @@
 import { z } from 'zod';
+import { PartMissing } from '../damage';
 import type { Db } from '../db';
 
 /**
  * Reads every save kept and holds plans and saves against one another.
- * @throws Error where a page can't be read, a plan lacks its latest save, or a save its plan
+ * @throws PartMissing where a plan lacks its latest save, or a save its plan; the database's own error where a page can't be read
  */
 export async function checkWhole(db: Db): Promise<void> {
   const [row] = await db.query(
@@ -15,6 +16,6 @@ export async function checkWhole(db: Db): Promise<void> {
        (select coalesce(sum(length(document::text)), 0)::bigint from plan_saves) as characters`,
   );
   const { bare, orphans } = z.object({ bare: z.number(), orphans: z.number() }).parse(row);
-  if (bare > 0) throw new Error(`the latest save of ${bare} of its plans is missing`);
-  if (orphans > 0) throw new Error(`${orphans} of its saves belong to no plan`);
+  if (bare > 0) throw new PartMissing(`the latest save of ${bare} of its plans is missing`);
+  if (orphans > 0) throw new PartMissing(`${orphans} of its saves belong to no plan`);
 }

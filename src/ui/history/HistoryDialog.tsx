@@ -81,6 +81,8 @@ function SaveRow({
 }) {
   const plan = usePlan();
   const [then, setThen] = useState<Plan | null>(null);
+  /** A name that the server did not take. */
+  const [unnamed, setUnnamed] = useState<string | null>(null);
   const address = `/api/plans/${plan.id}/saves/${save.revision}`;
   const look = async (): Promise<void> => {
     const parsed = parsePlan(await (await fetch(address)).json());
@@ -89,12 +91,16 @@ function SaveRow({
   const name = (text: string) => {
     const wanted = text.trim() || null;
     if (wanted !== null && wanted.length > 80) return fail(issue('name.long', { most: 80 }));
-    void fetch(address, {
+    setUnnamed(null);
+    fetch(address, {
       method: 'PUT',
       headers: { 'content-type': 'application/json' },
       body: JSON.stringify({ name: wanted }),
-    });
-    rename(save.revision, wanted);
+    }).then(
+      // what is shown as its name is what the server has
+      (response) => (response.ok ? rename(save.revision, wanted) : setUnnamed(wanted ?? '')),
+      () => setUnnamed(wanted ?? ''),
+    );
     return ok(wanted);
   };
   const goBack = (): void => {
@@ -111,7 +117,18 @@ function SaveRow({
           <time dateTime={save.savedAt}>{new Date(save.savedAt).toLocaleString()}</time>
           {latest ? ', as it stands' : ''}
         </p>
-        <TextField label={`Name of save ${save.revision}`} value={save.name ?? ''} commit={name} />
+        <TextField
+          key={unnamed ?? save.name ?? ''}
+          label={`Name of save ${save.revision}`}
+          value={save.name ?? ''}
+          commit={name}
+        />
+        {unnamed === null ? null : (
+          <p role="alert" className="mt-1 text-[0.87rem] text-oxide">
+            The name “{unnamed}” is not saved: the server does not answer or refused it. Type it
+            again when it is there.
+          </p>
+        )}
         {then ? (
           <p className="mt-1 text-[0.87rem]">
             Beside now: {differencesText(planDifferences(plan, then))}.

@@ -1,10 +1,12 @@
 import type { StationId } from '@/core/finding';
-import { newBar, newGroup, newNestBank } from '@/core/plan/defaults';
+import { newGroup } from '@/core/plan/defaults';
 import {
+  newBar,
   newDrinker,
   newDustBath,
   newFeeder,
   newHatch,
+  newNestBank,
   newPopDoor,
   newVent,
 } from '@/core/plan/newFixtures';

@@ -1,6 +1,6 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newBar } from '@/core/plan/defaults';
+import { newBar } from '@/core/plan/newFixtures';
 import type { Bar } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField } from '../forms/fields';

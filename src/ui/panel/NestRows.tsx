@@ -1,6 +1,6 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newNestBank } from '@/core/plan/defaults';
+import { newNestBank } from '@/core/plan/newFixtures';
 import type { NestBank } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';

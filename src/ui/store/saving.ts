@@ -2,7 +2,7 @@
 import { planDifferences } from '@/core/plan/differences';
 import type { Plan } from '@/core/plan/schema';
 import { openPlan, useBench } from './bench';
-import { forgetUnsaved, keepUnsaved, unsavedOf } from './unsaved';
+import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
 
 const SETTLE_MS = 400;
 const RETRY_MS = 3000;
@@ -11,10 +11,54 @@ let timer: ReturnType<typeof setTimeout> | null = null;
 let busy = false;
 let saved: Plan | null = null;
 
+/** The newest save of each plan that this window knows of. */
+const known = new Map<string, { readonly plan: Plan; readonly revision: number }>();
+
+/**
+ * Opens a plan as a page brings it, or newer, where this window knows of something newer: a page that the browser
+ * had kept is older than what was saved since. Edits that are still on their way stay as they are.
+ */
+export function openStored(plan: Plan, revision: number, on: string): void {
+  const open = useBench.getState();
+  const last = known.get(plan.id);
+  const newer = last && last.revision > revision ? last : { plan, revision };
+  known.set(plan.id, newer);
+  if (open.plan?.id === plan.id && open.revision >= newer.revision) return;
+  openPlan(newer.plan, newer.revision, on);
+  saved = newer.plan;
+}
+
+/**
+ * Asks the server whether the open plan has been saved since by somebody else, and shows what is stored; where there
+ * are edits here as well, both are offered.
+ */
+export async function catchUp(id: string): Promise<void> {
+  const response = await fetch(`/api/plans/${id}`, { cache: 'no-store' }).catch(() => null);
+  if (!response?.ok) return;
+  const stored = (await response.json().catch(() => null)) as {
+    plan: Plan;
+    revision: number;
+  } | null;
+  const { plan, revision, on, station, save } = useBench.getState();
+  if (!stored || plan?.id !== id || stored.revision <= revision || busy) return;
+  if (plan !== saved || save.kind === 'conflict') {
+    useBench.setState({
+      save: { kind: 'conflict', theirs: stored.plan, revision: stored.revision },
+    });
+    return;
+  }
+  known.set(id, { plan: stored.plan, revision: stored.revision });
+  saved = stored.plan;
+  openPlan(stored.plan, stored.revision, on);
+  useBench.setState({ station });
+}
+
 /** Saves the open plan by itself after every edit; returns the way to stop. */
 export function startSaving(): () => void {
-  saved = useBench.getState().plan;
-  if (saved) void offerUnsaved(saved);
+  const opened = useBench.getState().plan;
+  if (saved?.id !== opened?.id) saved = opened;
+  if (saved && saved === opened) void offerUnsaved(saved);
+  if (opened) void catchUp(opened.id);
   const stop = useBench.subscribe((state, before) => {
     if (state.plan === before.plan || state.plan === null) return;
     if (state.plan.id !== before.plan?.id) {
@@ -27,13 +71,21 @@ export function startSaving(): () => void {
     schedule(SETTLE_MS);
   });
   const leaving = (): void => void saveNow(true);
+  const online = (): void => void saveNow();
+  // a page that the browser had laid aside whole may be older than what is stored
+  const shown = (event: PageTransitionEvent): void => {
+    const id = useBench.getState().plan?.id;
+    if (event.persisted && id) void catchUp(id);
+  };
   window.addEventListener('pagehide', leaving);
-  window.addEventListener('online', leaving);
+  window.addEventListener('pageshow', shown);
+  window.addEventListener('online', online);
   return () => {
     stop();
     window.removeEventListener('pagehide', leaving);
-    window.removeEventListener('online', leaving);
-    void saveNow(true);
+    window.removeEventListener('pageshow', shown);
+    window.removeEventListener('online', online);
+    void saveNow();
   };
 }
 
@@ -76,15 +128,30 @@ export async function saveNow(leaving = false): Promise<void> {
   }
 }
 
-async function send(plan: Plan, revision: number, keepalive: boolean): Promise<void> {
+/** A request that outlives its page carries no more than this, bytes. */
+const KEEPALIVE_BYTES = 60_000;
+
+async function send(plan: Plan, revision: number, leaving: boolean): Promise<void> {
   useBench.setState({ save: { kind: 'saving' } });
+  const body = JSON.stringify(plan);
+  const keepalive = leaving && new Blob([body]).size <= KEEPALIVE_BYTES;
+  // whether it arrives or not, it lies in this browser before the page is gone
+  if (leaving) keepAtOnce(plan, revision);
   const response = await fetch(`/api/plans/${plan.id}`, {
     method: 'PUT',
     headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` },
-    body: JSON.stringify(plan),
+    body,
     keepalive,
   });
-  if (useBench.getState().plan?.id !== plan.id) return;
+  if (useBench.getState().plan?.id !== plan.id) {
+    // another plan is open by now: what was stored of this one is known all the same
+    if (response.ok) {
+      const { revision: next } = (await response.json()) as { revision: number };
+      known.set(plan.id, { plan, revision: next });
+      void forgetUnsaved(plan.id);
+    }
+    return;
+  }
   if (response.status === 412) {
     const stored = (await response.json()) as { plan: Plan; revision: number };
     useBench.setState({
@@ -97,6 +164,7 @@ async function send(plan: Plan, revision: number, keepalive: boolean): Promise<v
   } else {
     const { revision: next } = (await response.json()) as { revision: number };
     saved = plan;
+    known.set(plan.id, { plan, revision: next });
     const still = useBench.getState().plan === plan;
     if (still) void forgetUnsaved(plan.id);
     useBench.setState({ revision: next, save: { kind: still ? 'saved' : 'saving' } });
@@ -122,6 +190,7 @@ export function takeTheirs(): void {
   const { save, on, station } = useBench.getState();
   if (save.kind !== 'conflict') return;
   saved = save.theirs;
+  known.set(save.theirs.id, { plan: save.theirs, revision: save.revision });
   openPlan(save.theirs, save.revision, on);
   void forgetUnsaved(save.theirs.id);
   useBench.setState({ station });

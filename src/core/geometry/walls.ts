@@ -1,5 +1,5 @@
-import { roofHeightM } from '../geometry/shell';
 import type { Opening, Plan, Side } from '../plan/schema';
+import { roofHeightM } from './shell';
 
 export const mm = (m: number): number => Math.round(m * 1000) / 1000;
 export const SIDES: readonly Side[] = ['front', 'rear', 'left', 'right'];
@@ -32,6 +32,7 @@ export function freeAlong(
   plan: Plan,
   wall: Side,
   hole: { readonly widthM: number; readonly heightM: number; readonly sillZ: number },
+  fits: (alongM: number) => boolean = () => true,
 ): number | null {
   const room = wallLength(plan, wall) - hole.widthM;
   if (room < 0) return null;
@@ -47,7 +48,7 @@ export function freeAlong(
   const middle = room / 2;
   for (let off = 0; off <= middle + 1e-9; off += 0.05) {
     for (const at of [mm(middle - off), mm(middle + off)]) {
-      if (at >= 0 && at <= room + 1e-9 && clear(at)) return Math.max(0, at);
+      if (at >= 0 && at <= room + 1e-9 && clear(at) && fits(at)) return Math.max(0, at);
     }
   }
   return null;
