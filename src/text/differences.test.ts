@@ -35,7 +35,7 @@ test('what differs is named as the keeper named it', () => {
   ).toBe('Sussex removed, the litter changed');
   expect(
     told({ ...plan, schools: { 'floor.area': { custom: 1 } }, horizonYears: 3, units: 'imperial' }),
-  ).toBe('the units changed, the schools changed, the settings changed');
+  ).toBe('the units changed, the years looked ahead changed, the schools changed');
 });
 
 test('many differences are counted after the first six', () => {

@@ -167,10 +167,6 @@ export const BUILDING_FINDING_WORDS = {
     title: 'Bar too weak for any bracket',
     text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. No number of brackets helps: take a stronger bar.',
   },
-  'roosts.bar.sagsAlways': {
-    title: 'Bar sags, brackets or not',
-    text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. No number of brackets helps: take a stiffer bar.',
-  },
   'roosts.bar.sags': {
     title: 'Bar sags',
     text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. Birds slide to the middle. It wants {brackets} between its ends.',

@@ -8,14 +8,14 @@ const birdsOf = (plan: Parameters<typeof assess>[0]) => assess(plan, { on: DAY }
 test('three heavy hens sit side by side on 1.20 m, each in the middle of her own width', () => {
   const plan = bareCoop({
     flock: [hens(3, { massKg: 3.2 })],
-    fixtures: [bar({ x: 1, y: 2.4, z: 0.9, lengthM: 1.2 })],
+    fixtures: [bar({ x: 1, y: 2.4, z: 0.7, lengthM: 1.2 })],
   });
   const birds = birdsOf(plan);
   // 0.33991 m each: middles at 0.16995, 0.50986, 0.84977 from the bar's left end
   expect(birds.map((b) => b.x)).toEqual(
     [1.16995, 1.50986, 1.84977].map((x) => expect.closeTo(x, 4)),
   );
-  for (const b of birds) expect(b).toMatchObject({ barId: 'bar-1', y: 2.4, z: 0.9, across: 'x' });
+  for (const b of birds) expect(b).toMatchObject({ barId: 'bar-1', y: 2.4, z: 0.7, across: 'x' });
 });
 
 test('the second bar fills from its other end, so that rows behind one another can be told apart', () => {
@@ -23,7 +23,7 @@ test('the second bar fills from its other end, so that rows behind one another c
     flock: [hens(2, { massKg: 2.2 })],
     fixtures: [
       bar({ id: 'bar-1', x: 1, y: 2.5, z: 1.2, lengthM: 0.4 }),
-      bar({ id: 'bar-2', x: 1, y: 2, z: 0.9, lengthM: 0.4 }),
+      bar({ id: 'bar-2', x: 1, y: 2, z: 0.8, lengthM: 0.4 }),
     ],
   });
   expect(birdsOf(plan).map((b) => [b.barId, b.x])).toEqual([

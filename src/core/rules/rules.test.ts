@@ -82,11 +82,11 @@ test('the values of the trade stand as keepers give them', () => {
   const value = (id: string) =>
     asChosen(RULE_BOOK, RULE_BOOK.rows.find((r) => r.id === id) ?? fail(id)).value;
   expect(value('floor.area.sleepingOnly')).toBe(0.25);
-  expect(value('floor.area.threeToFourFeet')).toBe(0.33);
-  expect(value('floor.area.shutInWinters')).toBe(0.7);
+  expect(value('floor.area.threeToFourFeet')).toBe(0.325);
+  expect(value('floor.area.shutInWinters')).toBe(0.6967);
   expect(value('floor.area.statutory')).toBeCloseTo(0.1111, 4);
   expect(value('roosts.length.statutory')).toBe(0.15);
-  expect(value('roosts.length.huddled')).toBe(0.23);
+  expect(value('roosts.length.huddled')).toBe(0.2286);
   expect(value('roosts.length.aFootEach')).toBe(0.3);
   expect(value('roosts.length.elbowRoom')).toBe(0.38);
   expect(value('nests.hens.quietFlock')).toBe(3);
@@ -107,9 +107,11 @@ test('a rule for the reference hen is brought to a heavier one by length or by a
   expect(() => scaleToBird(0.3, Number.NaN, 'none')).toThrow(RangeError);
 });
 
-test('sideways distances of the fit-out scale with the bird, heights do not', () => {
-  expect(fitM('roosts.wall', 3.2)).toBeCloseTo(0.43056, 4);
-  expect(fitM('roosts.apart.level', 2.2)).toBe(0.46);
+test('sideways distances hold as they stand for standard birds, 1.2 to 3.8 kg; heights for all', () => {
+  for (const kg of [1.2, 2.2, 2.9, 3.8]) expect(fitM('roosts.wall', kg)).toBe(0.38);
+  expect(fitM('roosts.wall', 4.8)).toBeCloseTo(0.38 * Math.cbrt(4.8 / 3.8), 9);
+  expect(fitM('roosts.wall', 0.6)).toBeCloseTo(0.38 * Math.cbrt(0.5), 9);
+  expect(fitM('roosts.apart.level', 2.2)).toBe(0.4572);
   expect(fitM('roosts.lowest', 4.3)).toBe(FIT['roosts.lowest'].valueM);
 });
 

@@ -46,13 +46,13 @@ describe('what one chick asks for', () => {
         },
       ),
     );
-    expect(chickPlateM2(21)).toBeCloseTo(0.013, 9);
-    expect(chickPlateM2(60)).toBeCloseTo(0.013, 9);
+    expect(chickPlateM2(21)).toBeCloseTo(0.0128, 9);
+    expect(chickPlateM2(60)).toBeCloseTo(0.0128, 9);
   });
 
   test('a day decides a step: day fourteen is of the first, day fifteen of the second', () => {
     expect([14, 15, 28, 29, 42, 43].map((d) => chickM2(d, 2.2, false))).toEqual([
-      0.05, 0.09, 0.09, 0.14, 0.14, 0.19,
+      0.0464, 0.09, 0.09, 0.1393, 0.1393, 0.1858,
     ]);
   });
 });
@@ -82,13 +82,15 @@ describe('eggs set', () => {
 describe('the box', () => {
   test('it carries what its least measure carries', () => {
     const carries = (parts: Partial<Brooder>) => worked(brooderOf(parts)).brooder.carries;
-    // to day 59: 0.19 m² of floor, 4 cm of feed, 1.5 cm of water, 0.013 m² of plate
+    // to day 59: 0.1858 m² of floor, 4 cm of feed, 1.5 cm of water, 0.0128 m² of plate
     const plate = { kind: 'plate', widthM: 1, depthM: 1 } as const;
-    expect(carries({ lengthM: 1.9, widthM: 1, heat: plate })).toBe(10);
-    expect(carries({ lengthM: 1.899, widthM: 1, heat: plate })).toBe(9);
+    expect(carries({ lengthM: 1.858, widthM: 1, heat: plate })).toBe(10);
+    expect(carries({ lengthM: 1.857, widthM: 1, heat: plate })).toBe(9);
+    // a tub of the same length and width has π/4 of its floor
+    expect(carries({ lengthM: 1.9, widthM: 1, shape: 'oval', heat: plate })).toBe(8);
     expect(carries({ feedEdgeM: 0.48, heat: plate })).toBe(12);
     expect(carries({ waterRimM: 0.3, heat: plate })).toBe(20);
-    expect(carries({ heat: { kind: 'plate', widthM: 0.26, depthM: 0.5 } })).toBe(10);
+    expect(carries({ heat: { kind: 'plate', widthM: 0.256, depthM: 0.5 } })).toBe(10);
     expect(carries({ heat: { kind: 'hen', hens: 1 } })).toBe(12);
   });
 
@@ -96,7 +98,7 @@ describe('the box', () => {
     const needed = (schools: Plan['schools']) =>
       worked({ ...brooderOf({}), schools }).figures.get('brooder.needed')?.value ?? Number.NaN;
     const byAge = needed({});
-    expect(byAge).toBeCloseTo(1.9, 6);
+    expect(byAge).toBeCloseTo(1.858, 6);
     expect(needed({ 'brooder.space': 'brooder.space.fromTheStart' })).toBeCloseTo(1.5 * byAge, 6);
   });
 

@@ -93,15 +93,18 @@ test('cleats never stand closer than 0.14 m nor wider than 0.20, and closer the 
 
 test('the sill holds the final litter in, and a step inside helps those that hop less', () => {
   const sill = (sillZ: number, recipe?: (d: Plan) => void) => codes(coop({ sillZ }, recipe));
-  expect(sill(0.15)).toEqual([]);
-  expect(sill(0.149)).toEqual(['door.sill.low']);
+  const grown = (d: Plan): void => {
+    d.litter.finalM = 0.12;
+  };
+  expect(sill(0.17, grown)).toEqual([]);
+  expect(sill(0.169, grown)).toEqual(['door.sill.low']);
   const deep = (d: Plan): void => {
     d.litter.finalM = 0.5;
   };
-  // half a metre is a medium hen’s hop from the litter as it is started
-  expect(sill(0.6, deep)).not.toContain('door.sill.high');
-  expect(sill(0.601, deep)).toContain('door.sill.high');
-  const stepped = coop({ sillZ: 0.7, stepZ: 0.4 }, deep);
+  // three quarters of a metre are a medium hen’s hop from the litter as it is started
+  expect(sill(0.85, deep)).not.toContain('door.sill.high');
+  expect(sill(0.851, deep)).toContain('door.sill.high');
+  const stepped = coop({ sillZ: 0.9, stepZ: 0.4 }, deep);
   expect(codes(stepped)).not.toContain('door.sill.high');
 });
 
@@ -111,5 +114,5 @@ test('a new pop door is large enough for the largest birds planned, and never sm
     const fitted = { ...plan, fixtures: [newPopDoor(plan)] };
     expect([id, codes(fitted).includes('door.size.small')]).toEqual([id, false]);
   }
-  expect(newPopDoor(bareCoop({ flock: [] }))).toMatchObject({ widthM: 0.35, heightM: 0.4 });
+  expect(newPopDoor(bareCoop({ flock: [] }))).toMatchObject({ widthM: 0.3, heightM: 0.35 });
 });

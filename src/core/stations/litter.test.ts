@@ -73,6 +73,7 @@ test('litter that is changed, raked or hosed does not grow', () => {
 test('the longer it lies the deeper it grows, and what outgrows the plan is told', () => {
   const after = (days: number) =>
     soundCoop((d) => {
+      d.litter.finalM = 0.1;
       d.schools = { 'litter.cleanOut': { custom: days } };
     });
   const depth = (days: number) => figure(after(days), 'litter.depth.end');
@@ -86,10 +87,10 @@ test('the longer it lies the deeper it grows, and what outgrows the plan is told
 
 test('clearances are kept to the final litter, hops to the litter as it is started', () => {
   const grown = soundCoop((d) => {
-    d.litter.finalM = 0.3;
+    d.litter.finalM = 0.46;
   });
   const found = codes(grown);
-  // 0.70 m less 0.30 is under 0.45; the sill at 0.15 no longer holds it in
+  // 0.70 m less 0.46 is under 0.25; the sill at 0.16 no longer holds it in
   expect(found).toContain('roosts.bar.low');
   expect(found).toContain('door.sill.low');
   const raised = soundCoop((d) => {
@@ -99,11 +100,11 @@ test('clearances are kept to the final litter, hops to the litter as it is start
   });
   expect(codes(raised)).not.toContain('roosts.bar.low');
   expect(codes(raised)).not.toContain('roosts.hop.high');
-  // from the step 0.40 m, and to the step 0.45 from where litter starts: 0.501 is over a medium hen’s hop
+  // from the step 0.40 m, and to the step 0.45 from where litter starts: 0.851 is over a medium hen’s hop
   const far = soundCoop((d) => {
     d.litter.finalM = 0.3;
     change(d, 'bar', 'bar', { z: 0.95 });
-    change(d, 'bar', 'step', { z: 0.601 });
+    change(d, 'bar', 'step', { z: 0.851 });
   });
   expect(codes(far)).toContain('roosts.hop.high');
 });

@@ -151,7 +151,7 @@ function amounts(s: Sheet, ctx: StationContext, startL: number): void {
     'litter.depth.final',
     W['litter.depth.final'],
     {
-      end: course.atEndM,
+      grown: course.atEndM,
       most: course.entered ? course.finalM : course.mostM,
       depth: Math.min(course.atEndM, course.finalM),
     },

@@ -83,9 +83,9 @@ export const LITTER_WORKINGS = {
   'litter.depth.final': working({
     result: 'depth',
     lines: {
-      end: { unit: 'm', given: 'found' },
+      grown: { unit: 'm', given: 'found' },
       most: { unit: 'm', given: 'school' },
-      depth: { unit: 'm', formula: 'min(end, most)' },
+      depth: { unit: 'm', formula: 'min(grown, most)' },
     },
   }),
   'litter.depth.end': working({

@@ -214,7 +214,14 @@ function lipHeight(bank: NestBank, ctx: StationContext): Found[] {
   });
   const least = Math.min(...lots.map((lot) => lot.class.nestLipM[0]));
   if (below(start, least)) {
-    return [found('nests.lip.low', 'awkward', rule('nests.lip.least', least), 'needed')];
+    return [
+      found(
+        'nests.lip.low',
+        'awkward',
+        rule(`nests.lip.least.${Math.round(least * 1000)}`, least),
+        'needed',
+      ),
+    ];
   }
   const final = FACTS['nests.lip.final'].value;
   if (!ducks && below(end, final)) {
@@ -233,7 +240,14 @@ function lipHeight(bank: NestBank, ctx: StationContext): Found[] {
   if (ducks) {
     const most = Math.min(...lots.map((lot) => lot.class.nestLipM[1]));
     return below(most, start)
-      ? [found('nests.lip.high', 'short', rule('nests.lip.duck', most), 'allowed')]
+      ? [
+          found(
+            'nests.lip.high',
+            'short',
+            rule(`nests.lip.duck.${Math.round(most * 1000)}`, most),
+            'allowed',
+          ),
+        ]
       : [];
   }
   const hens = lots.filter((lot) => lot.kind !== 'duck');
@@ -243,7 +257,7 @@ function lipHeight(bank: NestBank, ctx: StationContext): Found[] {
   const easy = FACTS['nests.lip.easy'].value;
   if (below(hop, climbM(bank, plan))) {
     const hopFigure = figure(
-      'nests.lip.hop',
+      `nests.lip.hop.${bank.id}`,
       'nests.lip.rule',
       W['nests.lip.rule'],
       { value: hop },

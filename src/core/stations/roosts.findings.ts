@@ -145,8 +145,8 @@ function lengthShort(
 ): Found {
   if (carry.fitting >= carry.present) return NOTHING;
   // where nobody gets up to any bar, the way up is what is told
-  const why = [...whyNotCounted(ctx).values()];
-  if (why.every((w) => w !== null) && why.includes('unreached')) return NOTHING;
+  const why = [...whyNotCounted(ctx).values()].filter((w) => w !== 'stepBar' && w !== 'outside');
+  if (why.length > 0 && why.every((w) => w === 'unreached')) return NOTHING;
   const get = (id: string): Figure => {
     const found = own.find((f) => f.id === id);
     if (!found) throw new Error(`the roosts have no figure ${id}`);

@@ -307,8 +307,13 @@ function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool)
       : { brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs, PUBLISHED) }),
   };
   if (!found.breaks && !found.sags) return;
-  const code = `roosts.bar.${found.breaks ? 'weak' : 'sags'}${needs === null ? 'Always' : ''}`;
-  const severity = found.breaks ? 'harm' : 'awkward';
+  const code =
+    needs === null
+      ? 'roosts.bar.weakAlways'
+      : found.breaks
+        ? 'roosts.bar.weak'
+        : 'roosts.bar.sags';
+  const severity = found.breaks || needs === null ? 'harm' : 'awkward';
   const when = whenLoaded(ctx, bar, length, (kg) => {
     const then = strengthOf(bar, timber, kg, bar.lengthM, bar.brackets);
     return found.breaks ? then.breaks : then.sags;

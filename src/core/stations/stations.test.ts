@@ -13,8 +13,11 @@ describe('the floor', () => {
   test('what stands on it takes its footprint; what is raised 0.45 m above the litter does not', () => {
     const nests = (lipZ: number) => bank({ boxes: 2, boxW: 0.3, boxD: 0.4, lipZ });
     // underside 0.10 below the lip, litter 0.10: at a lip of 0.65 it is 0.45 above the litter
-    expect(value(fittedCoop({ fixtures: [nests(0.65)] }), 'floor.have')).toBeCloseTo(12, 9);
-    expect(value(fittedCoop({ fixtures: [nests(0.649)] }), 'floor.have')).toBeCloseTo(12 - 0.24, 9);
+    const litter = { ...fittedCoop().litter, finalM: 0.1 };
+    const floor = (lipZ: number) =>
+      value(fittedCoop({ litter, fixtures: [nests(lipZ)] }), 'floor.have');
+    expect(floor(0.65)).toBeCloseTo(12, 9);
+    expect(floor(0.649)).toBeCloseTo(12 - 0.24, 9);
   });
 
   test('a round feeder takes its circle, a bar and a bank hung outside take nothing', () => {
@@ -76,14 +79,14 @@ describe('the roosts', () => {
     expect(value(mixed, 'roosts.widthPerBird')).toBeCloseTo(0.3, 9);
   });
 
-  // the reference hen: 0.38 m to the wall, 0.46 m level, 0.38 m stepped, 0.45 m above the litter
+  // the reference hen: 0.38 m to the wall, 0.4572 m level, 0.38 m stepped, 0.45 m above the litter
   test.each([
     ['roosts.bar.nearWall', [bar({ y: 3 - 0.379 })], [bar({ y: 3 - 0.38 })]],
     ['roosts.bar.low', [bar({ z: 0.549 })], [bar({ z: 0.55 })]],
     [
       'roosts.bars.tooClose',
-      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.041 })],
-      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.04 })],
+      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.0438 })],
+      [bar({ y: 2.5 }), bar({ id: 'b', y: 2.0428 })],
     ],
     [
       'roosts.bars.stairTooClose',
@@ -106,7 +109,7 @@ describe('the roosts', () => {
       [bar({ z: 0.7 }), bank({ lipZ: 0.7 })],
     ],
     ['nests.lip.low', [bank({ lipZ: 0.549 })], [bank({ lipZ: 0.55 })]],
-    ['nests.lip.high', [bank({ lipZ: 0.701 })], [bank({ lipZ: 0.7 })]],
+    ['nests.lip.unreached', [bank({ lipZ: 0.851 })], [bank({ lipZ: 0.85 })]],
     ['nests.box.small', [bank({ boxW: 0.299 })], [bank({ boxW: 0.3 })]],
     [
       'nests.bank.underBars',
@@ -143,9 +146,13 @@ describe('the nests', () => {
     expect(value(nests(1, 7, 'nests.hens.smallFlockSharing'), 'nests.capacity')).toBe(7);
   });
 
-  test('a hen counts only in a box of her size', () => {
+  test('a hen counts in a box of three quarters of her size, and in none smaller', () => {
     const flock = [hens(4, { id: 'heavy', massKg: 3.2 }), medium(4)];
-    const small = bank({ boxes: 4, boxW: 0.3, boxD: 0.3, boxH: 0.33 });
+    // a heavy hen's box is 0.3556 by 0.40 m: three quarters are 0.2667 by 0.30
+    const snug = bank({ boxes: 4, boxW: 0.2667, boxD: 0.3, boxH: 0.33 });
+    expect(value(fittedCoop({ flock, fixtures: [snug] }), 'nests.capacity')).toBe(18);
+    expect(codes(fittedCoop({ flock, fixtures: [snug] }))).toContain('nests.box.small');
+    const small = bank({ boxes: 4, boxW: 0.2666, boxD: 0.3, boxH: 0.33 });
     const plan = fittedCoop({ flock, fixtures: [small] });
     expect(value(plan, 'nests.capacity')).toBe(0);
     expect(codes(plan)).toContain('nests.boxes.sizeShort');

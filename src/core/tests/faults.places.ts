@@ -89,6 +89,10 @@ export const PLACE_FAULTS: readonly Fault[] = [
     d.fixtures.push(bar({ id: 'bar-2', axis: 'y', x: 1.2, y, z: 0.42, lengthM: 0.3, use: 'step' }));
     change(d, 'bar', 'bar', { y: 2.62 });
   }),
+  measure('shell.bars.inOne', [2.55 - 0.088, 2.55 - 0.4572], (d, y) => {
+    d.fixtures.push(bar({ id: 'bar-2', x: 0.8, y, z: 0.7, lengthM: 2.4, brackets: 2 }));
+    change(d, 'bar', 'step', { y: 1.7 });
+  }),
   measure('shell.openings.clash', [0.1 - MM, 0.1], (d, m) =>
     d.fixtures.push(
       newVent(d, {

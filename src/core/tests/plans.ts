@@ -71,7 +71,7 @@ export const bar = (parts: Partial<Bar> = {}): Bar => ({
   ...newBar(bareCoop()),
   x: 1,
   y: 2.5,
-  z: 0.85,
+  z: 0.7,
   lengthM: 2.4,
   brackets: 0,
   ...parts,
