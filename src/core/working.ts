@@ -13,6 +13,7 @@ export const UNITS = [
   'celsius',
   'days',
   'weeks',
+  'months',
   'eggsDay',
   'kgDay',
   'gramsDay',

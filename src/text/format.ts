@@ -42,6 +42,7 @@ const METRIC = 'metric';
 /** Amounts a day, temperatures and powers, in either system. */
 const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>> = {
   celsius: formatTemperature,
+  months: (v) => `${threeFigures(v)} months`,
   weeks: (v) => `${threeFigures(v)} weeks`,
   days: (v) => `${threeFigures(v)} ${v === 1 ? 'day' : 'days'}`,
   eggsDay: (v) => `${threeFigures(v)} eggs a day`,

@@ -1,5 +1,5 @@
 import type { Plan } from '@/core/plan/schema';
-import type { Remedy } from '@/core/remedies/remedy';
+import type { Remedy, Told } from '@/core/remedies/remedy';
 import { FINDING_WORDS } from './findings';
 import { formatBare, formatValue } from './format';
 
@@ -7,7 +7,11 @@ import { formatBare, formatValue } from './format';
 export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.lengthen': 'Lengthen {fixtures} to {length}',
   'roosts.addInFront': 'Add a {length} bar {apart} in front of {fixtures}',
+  'roosts.addBar': 'Add a {length} bar {apart} from the rear wall, {height} above the litter',
   'roosts.addFirst': 'Add a {length} bar {apart} from the rear wall',
+  'roosts.otherSchool':
+    'Let them huddle: nine inches a bird, known to leave the lowest on the floor',
+  'roosts.ofLumber': 'Make {fixtures} of sound 38 × 89 lumber, flat',
   'roosts.layOne': 'Lay one bar of {length}, {wall} from the rear wall',
   'roosts.layAnew':
     'Lay {rows} of {length}, the first {wall} from the rear wall, then {apart} apart',
@@ -20,10 +24,20 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'nests.addBank': 'Add a bank of {boxes} on the {wall} wall',
   'nests.move': 'Move {fixtures} to the {wall} wall',
   'nests.setLip': 'Set the lip of {fixtures} {height} above the litter',
+  'nests.step': 'Set a step or rail {height} above the litter before {fixtures}',
+  'nests.lower': 'Lower {fixtures}, lip {height} above the litter',
   'nests.hang': 'Hang {fixtures} with the lip {height} above the litter: the floor under it counts',
   'nests.enlarge': 'Make the boxes of {fixtures} {width} wide, {depth} deep, {height} high',
+  'floor.to.threeToFourFeet':
+    'Size the floor by three to four feet: where winters are mild and the run is open',
+  'floor.to.sleepingOnly':
+    'Size the floor for sleeping only: with a dry, roofed run that is open every day',
+  'flock.fewer': 'Keep {birds} here; the others want a second house',
   'floor.shutIn': 'Size the floor by shut-in winters',
   'shell.moveIn': 'Move {fixtures} inside',
+  'shell.moveThing': 'Move {fixtures} to where there is room',
+  'shell.takeOut': 'Take {fixtures} out',
+  'shell.fineMesh': 'Cover {fixtures} with 6 mm hardware cloth, screwed down',
   'shell.mesh': 'Cover {fixtures} with 13 mm hardware cloth, screwed down',
   'shell.acrylic': 'Glaze {fixtures} with acrylic',
   'shell.stay': 'Fit a stay or catch to {fixtures}',
@@ -84,11 +98,13 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'vessels.height': 'Set {fixtures} at {height}',
   'vessels.move': 'Move {fixtures} to {left} from the left and {front} from the front wall',
   'vessels.larger': 'Take one that holds {litres} for {fixtures}',
-  'vessels.allLarger': 'Take each of {fixtures} {times} times as large',
+  'vessels.allLarger': 'Take vessels of {litres} each for {fixtures}',
   'vessels.fillLess': 'Fill {fixtures} with {litres} at most',
   'vessels.fillOften': 'Fill them every {days}',
   'vessels.bolt': 'Bolt {fixtures} through',
   'vessels.cone': 'Put a cone on {fixtures}',
+  'vessels.heightOnWall': 'Set {fixtures} on the wall {height} above the litter as it starts',
+  'feed.addOpen': 'Add an open feeder, taken in at dusk, until every bird was seen to eat alone',
   'feed.addTall': 'Add a feeder at {height} for the tall birds',
   'feed.takeIn': 'Take {fixtures} in at dusk',
   'feed.tube': 'Use a hanging tube for {fixtures}',
@@ -101,8 +117,9 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'water.fount': 'Use a round fount for {fixtures}',
   'litter.deepen': 'Start with {depth}',
   'litter.level': 'Level it to {depth}',
-  'litter.sooner': 'Clean out every {days}',
+  'litter.sooner': 'Clean out each half-year',
   'litter.planFor': 'Plan for {depth}: lips, bars and sills are held to it',
+  'litter.upturn': 'Turn the floor {height} up the walls',
   'litter.board': 'Set a board {height} high',
   'litter.turn': 'Turn it twice a week',
   'litter.seal': 'Seal the floor',
@@ -136,6 +153,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'brooder.plate': 'Use a plate large enough for {chicks}',
   'brooder.indoors': 'Move the brooder to a room of {air}',
   'brooder.lamps': 'Hang two lamps of {watts} on cords of their own',
+  'brooder.halfLids': 'Make the lid in parts that one person lifts',
+  'brooder.drawer': 'Give it a floor that draws out',
   'brooder.enlarge': 'Make the brooder {length} by {width}',
   'brooder.lengthen': 'Make the brooder {length} long',
   'brooder.feedEdge': 'Give {edge} of feed edge',
@@ -162,8 +181,17 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 
-/** What a remedy does, as its button says it. */
-export function remedyText(remedy: Remedy, plan: Plan): string {
+/** What a remedy does, as its button says it: every change of it in one line. */
+export function remedyText(remedy: Pick<Remedy, 'steps'>, plan: Plan): string {
+  const [first = '', ...rest] = remedy.steps.map((step) => stepText(step, plan));
+  const then = rest.map((text) => text.charAt(0).toLowerCase() + text.slice(1));
+  const last = then.pop();
+  if (last === undefined) return first;
+  return [first, ...then].join(', ') + ` and ${last}`;
+}
+
+/** What one change does. */
+export function stepText(remedy: Told, plan: Plan): string {
   const words = REMEDY_WORDS[remedy.code];
   if (words === undefined) throw new Error(`no words for the remedy ${remedy.code}`);
   return words.replace(/\{(\w+)(\|bare)?\}/g, (_, name: string, bare?: string) => {
@@ -175,12 +203,17 @@ export function remedyText(remedy: Remedy, plan: Plan): string {
   });
 }
 
-/** What a remedy brings or worsens that is as bad as what it mends, in words; null for most. */
-export function bringsText({ brings, worsens }: Pick<Remedy, 'brings' | 'worsens'>): string | null {
+/** What a remedy brings or worsens, in words, what is as bad as what it mends first; null for most. */
+export function bringsText({
+  brings,
+  lesser,
+  worsens,
+}: Pick<Remedy, 'brings' | 'lesser' | 'worsens'>): string | null {
   const titles = (codes: readonly string[]): string =>
     codes.map((code) => FINDING_WORDS[code]?.title.toLowerCase() ?? code).join(', ');
   const told = [
-    ...(brings.length > 0 ? [`It brings: ${titles(brings)}.`] : []),
+    ...(brings.length > 0 ? [`It brings, as bad: ${titles(brings)}.`] : []),
+    ...(lesser.length > 0 ? [`It brings: ${titles(lesser)}.`] : []),
     ...(worsens.length > 0 ? [`It makes worse: ${titles(worsens)}.`] : []),
   ];
   return told.length > 0 ? told.join(' ') : null;

@@ -7,7 +7,7 @@ import { newVent } from '../plan/newFixtures';
 import type { AirOpening, OfKind, Plan, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { freeShare } from '../stations/air';
-import { cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
 
 /** Top of the band in which nothing may blow, m; 0 without bars. */
@@ -29,9 +29,13 @@ function ventOn(plan: Plan, wall: Side, netM2: number): OfKind<'vent'> | null {
   const height = Math.min(most, Math.max(0.1, gross / room));
   const width = gross / height;
   if (most < 0.04 || width > room) return null;
-  const hole = { widthM: cmUp(width), heightM: mm(height), sillZ: mm(top - height - 0.01) };
+  const heightM = Math.min(down(plan, most), up(plan, height));
+  const widthM = up(plan, gross / heightM);
+  const sillZ = down(plan, top - heightM - 0.01);
+  if (heightM < 0.04 || widthM > room || sillZ < sill - 0.02) return null;
+  const hole = { widthM, heightM, sillZ };
   const alongM = freeAlong(plan, wall, hole);
-  return alongM === null ? null : newVent(plan, { wall, alongM, ...hole });
+  return alongM === null ? null : newVent(plan, { wall, alongM: near(plan, alongM), ...hole });
 }
 
 /** High vents that stay open, one in a wall or one in each of two. */
@@ -70,7 +74,7 @@ const addRidge: Proposer = (finding, { plan }) => {
   const net = told(finding, 'missing');
   const { roof, lengthM, widthM } = plan.shell;
   const alongX = roof.kind === 'gable' ? roof.ridgeAxis === 'x' : true;
-  const length = mm((alongX ? lengthM : widthM) - 0.1);
+  const length = down(plan, (alongX ? lengthM : widthM) - 0.1);
   const vent = newVent(plan, {
     place: 'ridge',
     screenedBy: 'ridge',
@@ -81,7 +85,7 @@ const addRidge: Proposer = (finding, { plan }) => {
   });
   const height = net / (length * freeShare(vent));
   if (height > 0.3 || roof.kind === 'flat') return [];
-  const heightM = cmUp(height);
+  const heightM = up(plan, height);
   return [
     {
       code: 'air.addRidge',
@@ -146,9 +150,9 @@ function placeUnder(
 ): { widthM: number; heightM: number; sillZ: number; alongM: number } | null {
   const lowest = litterEndM(plan) + 0.1;
   for (let sillZ = wallTop(plan, wall) - heightM - 0.1; sillZ >= lowest; sillZ -= 0.1) {
-    const hole = { widthM, heightM, sillZ: mm(sillZ) };
+    const hole = { widthM, heightM, sillZ: down(plan, sillZ) };
     const alongM = freeAlong(plan, wall, hole);
-    if (alongM !== null) return { ...hole, alongM };
+    if (alongM !== null) return { ...hole, alongM: near(plan, alongM) };
   }
   return null;
 }
@@ -180,7 +184,7 @@ const addWindows: Proposer = (finding, { plan }) => {
       const width = gross / height;
       if (most < 0.2 || width > room) return;
       const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
-      const hole = placeUnder(draft, wall, cmUp(width), mm(height));
+      const hole = placeUnder(draft, wall, up(plan, width), up(plan, height));
       if (!hole) return;
       made.push({ ...base, ...hole });
     }
@@ -215,7 +219,7 @@ const baffle = setting('air.baffle', ['window', 'vent'], (o) => {
 const raiseVent: Proposer = (finding, { plan }) => {
   const o = fixtureIn(plan, finding, ['window', 'vent']);
   if (!o) return [];
-  const sillZ = cmUp(bandTop(plan));
+  const sillZ = up(plan, bandTop(plan));
   if (sillZ + o.heightM > wallTop(plan, o.wall) - 0.005) return [];
   return [
     {

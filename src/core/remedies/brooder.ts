@@ -5,19 +5,19 @@ import { FACTS } from '../rules/facts.data';
 import { colderNightChance, hatchOf, lampToBuy, toleratedC } from '../stations/brooder.broods';
 import { dayNumber, isoDay } from '../units/day';
 import { wholeUp } from '../units/number';
-import { cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { metres, type Proposal, type Proposer, up } from './remedy';
 import { planning, told } from './setting';
 
 /** A remedy that sets something of the brooder. */
 const set = (
   code: string,
-  change: (b: Brooder, finding: Parameters<Proposer>[0]) => void,
+  change: (b: Brooder, finding: Parameters<Proposer>[0], plan: Plan) => void,
   numbers: Parameters<typeof planning>[2] = () => ({}),
 ): Proposer =>
   planning(
     code,
     (d, finding) => {
-      if (d.brooder) change(d.brooder, finding);
+      if (d.brooder) change(d.brooder, finding, d);
     },
     numbers,
   );
@@ -26,10 +26,10 @@ const lamp = (b: Brooder): Extract<Brooder['heat'], { kind: 'lamp' }> | null =>
   b.heat.kind === 'lamp' ? b.heat : null;
 
 /** As large a plate as the chicks ask for by three weeks, twice as wide as deep. */
-function plateFor(chicks: number): Brooder['heat'] {
+function plateFor(plan: Plan, chicks: number): Brooder['heat'] {
   const area = chicks * FACTS['brooder.plate.threeWeeks'].value;
-  const depthM = cmUp(Math.sqrt(area / 2));
-  return { kind: 'plate', widthM: cmUp(area / depthM), depthM };
+  const depthM = up(plan, Math.sqrt(area / 2));
+  return { kind: 'plate', widthM: up(plan, area / depthM), depthM };
 }
 
 const chicksOf: Parameters<typeof planning>[2] = (_, { value }) => ({
@@ -40,7 +40,7 @@ const plate: Proposer = (finding, ctx) =>
   set(
     'brooder.plate',
     (b) => {
-      b.heat = plateFor(ctx.value('brooder.chicks') ?? 1);
+      b.heat = plateFor(ctx.plan, ctx.value('brooder.chicks') ?? 1);
     },
     chicksOf,
   )(finding, ctx);
@@ -80,9 +80,14 @@ const larger: Proposer = (finding, { plan }) => {
   const { brooder } = plan;
   if (!brooder) return [];
   const needed = told(finding, 'needed');
-  const longer = cmUp(needed / brooder.widthM);
-  const lengthM = cmUp(brooder.lengthM * Math.sqrt(needed / (brooder.lengthM * brooder.widthM)));
-  const widthM = cmUp(needed / lengthM);
+  const longer = up(plan, needed / brooder.widthM);
+  const lengthM = up(
+    plan,
+    brooder.lengthM * Math.sqrt(needed / (brooder.lengthM * brooder.widthM)),
+  );
+  const widthM = up(plan, needed / lengthM);
+  // a box that fills a room is no advice
+  if (lengthM > MOST_BOX_M || widthM > MOST_BOX_M) return [];
   const whole: Proposal = {
     code: 'brooder.enlarge',
     fixtures: [],
@@ -102,6 +107,54 @@ const larger: Proposer = (finding, { plan }) => {
   return longer <= 1.5 * brooder.lengthM ? [lengthened, whole] : [whole];
 };
 
+/** Longest side of a brooder that is still a box, m. */
+const MOST_BOX_M = 2.4;
+
+/** Chicks that stay past feathering moved out on the first day on which they bear the nights: they need less room. */
+const moveSooner: Proposer = (_finding, { plan }) =>
+  plan.flock.flatMap((group): Proposal[] => {
+    if (!group.raisedHere || !group.hatchedOn) return [];
+    const own = plan.ownBreeds.find((b) => b.id === group.breed) ?? breedById(group.breed);
+    const meat = own?.kind === 'meat';
+    const hatched = dayNumber(group.hatchedOn);
+    const now = dayNumber(group.arrivesOn) - hatched;
+    const age = firstOut(plan, hatched, meat, FACTS['brooder.out.feathered'].value, now - 1);
+    if (age === null) return [];
+    return [
+      {
+        code: 'brooder.moveOn',
+        fixtures: [group.id],
+        numbers: { age: { value: age, unit: 'days' } },
+        change: (d) => {
+          const g = d.flock.find((one) => one.id === group.id);
+          if (g) g.arrivesOn = isoDay(hatched + age);
+        },
+      },
+    ];
+  });
+
+/** The first age from one to another at which a night colder than they bear is unlikely; null where none is. */
+function firstOut(
+  plan: Plan,
+  hatched: number,
+  meat: boolean,
+  from: number,
+  to: number,
+): number | null {
+  const climate = workClimate(plan.climate);
+  for (let age = from; age <= to; age++) {
+    const borne = toleratedC(age, meat);
+    if (
+      climate === null ||
+      borne === Number.NEGATIVE_INFINITY ||
+      colderNightChance(climate, dayOfYear(isoDay(hatched + age)), borne) <= 0.5
+    ) {
+      return age;
+    }
+  }
+  return null;
+}
+
 const groupOf = (plan: Plan, id: string | undefined) => plan.flock.find((g) => g.id === id);
 
 /** The first day from feathering on after which a colder night than they bear is unlikely. */
@@ -111,32 +164,23 @@ const moveLater: Proposer = (finding, { plan }) => {
   const meat =
     (plan.ownBreeds.find((b) => b.id === group.breed) ?? breedById(group.breed))?.kind === 'meat';
   const hatched = dayNumber(group.hatchedOn);
-  const climate = workClimate(plan.climate);
   const first = Math.max(
     FACTS['brooder.out.feathered'].value,
     dayNumber(group.arrivesOn) - hatched,
   );
-  for (let age = first; age <= 100; age++) {
-    const day = isoDay(hatched + age);
-    const borne = toleratedC(age, meat);
-    const fine =
-      climate === null ||
-      borne === Number.NEGATIVE_INFINITY ||
-      colderNightChance(climate, dayOfYear(day), borne) <= 0.5;
-    if (!fine) continue;
-    return [
-      {
-        code: 'brooder.moveOn',
-        fixtures: [group.id],
-        numbers: { age: { value: age, unit: 'days' } },
-        change: (d) => {
-          const own = d.flock.find((g) => g.id === group.id);
-          if (own) own.arrivesOn = day;
-        },
+  const age = firstOut(plan, hatched, meat, first, 100);
+  if (age === null) return [];
+  return [
+    {
+      code: 'brooder.moveOn',
+      fixtures: [group.id],
+      numbers: { age: { value: age, unit: 'days' } },
+      change: (d) => {
+        const own = d.flock.find((g) => g.id === group.id);
+        if (own) own.arrivesOn = isoDay(hatched + age);
       },
-    ];
-  }
-  return [];
+    },
+  ];
 };
 
 /** So many eggs that as many as are counted on may be expected. */
@@ -160,32 +204,43 @@ const moreEggs: Proposer = (finding, { plan }) => {
 
 export const BROODER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'brooder.eggs.few': [moreEggs],
-  'brooder.space.short': [larger],
+  'brooder.space.short': [moveSooner, larger],
+  'brooder.lid.heavy': [
+    set('brooder.halfLids', (b) => {
+      b.lidKg /= Math.ceil(b.lidKg / FACTS['brooder.lid.most'].value);
+    }),
+  ],
+  'brooder.floor.fixed': [
+    set('brooder.drawer', (b) => {
+      b.drawer = true;
+    }),
+  ],
+  'brooder.lamp.strong': [lamps, plate],
   'brooder.feed.short': [
     set(
       'brooder.feedEdge',
-      (b, f) => {
-        b.feedEdgeM = cmUp(told(f, 'needed'));
+      (b, f, plan) => {
+        b.feedEdgeM = up(plan, told(f, 'needed'));
       },
-      (f) => ({ edge: metres(cmUp(told(f, 'needed'))) }),
+      (f, { plan }) => ({ edge: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'brooder.water.short': [
     set(
       'brooder.waterRim',
-      (b, f) => {
-        b.waterRimM = cmUp(told(f, 'needed'));
+      (b, f, plan) => {
+        b.waterRimM = up(plan, told(f, 'needed'));
       },
-      (f) => ({ edge: metres(cmUp(told(f, 'needed'))) }),
+      (f, { plan }) => ({ edge: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'brooder.wall.low': [
     set(
       'brooder.wall',
-      (b, f) => {
-        b.wallM = told(f, 'needed');
+      (b, f, plan) => {
+        b.wallM = up(plan, told(f, 'needed'));
       },
-      (f) => ({ wall: metres(told(f, 'needed')) }),
+      (f, { plan }) => ({ wall: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'brooder.lid.none': [
@@ -216,11 +271,11 @@ export const BROODER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'brooder.lamp.low': [
     set(
       'brooder.raiseLamp',
-      (b) => {
+      (b, _, plan) => {
         const own = lamp(b);
-        if (own) own.aboveM = FACTS['brooder.lamp.above'].value;
+        if (own) own.aboveM = up(plan, FACTS['brooder.lamp.above'].value);
       },
-      () => ({ above: metres(FACTS['brooder.lamp.above'].value) }),
+      (_, { plan }) => ({ above: metres(up(plan, FACTS['brooder.lamp.above'].value)) }),
     ),
     plate,
   ],

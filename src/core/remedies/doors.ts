@@ -1,33 +1,27 @@
 import { mm, OPPOSITE, SIDES, wallLength } from '../geometry/walls';
-import { freeNumber } from '../plan/defaults';
 import { litterEndM } from '../plan/litter';
-import type { PopDoor, Side } from '../plan/schema';
+import { newPopDoor } from '../plan/newFixtures';
+import type { PopDoor } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { down, metres, type Proposal, type Proposer, up } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
 
-const anotherDoor: Proposer = (finding, { plan }) => {
+/** One door more, of the birds' own size, sound whatever is wrong with the first. */
+const anotherDoor: Proposer = (finding, { plan, sizes }) => {
   const first = fixtureIn(plan, finding, ['popDoor']);
   if (!first) return [];
   const doors: PopDoor[] = [];
   const proposals: Proposal[] = [];
-  const spots: { wall: Side; alongM: number }[] = SIDES.flatMap((wall) => [
-    { wall, alongM: 0.1 },
-    { wall, alongM: mm(wallLength(plan, wall) - first.widthM - 0.1) },
-  ]).filter(
-    (s) =>
-      s.alongM >= 0 &&
-      !(s.wall === first.wall && Math.abs(s.alongM - first.alongM) < first.widthM + 0.2),
-  );
-  for (const spot of spots.slice(0, 6)) {
-    const number = freeNumber('pop-door', [...plan.fixtures, ...doors]);
-    doors.push({ ...first, ...spot, id: `pop-door-${number}`, name: `Pop door ${number}` });
+  for (let n = 1; n <= 3; n++) {
+    const enlarged = { ...plan, fixtures: [...plan.fixtures, ...doors] };
+    doors.push(newPopDoor(enlarged, {}, sizes));
     const all = [...doors];
     proposals.push({
       code: 'door.another',
       fixtures: [],
-      numbers: { more: { value: all.length, unit: 'doors' } },
-      more: all.length > 1,
+      numbers: { more: { value: n, unit: 'doors' } },
+      more: n > 1,
+      hours: 1.5 * n,
       change: (draft) => void draft.fixtures.push(...all),
     });
   }
@@ -38,20 +32,20 @@ const enlargeDoor = setting(
   'door.enlarge',
   ['popDoor'],
   (d, f, draft) => {
-    d.widthM = Math.max(d.widthM, told(f, 'neededWidth'));
-    d.heightM = Math.max(d.heightM, told(f, 'neededHeight'));
-    d.alongM = mm(Math.max(0, Math.min(d.alongM, wallLength(draft, d.wall) - d.widthM)));
+    d.widthM = Math.max(d.widthM, up(draft, told(f, 'neededWidth')));
+    d.heightM = Math.max(d.heightM, up(draft, told(f, 'neededHeight')));
+    d.alongM = down(draft, Math.max(0, Math.min(d.alongM, wallLength(draft, d.wall) - d.widthM)));
   },
-  (d, f) => ({
-    width: metres(Math.max(d.widthM, told(f, 'neededWidth'))),
-    height: metres(Math.max(d.heightM, told(f, 'neededHeight'))),
+  (d, f, { plan }) => ({
+    width: metres(Math.max(d.widthM, up(plan, told(f, 'neededWidth')))),
+    height: metres(Math.max(d.heightM, up(plan, told(f, 'neededHeight')))),
   }),
 );
 
 const stepInside: Proposer = (finding, { plan }): Proposal[] => {
   const door = fixtureIn(plan, finding, ['popDoor']);
   if (!door) return [];
-  const z = cmDown((door.sillZ + plan.litter.depthM) / 2);
+  const z = down(plan, (door.sillZ + plan.litter.depthM) / 2);
   return [
     {
       code: 'door.step',
@@ -64,9 +58,9 @@ const stepInside: Proposer = (finding, { plan }): Proposal[] => {
     {
       code: 'door.lowerSill',
       fixtures: [door.id],
-      numbers: { sill: metres(litterEndM(plan) + FACTS['door.sill.above'].value) },
+      numbers: { sill: metres(up(plan, litterEndM(plan) + FACTS['door.sill.above'].value)) },
       change: changing(door, (d) => {
-        d.sillZ = mm(litterEndM(plan) + FACTS['door.sill.above'].value);
+        d.sillZ = up(plan, litterEndM(plan) + FACTS['door.sill.above'].value);
       }),
     },
   ];
@@ -75,17 +69,20 @@ const stepInside: Proposer = (finding, { plan }): Proposal[] => {
 /** How steep a ramp is drawn at first, degrees. */
 const EASY_DEG = 25;
 
-const addRamp: Proposer = (finding, { plan }) => {
+const addRamp: Proposer = (finding, { plan, sizes }) => {
   const door = fixtureIn(plan, finding, ['popDoor']);
   if (!door) return [];
-  const lengthM = cmUp(plan.shell.floorAboveGroundM / Math.sin((EASY_DEG * Math.PI) / 180));
+  const lengthM = up(
+    plan,
+    plan.shell.floorAboveGroundM / Math.sin((Math.min(EASY_DEG, sizes.rampM[0]) * Math.PI) / 180),
+  );
   return [
     {
       code: 'door.addRamp',
       fixtures: [door.id],
       numbers: { length: metres(lengthM) },
       change: changing(door, (d) => {
-        d.ramp = { lengthM, widthM: 0.3, cleatM: 0.14 };
+        d.ramp = { lengthM, widthM: up(plan, sizes.rampM[1]), cleatM: down(plan, 0.14) };
       }),
     },
   ];
@@ -94,7 +91,8 @@ const addRamp: Proposer = (finding, { plan }) => {
 const lengthenRamp: Proposer = (finding, { plan }) => {
   const door = fixtureIn(plan, finding, ['popDoor']);
   if (!door) return [];
-  const lengthM = cmUp(
+  const lengthM = up(
+    plan,
     told(finding, 'rise') / Math.sin((told(finding, 'allowed') * Math.PI) / 180),
   );
   return [
@@ -116,7 +114,11 @@ const moveDoor: Proposer = (finding, { plan }) => {
   const lee = plan.site.windFrom === null ? 'front' : OPPOSITE[plan.site.windFrom];
   const walls = [lee, ...SIDES.filter((w) => w !== lee && w !== plan.site.windFrom)];
   return walls.flatMap((wall) =>
-    [0.1, mm(wallLength(plan, wall) - door.widthM - 0.1)]
+    [
+      up(plan, 0.1),
+      down(plan, (wallLength(plan, wall) - door.widthM) / 2),
+      down(plan, wallLength(plan, wall) - door.widthM - 0.1),
+    ]
       .filter((alongM) => alongM >= 0)
       .map((alongM) => ({
         code: 'door.move',
@@ -139,10 +141,10 @@ export const DOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     setting(
       'door.raiseSill',
       ['popDoor'],
-      (d, f) => {
-        d.sillZ = mm(told(f, 'needed'));
+      (d, f, draft) => {
+        d.sillZ = up(draft, told(f, 'needed'));
       },
-      (_, f) => ({ sill: metres(told(f, 'needed')) }),
+      (_, f, { plan }) => ({ sill: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'door.ramp.none': [addRamp],
@@ -151,20 +153,20 @@ export const DOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     setting(
       'door.widenRamp',
       ['popDoor'],
-      (d, f) => {
-        if (d.ramp) d.ramp.widthM = told(f, 'needed');
+      (d, f, draft) => {
+        if (d.ramp) d.ramp.widthM = up(draft, told(f, 'needed'));
       },
-      (_, f) => ({ width: metres(told(f, 'needed')) }),
+      (_, f, { plan }) => ({ width: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'door.ramp.cleats': [
     setting(
       'door.cleats',
       ['popDoor'],
-      (d, f) => {
-        if (d.ramp) d.ramp.cleatM = cmDown(told(f, 'allowed'));
+      (d, f, draft) => {
+        if (d.ramp) d.ramp.cleatM = down(draft, told(f, 'allowed'));
       },
-      (_, f) => ({ cleats: metres(cmDown(told(f, 'allowed'))) }),
+      (_, f, { plan }) => ({ cleats: metres(down(plan, told(f, 'allowed'))) }),
     ),
   ],
   'door.place.byBars': [moveDoor],

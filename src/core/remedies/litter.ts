@@ -1,61 +1,75 @@
-import { cmUp, metres, type Proposer } from './remedy';
+import { down, metres, type Proposer, up } from './remedy';
 import { adding, planning, told } from './setting';
 import { boardForBars } from './ways';
+
+/** A bed that is a little too much for a year comes out each half-year; one that would be full sooner does not. */
+const halfYearly: Proposer = (finding, ctx) => {
+  const { litter } = ctx.plan;
+  const rise = ctx.value('litter.rise') ?? 0;
+  const days = ((told(finding, 'final') + 0.01 - litter.depthM) / rise) * 365;
+  if (!(days >= HALF_YEAR_DAYS)) return [];
+  return planning(
+    'litter.sooner',
+    (d) => {
+      d.schools['litter.cleanOut'] = { custom: HALF_YEAR_DAYS };
+    },
+    () => ({ months: { value: 6, unit: 'months' } }),
+  )(finding, ctx);
+};
+const HALF_YEAR_DAYS = 182;
 
 export const LITTER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'litter.depth.shallow': [
     planning(
       'litter.deepen',
       (d, f) => {
-        d.litter.depthM = told(f, 'needed');
+        d.litter.depthM = up(d, told(f, 'needed'));
       },
-      (f) => ({ depth: metres(told(f, 'needed')) }),
+      (f, { plan }) => ({ depth: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'litter.depth.deep': [
     planning(
       'litter.level',
       (d, f) => {
-        d.litter.depthM = told(f, 'allowed');
+        d.litter.depthM = down(d, told(f, 'allowed'));
       },
-      (f) => ({ depth: metres(told(f, 'allowed')) }),
+      (f, { plan }) => ({ depth: metres(down(plan, told(f, 'allowed'))) }),
     ),
   ],
   'litter.depth.outgrows': [
     planning(
       'litter.planFor',
-      (d, f) => {
-        d.litter.finalM = cmUp(told(f, 'grows'));
+      (d, f, { plan }) => {
+        d.litter.finalM = up(plan, told(f, 'grows'));
       },
-      (f) => ({ depth: metres(cmUp(told(f, 'grows'))) }),
+      (f, { plan }) => ({ depth: metres(up(plan, told(f, 'grows'))) }),
     ),
-    planning(
-      'litter.sooner',
-      (d, f, { value }) => {
-        const rise = value('litter.rise') ?? 0;
-        const days = ((told(f, 'final') + 0.01 - d.litter.depthM) / rise) * 365;
-        d.schools['litter.cleanOut'] = { custom: Math.max(7, Math.floor(days)) };
-      },
-      (f, { plan, value }) => ({
-        days: {
-          value: Math.max(
-            7,
-            Math.floor(
-              ((told(f, 'final') + 0.01 - plan.litter.depthM) / (value('litter.rise') ?? 1)) * 365,
-            ),
-          ),
-          unit: 'days',
-        },
-      }),
-    ),
+    halfYearly,
   ],
   'litter.board.low': [
     planning(
       'litter.board',
-      (d, f) => {
-        d.litter.retainingM = cmUp(told(f, 'needed'));
+      (d, f, { plan }) => {
+        d.litter.retainingM = up(plan, told(f, 'needed'));
       },
-      (f) => ({ height: metres(cmUp(told(f, 'needed'))) }),
+      (f, { plan }) => ({ height: metres(up(plan, told(f, 'needed'))) }),
+    ),
+  ],
+  'litter.board.none': [
+    adding('litter.addTray', (_, { plan }) => [boardForBars(plan)]),
+    planning('litter.deepSchool', (d) => {
+      d.litter.school = 'deep';
+      d.litter.depthM = Math.max(d.litter.depthM, 0.1);
+    }),
+  ],
+  'litter.floor.upturn': [
+    planning(
+      'litter.upturn',
+      (d, f, { plan }) => {
+        d.shell.upturnM = up(plan, told(f, 'needed'));
+      },
+      (f, { plan }) => ({ height: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'litter.bed.unturned': [

@@ -1,7 +1,7 @@
 import { litterEndM } from '../plan/litter';
 import type { OfKind } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { cmDown, cmUp, metres, type Proposer } from './remedy';
+import { down, metres, type Proposer, up } from './remedy';
 import { changing, setting, told } from './setting';
 
 export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
@@ -9,10 +9,12 @@ export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> =
     setting(
       'nests.setLip',
       ['nestBank'],
-      (b, f, draft) => {
-        b.lipZ = cmUp(told(f, 'needed') + litterEndM(draft));
+      (b, f, draft, ctx) => {
+        b.lipZ = up(draft, told(f, 'needed') + litterEndM(ctx.plan));
       },
-      (_, f) => ({ height: metres(told(f, 'needed')) }),
+      (_, f, { plan }) => ({
+        height: metres(up(plan, told(f, 'needed') + litterEndM(plan)) - plan.litter.depthM),
+      }),
     ),
   ],
   'nests.tier.reach': [
@@ -27,10 +29,12 @@ export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> =
     setting(
       'nests.lowerBy',
       ['nestBank'],
-      (b, f) => {
-        b.lipZ = cmDown(b.lipZ - (told(f, 'lip') - told(f, 'allowed')));
+      (b, f, draft) => {
+        b.lipZ = down(draft, b.lipZ - (told(f, 'lip') - told(f, 'allowed')));
       },
-      (_, f) => ({ by: metres(told(f, 'lip') - told(f, 'allowed')) }),
+      (b, f, { plan }) => ({
+        by: metres(b.lipZ - down(plan, b.lipZ - (told(f, 'lip') - told(f, 'allowed')))),
+      }),
     ),
   ],
   'nests.lid.flat': [
@@ -66,7 +70,7 @@ export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> =
         const { value: least } = FACTS['nests.collect.least'];
         const { value: most } = FACTS['nests.collect.most'];
         const to = told(f, 'height') < least ? least : most;
-        b.lipZ = cmUp(to - draft.shell.floorAboveGroundM);
+        b.lipZ = (to === least ? up : down)(draft, to - draft.shell.floorAboveGroundM);
       },
       (_, f) => ({
         height: metres(
@@ -84,10 +88,10 @@ export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> =
     setting(
       'nests.divide',
       ['nestBank'],
-      (b, f) => {
-        b.boxW = told(f, 'wanted');
+      (b, f, draft) => {
+        b.boxW = up(draft, told(f, 'wanted'));
       },
-      (_, f) => ({ width: metres(told(f, 'wanted')) }),
+      (_, f, { plan }) => ({ width: metres(up(plan, told(f, 'wanted'))) }),
     ),
   ],
 };

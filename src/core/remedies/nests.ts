@@ -1,11 +1,12 @@
 import { barsOf } from '../geometry/bars';
-import { boxesPerTier } from '../geometry/solids';
+import { boxesPerTier, highestOpenLipZ } from '../geometry/solids';
 import { litterEndM } from '../plan/litter';
-import { newNestBank } from '../plan/newFixtures';
+import { againstWall, newNestBank } from '../plan/newFixtures';
 import type { Bar, NestBank, Plan, Side } from '../plan/schema';
+import { FACTS } from '../rules/facts.data';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
-import { LENGTHEN_COOP, narrowStrip } from './others';
-import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { FEWER_BIRDS, LENGTHEN_COOP, narrowStrip, OTHER_FLOOR_SCHOOL } from './others';
+import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { leastBarZ } from './roosts';
 
 const bankIn = (draft: Plan, id: string): NestBank | undefined =>
@@ -34,14 +35,14 @@ function evenSteps(draft: Plan): void {
   const steps = bars.filter((b) => b.use === 'step').sort((a, b) => a.z - b.z);
   const from = draft.litter.depthM;
   steps.forEach((step, k) => {
-    step.z = mm(from + ((lowest - from) * (k + 1)) / (steps.length + 1));
+    step.z = near(draft, from + ((lowest - from) * (k + 1)) / (steps.length + 1));
   });
 }
 
 /** Boxes added to the bank until there are enough. */
-const addBoxes: Proposer = (_, { plan, value }) => {
-  const needed = value('nests.needed');
-  const there = value('nests.have');
+const addBoxes: Proposer = (finding, { plan, value }) => {
+  const needed = finding.numbers.needed?.value ?? value('nests.needed');
+  const there = finding.numbers.there?.value ?? value('nests.have');
   if (needed === undefined || there === undefined) return [];
   const more = Math.max(1, needed - there);
   return plan.fixtures
@@ -50,6 +51,7 @@ const addBoxes: Proposer = (_, { plan, value }) => {
       code: 'nests.widen',
       fixtures: [bank.id],
       numbers: { boxes: { value: bank.boxes + more, unit: 'boxes' as const } },
+      hours: 0.5 + 0.5 * more,
       change: (draft: Plan) => {
         const own = bankIn(draft, bank.id);
         if (!own) return;
@@ -67,28 +69,38 @@ function holdInside(bank: NestBank, plan: Plan): void {
   else bank.y = Math.max(0, Math.min(bank.y, plan.shell.widthM - across));
 }
 
-/** A second bank of boxes large enough, on a wall where no droppings fall. */
-const addBank: Proposer = (_, { plan, value }) => {
-  const needed = value('nests.needed') ?? 0;
-  const there = value('nests.have') ?? 0;
-  const boxes = Math.max(1, needed - there);
-  return places(plan, { ...newNestBank(plan), boxes }).map((bank) => ({
-    code: 'nests.addBank',
-    fixtures: [],
-    numbers: { boxes: { value: boxes, unit: 'boxes' as const } },
-    wall: opposite(bank.faces),
-    change: (draft: Plan) => {
-      draft.fixtures.push(bank);
-      clearBars(draft);
-    },
-  }));
+/** A second bank of boxes large enough, where no droppings fall and no door lets the light in. */
+const addBank: Proposer = (finding, { plan, value, sizes }) => {
+  const needed = finding.numbers.needed?.value ?? value('nests.needed') ?? 0;
+  const there = finding.numbers.there?.value ?? value('nests.have') ?? 0;
+  const boxes = Math.max(1, finding.code === 'nests.boxes.sizeShort' ? needed : needed - there);
+  return [boxes, Math.max(boxes, needed)]
+    .filter((n, i, all) => all.indexOf(n) === i)
+    .flatMap((n): Proposal[] => {
+      const bank = againstWall(plan, { ...newNestBank(plan, sizes), boxes: n }, sizes);
+      if (bank === null) return [];
+      return [
+        {
+          code: 'nests.addBank',
+          fixtures: [],
+          numbers: { boxes: { value: n, unit: 'boxes' } },
+          wall: opposite(bank.faces),
+          hours: 1.5 + 0.5 * n,
+          change: (draft) => {
+            draft.fixtures.push(bank);
+            clearBars(draft);
+          },
+        },
+      ];
+    });
 };
 
 /** The bank moved to another wall. */
-const moveBank: Proposer = (finding, { plan }) => {
+const moveBank: Proposer = (finding, { plan, sizes }) => {
   const bank = bankOf(plan, finding.fixtures);
   if (!bank) return [];
-  return places(plan, bank).map((moved) => ({
+  const own = againstWall(plan, bank, sizes);
+  return [...(own ? [own] : []), ...places(plan, bank)].map((moved) => ({
     code: 'nests.move',
     fixtures: [bank.id],
     numbers: {},
@@ -120,59 +132,135 @@ function places(plan: Plan, bank: NestBank): NestBank[] {
     found.push({ ...bank, faces: 'rear', x: 0, y: 0 });
     found.push({ ...bank, faces: 'front', x: 0, y: widthM - bank.boxD });
   }
-  return found.map((b) => ({ ...b, x: mm(b.x), y: mm(b.y) }));
+  return found;
 }
 
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
+/** Lips that pass at both levels: over the litter as it starts, and as it ends. */
+function leastLipZ(plan: Plan, bank: NestBank, leastM: number): number {
+  const ducks = bank.forWhom === 'ducks' || leastM === 0;
+  return up(
+    plan,
+    Math.max(
+      plan.litter.depthM + leastM,
+      ducks ? 0 : litterEndM(plan) + FACTS['nests.lip.final'].value,
+    ),
+  );
+}
 
 /** The lip set to what the hens want, and the bars kept clear above it. */
-const setLip: Proposer = (finding, { plan }) => {
+const raiseLip: Proposer = (finding, { plan }) => {
   const bank = bankOf(plan, finding.fixtures);
-  const wanted = finding.numbers.needed ?? finding.numbers.allowed;
-  if (!bank || !wanted) return [];
-  const down = finding.numbers.allowed !== undefined;
-  return [lipAt(bank, wanted.value, 'nests.setLip', plan, down)];
+  if (!bank) return [];
+  const least = finding.numbers.needed?.value ?? 0;
+  // what is told is the least at one of the levels; the other holds too
+  const usual = least === FACTS['nests.lip.final'].value ? 0.3 : least;
+  return [lipAt(bank, leastLipZ(plan, bank, usual), 'nests.setLip', plan)];
+};
+
+const lowerLip: Proposer = (finding, { plan }) => {
+  const bank = bankOf(plan, finding.fixtures);
+  const most = finding.numbers.allowed?.value ?? finding.numbers.hop?.value;
+  if (!bank || most === undefined) return [];
+  const lipZ = down(plan, plan.litter.depthM + most);
+  return lipZ < litterEndM(plan) + FACTS['nests.lip.final'].value - 1e-9 && most > 0.3
+    ? []
+    : [lipAt(bank, lipZ, 'nests.setLip', plan)];
+};
+
+/** A step or rail half-way up to the lip. */
+const stepToLip: Proposer = (finding, { plan }) => {
+  const bank = bankOf(plan, finding.fixtures);
+  const hop = finding.numbers.hop?.value;
+  if (!bank || hop === undefined) return [];
+  const climb = bank.lipZ - plan.litter.depthM;
+  if (climb > 2 * hop) return [];
+  const stepZ = near(plan, plan.litter.depthM + climb / 2);
+  return [
+    {
+      code: 'nests.step',
+      fixtures: [bank.id],
+      numbers: { height: metres(stepZ - plan.litter.depthM) },
+      change: (draft) => {
+        const own = bankIn(draft, bank.id);
+        if (own) own.stepZ = stepZ;
+      },
+    },
+  ];
+};
+
+/** Nests that stand too high under the bars come down; the bars stay. */
+export const lowerNests: Proposer = (finding, { plan }) => {
+  const bars = barsOf(plan).filter((b) => finding.fixtures.includes(b.id));
+  const lowest = Math.min(...bars.map((b) => b.z));
+  if (!Number.isFinite(lowest)) return [];
+  const most = lowest - FIT['roosts.aboveNests'].valueM;
+  const high = plan.fixtures.filter(
+    (f): f is NestBank => f.kind === 'nestBank' && highestOpenLipZ(f) > most + 1e-9,
+  );
+  const to = high.map((bank) => ({
+    bank,
+    lipZ: down(plan, bank.lipZ - (highestOpenLipZ(bank) - most)),
+  }));
+  const floor = Math.max(
+    plan.litter.depthM + 0.3,
+    litterEndM(plan) + FACTS['nests.lip.final'].value,
+  );
+  if (to.length === 0 || to.some((t) => t.lipZ < floor - 1e-9)) return [];
+  return [
+    {
+      code: 'nests.lower',
+      fixtures: to.map((t) => t.bank.id),
+      numbers: { height: metres(Math.min(...to.map((t) => t.lipZ)) - plan.litter.depthM) },
+      hours: 0.5 * to.length,
+      change: (draft) => {
+        for (const { bank, lipZ } of to) {
+          const own = bankIn(draft, bank.id);
+          if (own) own.lipZ = lipZ;
+        }
+      },
+    },
+  ];
 };
 
 /** The bank hung high enough that the floor under it counts. */
 const hang: Proposer = (_, { plan }) => {
-  const clear = FIT['floor.raised'].valueM + NEST_LIP_M;
+  const lipZ = up(plan, litterEndM(plan) + FIT['floor.raised'].valueM + NEST_LIP_M);
   return plan.fixtures
-    .filter((f): f is NestBank => f.kind === 'nestBank' && f.lipZ - plan.litter.depthM < clear)
-    .map((bank) => lipAt(bank, clear, 'nests.hang', plan));
+    .filter((f): f is NestBank => f.kind === 'nestBank' && f.lipZ < lipZ - 1e-9)
+    .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));
 };
 
-function lipAt(bank: NestBank, lipM: number, code: string, plan: Plan, down = false): Proposal {
-  // a least lip is held over the litter as it ends, a most over the litter as it starts
-  const lipZ = down ? cmDown(lipM + plan.litter.depthM) : cmUp(lipM + litterEndM(plan));
+function lipAt(bank: NestBank, lipZ: number, code: string, plan: Plan): Proposal {
   return {
     code,
     fixtures: [bank.id],
     numbers: { height: metres(lipZ - plan.litter.depthM) },
     change: (draft) => {
       const own = bankIn(draft, bank.id);
-      if (own) own.lipZ = lipZ;
+      if (!own) return;
+      own.lipZ = lipZ;
       clearBars(draft);
     },
   };
 }
 
 /** Boxes made as large as the largest hens want. */
-const enlarge: Proposer = (finding, { plan, value }) => {
+const enlarge: Proposer = (finding, { plan, sizes }) => {
   const needed = plan.fixtures.filter((f): f is NestBank => f.kind === 'nestBank');
   const size = ['Width', 'Depth', 'Height'].map(
     (side) =>
       finding.numbers[`needed${side}`]?.value ??
-      value(`nests.box.needed.heavy.${side.toLowerCase()}`) ??
+      { Width: sizes.boxM[0], Depth: sizes.boxM[1], Height: sizes.boxM[2] }[side] ??
       0.4,
   );
-  const [w = 0.36, d = 0.4, h = 0.4] = size;
+  const [w = 0.36, d = 0.4, h = 0.4] = size.map((m) => up(plan, m));
   const banks =
     finding.fixtures.length > 0 ? needed.filter((b) => finding.fixtures.includes(b.id)) : needed;
   if (banks.length === 0) return [];
   return [
     {
       code: 'nests.enlarge',
+      hours: banks.reduce((sum, b) => sum + 1 + 0.5 * b.boxes, 0),
       fixtures: banks.map((b) => b.id),
       numbers: { width: metres(w), depth: metres(d), height: metres(h) },
       change: (draft) => {
@@ -193,13 +281,14 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'nests.boxes.short': [addBoxes, addBank],
   'nests.boxes.sizeShort': [enlarge, addBank],
   'nests.bank.underBars': [moveBank],
-  'nests.lip.low': [setLip],
-  'nests.lip.high': [setLip],
+  'nests.lip.low': [raiseLip],
+  'nests.lip.high': [lowerLip],
+  'nests.lip.unreached': [stepToLip, lowerLip],
   'nests.box.small': [enlarge],
   'nests.bank.byDoor': [moveBank],
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'floor.area.short': [hang, narrowStrip, LENGTHEN_COOP],
-  'floor.meat.dense': [narrowStrip, LENGTHEN_COOP],
+  'floor.area.short': [hang, narrowStrip, FEWER_BIRDS, OTHER_FLOOR_SCHOOL, LENGTHEN_COOP],
+  'floor.meat.dense': [narrowStrip, FEWER_BIRDS, LENGTHEN_COOP],
 };

@@ -1,9 +1,21 @@
 import type { Solid } from '../finding';
+import { freeSpot } from '../geometry/freeRoom';
 import { roofHeightM } from '../geometry/shell';
 import { solidOf } from '../geometry/solids';
+import { freeAlong, SIDES, wallTop } from '../geometry/walls';
+import { againstWall } from '../plan/newFixtures';
 import type { Fixture, Plan } from '../plan/schema';
+import { createWebster } from '../stations/webster';
 import { dayNumber, isoDay } from '../units/day';
-import type { Proposer } from './remedy';
+import {
+  down,
+  metres,
+  near,
+  type Proposal,
+  type ProposalContext,
+  type Proposer,
+  up,
+} from './remedy';
 
 /** Cocks show themselves by fourteen weeks. */
 const SORT_AT_DAYS = 98;
@@ -128,13 +140,17 @@ const allFlock: Proposer = () => [
   },
 ];
 
-/** No more cocks than one to eight hens, the last groups' first to go. */
+/** More cocks than this are a flock of their own. */
+const MOST_COCKS = 4;
+
+/** No more cocks than one to ten hens, the last groups' first to go. */
 const keepCocks: Proposer = (finding, { plan }) => {
   const cocks = plan.flock.filter((g) => g.sex === 'cock');
   const there = cocks.reduce((n, g) => n + g.count, 0);
   const ratio = finding.numbers.ratio?.value ?? 0;
   const least = finding.numbers.least?.value ?? 8;
-  const keep = Math.max(1, Math.floor((ratio * there) / least));
+  // one to ten hens, and no more than anybody tells apart
+  const keep = Math.max(1, Math.min(MOST_COCKS, Math.floor((ratio * there) / Math.max(10, least))));
   if (cocks.length === 0) return [];
   return [keep, 0]
     .filter((n) => n < there)
@@ -154,10 +170,15 @@ const keepCocks: Proposer = (finding, { plan }) => {
     }));
 };
 
+/** A shell grows by a third at most. */
+const MOST_LONGER = 4 / 3 + 1e-9;
+
 /** The coop built longer, where it is still to be built; what stood at its right wall goes along. */
 const lengthenCoop: Proposer = (finding, { plan }) => {
   const missing = finding.numbers.missing?.value ?? 0;
-  const lengthM = Math.ceil((plan.shell.lengthM + missing / plan.shell.widthM) * 20 + 1e-9) / 20;
+  const lengthM = up(plan, plan.shell.lengthM + missing / plan.shell.widthM);
+  // a coop half as long again is another coop
+  if (!(lengthM <= plan.shell.lengthM * MOST_LONGER)) return [];
   return [
     {
       code: 'shell.lengthen',
@@ -184,7 +205,7 @@ export const narrowStrip: Proposer = (finding, { plan }) => {
   if (storage === null) return [];
   const along = storage.wall === 'front' || storage.wall === 'rear' ? lengthM : widthM;
   const less = (finding.numbers.missing?.value ?? 0) / along;
-  const depthM = Math.floor((storage.depthM - less) * 100 + 1e-6) / 100;
+  const depthM = down(plan, storage.depthM - less);
   if (depthM < 0.005) return [];
   return [
     {
@@ -243,6 +264,145 @@ const cut: Proposer = (finding, { plan }) => {
 const roofOver = (s: Solid, plan: Plan): number =>
   Math.min(...[s.x0, s.x1].flatMap((x) => [s.y0, s.y1].map((y) => roofHeightM(plan.shell, x, y))));
 
+/** As many birds as the station carries; the others want a second house. */
+export const FEWER_BIRDS: Proposer = (finding, { plan, value }) => {
+  const carries = value(`${finding.station}.capacity`);
+  const counts = plan.flock.map((g) => g.count);
+  const birds = counts.reduce((a, b) => a + b, 0);
+  if (carries === undefined || carries < 1 || carries >= birds) return [];
+  const order = plan.flock.map((_, i) => i);
+  return [carries, carries - 1, carries - 2]
+    .filter((n) => n >= 1)
+    .map((n): Proposal => {
+      const kept = createWebster(counts, order).of(n);
+      return {
+        code: 'flock.fewer',
+        fixtures: [],
+        numbers: { birds: { value: n, unit: 'birds' } },
+        more: n < carries,
+        change: (draft) => {
+          draft.flock = draft.flock.flatMap((g, i) => {
+            const count = kept[i] ?? 0;
+            return count === 0 ? [] : [{ ...g, count }];
+          });
+        },
+      };
+    });
+};
+
+/** The floor sized by a school that asks for less, with what it counts on. */
+export const OTHER_FLOOR_SCHOOL: Proposer = (_finding, { plan }) => {
+  const chosen = plan.schools['floor.area'] ?? 'floor.area.threeToFourFeet';
+  const less =
+    chosen === 'floor.area.shutInWinters'
+      ? (['threeToFourFeet', 'sleepingOnly'] as const)
+      : chosen === 'floor.area.sleepingOnly'
+        ? []
+        : (['sleepingOnly'] as const);
+  return less.map((school) => ({
+    code: `floor.to.${school}`,
+    fixtures: [],
+    numbers: {},
+    hours: 6,
+    change: (draft) => {
+      draft.schools['floor.area'] = `floor.area.${school}`;
+    },
+  }));
+};
+
+/** What is in another's way moved to where there is room; a bar that lies in another taken out. */
+const moveThing: Proposer = (finding, ctx) => {
+  const { plan } = ctx;
+  const things = finding.fixtures.flatMap((id) => plan.fixtures.filter((f) => f.id === id));
+  return things.flatMap((f): Proposal[] => {
+    const moved = elsewhere(f, ctx);
+    if (moved === null) return [];
+    return [
+      {
+        code: 'shell.moveThing',
+        fixtures: [f.id],
+        numbers: {},
+        change: (draft) => {
+          const at = draft.fixtures.findIndex((one) => one.id === f.id);
+          if (at >= 0) draft.fixtures[at] = moved;
+        },
+      },
+    ];
+  });
+};
+
+/** A fixture where there is room for it; null where there is none. */
+function elsewhere(f: Fixture, { plan, sizes }: ProposalContext): Fixture | null {
+  switch (f.kind) {
+    case 'feeder':
+    case 'drinker':
+    case 'dish':
+    case 'dustBath': {
+      const corner = solidOf(f, plan);
+      const [offX, offY] = [f.x - corner.x0, f.y - corner.y0];
+      const spot = freeSpot(plan, sizes.heaviestOnBarsKg, {
+        id: f.id,
+        at: (x, y) => solidOf({ ...f, x: x + offX, y: y + offY }, plan),
+      });
+      return spot && { ...f, x: near(plan, spot.x + offX), y: near(plan, spot.y + offY) };
+    }
+    case 'nestBank':
+      return againstWall(plan, f, sizes);
+    case 'window':
+    case 'vent':
+    case 'door':
+    case 'hatch':
+    case 'popDoor': {
+      const others = { ...plan, fixtures: plan.fixtures.filter((o) => o.id !== f.id) };
+      for (const wall of [f.wall, ...SIDES]) {
+        if (wallTop(plan, wall) < f.sillZ + f.heightM) continue;
+        const at = freeAlong(others, wall, f);
+        if (at !== null) return { ...f, wall, alongM: down(plan, at) };
+      }
+      return null;
+    }
+    default:
+      return null;
+  }
+}
+
+/** The later of two bars in one place, or across one another, taken out. */
+const takeOneOut: Proposer = (finding, { plan }) =>
+  finding.fixtures.flatMap((id): Proposal[] => {
+    const bar = plan.fixtures.find((f) => f.id === id && f.kind === 'bar');
+    if (!bar) return [];
+    return [
+      {
+        code: 'shell.takeOut',
+        fixtures: [id],
+        numbers: {},
+        change: (draft) => {
+          draft.fixtures = draft.fixtures.filter((f) => f.id !== id);
+        },
+      },
+    ];
+  });
+
+/** A bar lifted or lowered clear of what it runs into. */
+const clearBar: Proposer = (finding, { plan }) => {
+  const bar = plan.fixtures.find((f) => finding.fixtures.includes(f.id) && f.kind === 'bar');
+  const other = plan.fixtures.find((f) => finding.fixtures.includes(f.id) && f.id !== bar?.id);
+  if (bar?.kind !== 'bar' || !other) return [];
+  const s = solidOf(other, plan);
+  const z = up(plan, s.z1 + bar.section.heightM);
+  return [
+    {
+      code: 'roosts.raise',
+      fixtures: [bar.id],
+      numbers: { height: metres(z - plan.litter.depthM) },
+      change: (draft) => {
+        const own = draft.fixtures.find((f) => f.id === bar.id);
+        if (own?.kind === 'bar') own.z = z;
+      },
+    },
+  ];
+};
+
 export const LENGTHEN_COOP = lengthenCoop;
 
 export const OTHER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
@@ -251,6 +411,11 @@ export const OTHER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'shell.fixture.pastWall': [moveIn, cut],
   'shell.fixture.throughRoof': [moveIn, cut],
   'shell.fixture.belowFloor': [moveIn],
+  'shell.things.clash': [moveThing, clearBar],
+  'shell.bars.inOne': [takeOneOut],
+  'shell.bars.cross': [takeOneOut, clearBar],
+  'shell.openings.clash': [moveThing],
+  'shell.door.blocked': [moveThing],
   'flock.cocks.undecided': [sortCocks],
   'flock.limit.housing': [sizeForShutIn],
 };

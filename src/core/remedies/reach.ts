@@ -5,7 +5,7 @@ import { freeAlong, mm, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { newDoor, newHatch } from '../plan/newFixtures';
 import type { OfKind, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { down, metres, type Proposal, type Proposer, up } from './remedy';
 import { adding, changing, fixtureIn, setting, told } from './setting';
 
 /** A hatch at the floor that is out of reach, in each wall that is near it. */
@@ -134,10 +134,10 @@ export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       'reach.widen',
       ['hatch'],
       (h, f, draft) => {
-        h.widthM = told(f, 'needed');
+        h.widthM = up(draft, told(f, 'needed'));
         h.alongM = mm(Math.max(0, Math.min(h.alongM, wallLength(draft, h.wall) - h.widthM)));
       },
-      (_, f) => ({ width: metres(told(f, 'needed')) }),
+      (_, f, { plan }) => ({ width: metres(up(plan, told(f, 'needed'))) }),
     ),
   ],
   'reach.cleanOut.sill': [
@@ -148,19 +148,22 @@ export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       'reach.barrowSill',
       ['hatch'],
       (h, f, draft) => {
-        h.sillZ = mm(told(f, 'wanted') - draft.shell.floorAboveGroundM);
+        h.sillZ = up(draft, told(f, 'wanted') - draft.shell.floorAboveGroundM);
       },
-      (_, f) => ({ sill: metres(told(f, 'wanted')) }),
+      (_, f, { plan }) => ({ sill: metres(up(plan, told(f, 'wanted'))) }),
     ),
   ],
   'reach.flap.blocked': [
     setting(
       'reach.narrowFlap',
       ['hatch'],
-      (h) => {
-        if (h.frontM !== null) h.flapM = cmDown(h.frontM - 2 * FACTS['reach.flap.clear'].value);
+      (h, _, draft) => {
+        if (h.frontM !== null)
+          h.flapM = down(draft, h.frontM - 2 * FACTS['reach.flap.clear'].value);
       },
-      (h) => ({ width: metres(cmDown((h.frontM ?? 0) - 2 * FACTS['reach.flap.clear'].value)) }),
+      (h, _, { plan }) => ({
+        width: metres(down(plan, (h.frontM ?? 0) - 2 * FACTS['reach.flap.clear'].value)),
+      }),
     ),
   ],
   'reach.door.shutIn': [
@@ -182,13 +185,13 @@ export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       ['nestBank'],
       (b, _, draft) => {
         const from = b.collect === 'inside' ? 0 : draft.shell.floorAboveGroundM;
-        b.lipZ = cmUp(FACTS['reach.bend'].value - from);
+        b.lipZ = up(draft, FACTS['reach.bend'].value - from);
         for (const f of draft.fixtures) {
           const least = b.lipZ + 0.15;
-          if (f.kind === 'bar' && f.use === 'sleeping' && f.z < least) f.z = cmUp(least);
+          if (f.kind === 'bar' && f.use === 'sleeping' && f.z < least) f.z = up(draft, least);
         }
       },
-      () => ({ height: metres(FACTS['reach.bend'].value) }),
+      (_b, _f, { plan }) => ({ height: metres(up(plan, FACTS['reach.bend'].value)) }),
     ),
   ],
 };

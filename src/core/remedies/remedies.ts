@@ -1,18 +1,21 @@
 import { produce } from 'immer';
 import { type Assessment, createAssessor } from '../assess';
 import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import { flockSizes } from '../birds/flockSizes';
 import { type Finding, SEVERITIES } from '../finding';
 import { parseEdit } from '../plan/parseEdit';
 import type { Plan } from '../plan/schema';
+import { withFinalDepth } from '../stations/litter.course';
 import { AIR_REMEDIES } from './air';
 import { BROODER_REMEDIES } from './brooder';
+import { hoursOf, OTHER_WISE } from './costs';
 import { DOOR_REMEDIES } from './doors';
 import { LITTER_REMEDIES } from './litter';
 import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
 import { MORE_NEST_REMEDIES } from './nests.more';
 import { OTHER_REMEDIES } from './others';
 import { REACH_REMEDIES } from './reach';
-import type { Proposer, Remedy } from './remedy';
+import type { Proposal, ProposalContext, Proposer, Remedy, Told } from './remedy';
 import { ROOST_REMEDIES } from './roosts';
 import { SHELL_REMEDIES } from './shell';
 import { VESSEL_REMEDIES } from './vessels';
@@ -46,13 +49,38 @@ export const WITHOUT_REMEDY: Readonly<Record<string, string>> = {
   'flock.limit.setback': 'Where the coop stands is not part of its fit-out.',
 };
 
-/** At most so many are offered for one finding. */
+/** At most so many are offered for one finding, of one kind no more than two. */
 const OFFERED = 3;
+const OF_A_KIND = 2;
+/** Changes that one remedy is made of at most. */
+const MOST_STEPS = 4;
+/** Proposals proved for a finding, and further changes tried for a proposal that brings something. */
+const MOST_PROVED = 16;
+const MOST_TRIED = 10;
+
+/** A plan as proposals would have it, proved by an assessment. */
+interface Proved {
+  readonly plan: Plan;
+  readonly after: Assessment;
+  readonly steps: readonly Told[];
+  readonly hours: number;
+  readonly costs: Costs;
+}
+
+/** What a change brings beside what it mends. */
+interface Costs {
+  readonly brings: readonly string[];
+  readonly lesser: readonly string[];
+  readonly worsens: readonly string[];
+  /** Findings that are new, worst first: what a further change may mend. */
+  readonly fresh: readonly Finding[];
+}
 
 /**
- * What would mend a finding: each proposal is put to an assessment first, and offered only where the finding
- * is gone after it and the coop carries no fewer. Those that bring and worsen nothing of equal or higher
- * severity come first; the others say what they bring or worsen.
+ * What would mend a finding. Each proposal is put to an assessment, and offered only where the finding is gone after
+ * it and the coop carries no fewer. One that brings something is gone on with: up to four changes are proved as one.
+ * They stand by what they bring, then by work and money; one that brings something as bad as what it mends is
+ * offered only where nothing else is, and says so.
  * @param plan     a valid plan
  * @param finding  one of its findings
  * @param before   its assessment
@@ -64,64 +92,182 @@ export function remedies(
   before: Assessment,
   assess = createAssessor(),
 ): Remedy[] {
-  const ctx = {
-    plan,
+  const proved: Proved[] = [];
+  for (const proposal of proposalsFor(finding, contextOf(plan, before))) {
+    if (proved.length >= MOST_PROVED) break;
+    if (
+      proposal.more &&
+      proved.some((r) => r.steps[0]?.code === proposal.code && isClean(r.costs))
+    ) {
+      continue;
+    }
+    const first = prove(plan, proposal, before, assess);
+    if (first === null || !mends(first.after, before, finding)) continue;
+    const costs = costsOf(before, first.after, finding);
+    const one: Proved = { ...first, steps: [toldOf(proposal)], hours: hoursOf(proposal), costs };
+    proved.push(isSpotless(costs) ? one : goOn(one, finding, before, assess));
+  }
+  const best = proved.sort(byWorth);
+  const clean = best.filter((r) => isClean(r.costs));
+  return ofAKind(clean.length > 0 ? clean : best.slice(0, 1)).map((r) => remedyOf(r, finding));
+}
+
+const contextOf = (plan: Plan, before: Assessment): ProposalContext => {
+  const settled = withFinalDepth(plan, before.litterFinalM);
+  return {
+    plan: settled,
+    sizes: flockSizes(settled, before.flock),
     heaviestKg: before.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG,
     value: (id: string) => before.figures.get(id)?.value,
   };
-  const proposals = (PROPOSERS[finding.code] ?? []).flatMap((propose) => propose(finding, ctx));
-  const proved: Remedy[] = [];
-  for (const { change, more, ...told } of proposals) {
-    if (more && proved.some((r) => r.code === told.code && isClean(r))) continue;
-    const next = produce(plan, (draft) => change(draft as Plan));
-    if (next === plan || !parseEdit(plan, next).ok) continue;
-    const after = assess(next, { on: before.on, lean: true });
-    if (after.findings.some((f) => isStill(f, finding))) continue;
-    if ((after.carries ?? 0) < (before.carries ?? 0)) continue;
-    const brings = broughtBy(before, after, finding);
-    const rails = Object.fromEntries(
-      after.staves.flatMap((s) => (s.carries === null ? [] : [[s.station, s.carries]])),
-    );
-    const { carries } = after;
-    const worsens = madeWorse(before, after, finding);
-    proved.push({ ...told, finding: finding.key, plan: next, brings, worsens, carries, rails });
-    if (proved.filter(isClean).length >= OFFERED) break;
-  }
-  return proved
-    .sort((a, b) => costs(a) - costs(b))
-    .filter((r, i) => isClean(r) || i === 0)
-    .slice(0, OFFERED);
+};
+
+const proposalsFor = (finding: Finding, ctx: ProposalContext): Proposal[] =>
+  (PROPOSERS[finding.code] ?? []).flatMap((propose) => [...propose(finding, ctx)]);
+
+const toldOf = ({ code, fixtures, numbers, wall }: Proposal): Told => ({
+  code,
+  fixtures,
+  numbers,
+  ...(wall === undefined ? {} : { wall }),
+});
+
+/** The plan with a proposal done, assessed; null where it changes nothing or gives no valid plan. */
+function prove(
+  plan: Plan,
+  { change }: Proposal,
+  before: Assessment,
+  assess: ReturnType<typeof createAssessor>,
+): { plan: Plan; after: Assessment } | null {
+  const next = produce(plan, (draft) => change(draft as Plan));
+  if (next === plan || !parseEdit(plan, next).ok) return null;
+  return { plan: next, after: assess(next, { on: before.on, lean: true }) };
 }
 
-/** How many faults as bad a remedy brings or makes worse. */
-const costs = (r: Remedy): number => r.brings.length + r.worsens.length;
-const isClean = (r: Remedy): boolean => costs(r) === 0;
+const mends = (after: Assessment, before: Assessment, finding: Finding): boolean =>
+  !after.findings.some((f) => isStill(f, finding)) && (after.carries ?? 0) >= (before.carries ?? 0);
+
+/** Mends what a proposal brought, change by change, as long as each leaves less than there was. */
+function goOn(
+  first: Proved,
+  finding: Finding,
+  before: Assessment,
+  assess: ReturnType<typeof createAssessor>,
+): Proved {
+  let now = first;
+  let tried = 0;
+  while (now.steps.length < MOST_STEPS && now.costs.fresh.length > 0) {
+    let better: Proved | null = null;
+    for (const brought of now.costs.fresh) {
+      // what its own figures say is not in a lean assessment: those that ask for them are left out
+      for (const proposal of proposalsFor(brought, contextOf(now.plan, now.after))) {
+        if (++tried > MOST_TRIED) break;
+        if (OTHER_WISE.has(proposal.code)) continue;
+        const next = prove(now.plan, proposal, before, assess);
+        if (next === null || !mends(next.after, before, finding)) continue;
+        if (next.after.findings.some((f) => isStill(f, brought))) continue;
+        const costs = costsOf(before, next.after, finding);
+        if (weight(costs) >= weight(now.costs)) continue;
+        better = {
+          ...next,
+          costs,
+          steps: [...now.steps, toldOf(proposal)],
+          hours: now.hours + hoursOf(proposal),
+        };
+        break;
+      }
+      if (better || tried > MOST_TRIED) break;
+    }
+    if (better === null) return now;
+    now = better;
+  }
+  return now;
+}
+
+/** How many faults a remedy brings or makes worse; those as bad as what it mends weigh most. */
+const weight = (c: Costs): number => 100 * (c.brings.length + c.worsens.length) + c.lesser.length;
+const isClean = (c: Costs): boolean => c.brings.length + c.worsens.length === 0;
+const isSpotless = (c: Costs): boolean => weight(c) === 0;
+
+/** A lesser fault that is brought is worth so much work, hours. */
+const LESSER_HOURS = 1.5;
+
+const worth = (r: Proved): number => r.hours + LESSER_HOURS * r.costs.lesser.length;
+
+/** Clean ones first, then the least work and money; of equals the fewer changes, then by what is told. */
+const byWorth = (a: Proved, b: Proved): number =>
+  a.costs.brings.length +
+    a.costs.worsens.length -
+    (b.costs.brings.length + b.costs.worsens.length) ||
+  worth(a) - worth(b) ||
+  a.steps.length - b.steps.length ||
+  (JSON.stringify(a.steps) < JSON.stringify(b.steps) ? -1 : 1);
+
+/** The first few, no more than two of one kind. */
+function ofAKind(list: readonly Proved[]): Proved[] {
+  const seen = new Map<string, number>();
+  const taken: Proved[] = [];
+  for (const one of list) {
+    const code = one.steps[0]?.code ?? '';
+    const n = seen.get(code) ?? 0;
+    if (n >= OF_A_KIND) continue;
+    seen.set(code, n + 1);
+    taken.push(one);
+    if (taken.length === OFFERED) break;
+  }
+  return taken;
+}
+
+function remedyOf({ plan, after, steps, hours, costs }: Proved, finding: Finding): Remedy {
+  const [first] = steps;
+  if (!first) throw new Error('a remedy without a change');
+  return {
+    ...first,
+    finding: finding.key,
+    steps,
+    plan,
+    hours,
+    brings: costs.brings,
+    lesser: costs.lesser,
+    worsens: costs.worsens,
+    carries: after.carries,
+    rails: Object.fromEntries(
+      after.staves.flatMap((s) => (s.carries === null ? [] : [[s.station, s.carries]])),
+    ),
+  };
+}
 
 /** The same fault: by its key, or of the same first fixture, whichever others it now concerns. */
 const isStill = (f: Finding, mended: Finding): boolean =>
   f.key === mended.key ||
   (f.code === mended.code && f.fixtures.length > 0 && f.fixtures[0] === mended.fixtures[0]);
 
-/** Codes of equal or higher severity that there are more of afterwards. */
-function broughtBy(before: Assessment, after: Assessment, finding: Finding): string[] {
+/** What there is more of afterwards, as bad as what is mended and less bad, and what falls further short. */
+function costsOf(before: Assessment, after: Assessment, finding: Finding): Costs {
   const rank = SEVERITIES.indexOf(finding.severity);
-  const count = (a: Assessment): Map<string, number> => {
-    const counts = new Map<string, number>();
-    for (const f of a.findings) {
-      if (SEVERITIES.indexOf(f.severity) <= rank) counts.set(f.code, (counts.get(f.code) ?? 0) + 1);
-    }
-    return counts;
+  const had = new Map<string, number>();
+  for (const f of before.findings) had.set(f.code, (had.get(f.code) ?? 0) + 1);
+  const has = new Map<string, number>();
+  for (const f of after.findings) has.set(f.code, (has.get(f.code) ?? 0) + 1);
+  const grown = new Set([...has].flatMap(([code, n]) => (n > (had.get(code) ?? 0) ? [code] : [])));
+  const keys = new Set(before.findings.map((f) => f.key));
+  const asBad = (f: Finding): boolean => SEVERITIES.indexOf(f.severity) <= rank;
+  const more = after.findings.filter((f) => grown.has(f.code));
+  const codes = (list: readonly Finding[]): string[] => [...new Set(list.map((f) => f.code))];
+  const brings = codes(more.filter(asBad));
+  return {
+    brings,
+    lesser: codes(more.filter((f) => !asBad(f))).filter((code) => !brings.includes(code)),
+    worsens: madeWorse(before, after, rank),
+    fresh: more.filter((f) => !keys.has(f.key)),
   };
-  const had = count(before);
-  return [...count(after)].filter(([code, n]) => n > (had.get(code) ?? 0)).map(([code]) => code);
 }
 
 /** Beyond this the gap between need and there has grown by more than arithmetic's last digits. */
 const GROWN = 1e-9;
 
 /** Codes of equal or higher severity told both before and after whose gap has grown. */
-function madeWorse(before: Assessment, after: Assessment, finding: Finding): string[] {
-  const rank = SEVERITIES.indexOf(finding.severity);
+function madeWorse(before: Assessment, after: Assessment, rank: number): string[] {
   const gaps = new Map(before.findings.map((f) => [f.key, shortBy(f)]));
   const grown = after.findings.filter((f) => {
     const [was, is] = [gaps.get(f.key), shortBy(f)];

@@ -1,5 +1,7 @@
+import type { FlockSizes } from '../birds/flockSizes';
 import type { Finding } from '../finding';
 import type { Plan } from '../plan/schema';
+import { gridDown, gridNear, gridUp } from '../units/grid';
 import type { Unit } from '../working';
 
 /** A number a remedy speaks of: what it would set. */
@@ -8,30 +10,42 @@ export interface RemedyNumber {
   readonly unit: Unit;
 }
 
-/** A change to the plan that may mend a finding; not proved yet. */
-export interface Proposal {
+/** What is done, as it is told. */
+export interface Told {
   /** Key into the words of `src/text/remedies.ts`. */
   readonly code: string;
   readonly fixtures: readonly string[];
   readonly numbers: Readonly<Record<string, RemedyNumber>>;
   /** A wall it speaks of. */
   readonly wall?: 'front' | 'rear' | 'left' | 'right';
+}
+
+/** A change to the plan that may mend a finding; not proved yet. */
+export interface Proposal extends Told {
   /** The same again and more of it: offered only where less of it was not enough. */
   readonly more?: boolean;
+  /** Work and money, in hours, where it is not what `costs.ts` has for its code. */
+  readonly hours?: number;
   /** Changes a copy of the plan. */
   readonly change: (draft: Plan) => void;
 }
 
-/** A proposal that an assessment has proved to remove its finding. */
-export interface Remedy extends Omit<Proposal, 'change' | 'more'> {
+/** Up to four changes that an assessment has proved to remove a finding together. */
+export interface Remedy extends Told {
   /** Key of the finding it mends. */
   readonly finding: string;
+  /** What is done, one after another; the first is what the remedy itself says. */
+  readonly steps: readonly Told[];
   /** The plan as it would be. */
   readonly plan: Plan;
   /** Codes of findings of equal or higher severity that it brings or multiplies; empty for most. */
   readonly brings: readonly string[];
-  /** Codes of such findings, told already, that then fall further short; empty for most. */
+  /** Codes of lesser findings that it brings or multiplies. */
+  readonly lesser: readonly string[];
+  /** Codes of findings of equal or higher severity, told already, that then fall further short; empty for most. */
   readonly worsens: readonly string[];
+  /** Work and money, in hours. */
+  readonly hours: number;
   /** What the coop would carry; null until every main station has been entered. */
   readonly carries: number | null;
   /** What each station would carry, by its id. */
@@ -42,7 +56,9 @@ export interface Remedy extends Omit<Proposal, 'change' | 'more'> {
 export type Proposer = (finding: Finding, ctx: ProposalContext) => readonly Proposal[];
 
 export interface ProposalContext {
+  /** The plan, with the final depth of its litter. */
   readonly plan: Plan;
+  readonly sizes: FlockSizes;
   /** The heaviest bird that sleeps on bars, kg. */
   readonly heaviestKg: number;
   /** A figure's value by its id; undefined where there is none. */
@@ -51,6 +67,7 @@ export interface ProposalContext {
 
 export const metres = (value: number): RemedyNumber => ({ value, unit: 'm' });
 
-/** To the whole centimetre, upwards or downwards: what a tape can read. */
-export const cmUp = (m: number): number => Math.ceil(m * 100 - 1e-6) / 100;
-export const cmDown = (m: number): number => Math.floor(m * 100 + 1e-6) / 100;
+/** To what a tape of the plan's units is read to, upwards, downwards, or as near as can be. */
+export const up = ({ units }: Pick<Plan, 'units'>, m: number): number => gridUp(m, units);
+export const down = ({ units }: Pick<Plan, 'units'>, m: number): number => gridDown(m, units);
+export const near = ({ units }: Pick<Plan, 'units'>, m: number): number => gridNear(m, units);

@@ -1,12 +1,16 @@
 import { barsOf, droppingsShadow, highestNestLipZ, sidewaysM, wallGap } from '../geometry/bars';
 import { roofHeightM } from '../geometry/shell';
 import { meetInPlan, solidOf } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import { newBar } from '../plan/newFixtures';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT } from '../rules/fit.data';
+import { lowerNests } from './nests';
 import { shutTopTier } from './nests.more';
-import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { FEWER_BIRDS } from './others';
+import { down, metres, type Proposal, type Proposer, up } from './remedy';
+import { addStepsForAll } from './steps';
 
 const END_CLEAR_M = FIT['roosts.end.near'].valueM;
 
@@ -15,9 +19,13 @@ const barIn = (draft: Plan, id: string): Bar | undefined =>
 
 /** The lowest a sleeping bar may stand here, m above the bare floor: over the litter, and over the nests. */
 export function leastBarZ(plan: Plan): number {
-  const overLitter = plan.litter.depthM + FIT['roosts.lowest'].valueM;
+  const overLitter = Math.max(
+    plan.litter.depthM + FIT['roosts.lowest'].valueM,
+    litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+  );
   const lip = highestNestLipZ(plan);
-  return cmUp(
+  return up(
+    plan,
     lip === null ? overLitter : Math.max(overLitter, lip + FIT['roosts.aboveNests'].valueM),
   );
 }
@@ -25,7 +33,8 @@ export function leastBarZ(plan: Plan): number {
 /** Bars run whole from one side to the other, clear of the walls by what costs nothing. */
 function longest(plan: Plan, axis: 'x' | 'y'): { from: number; lengthM: number } {
   const room = axis === 'x' ? plan.shell.lengthM : plan.shell.widthM;
-  return { from: END_CLEAR_M, lengthM: cmDown(room - 2 * END_CLEAR_M) };
+  const end = up(plan, END_CLEAR_M);
+  return { from: end, lengthM: Math.max(0, down(plan, room - 2 * end)) };
 }
 
 /** How far a bar may run between the walls without its droppings reaching a nest bank. */
@@ -38,10 +47,10 @@ function clearOfNests(plan: Plan, bar: Bar, heaviestKg: number): { from: number;
     const shadow = droppingsShadow({ ...bar, ...placed(bar, from, lengthM) }, heaviestKg, plan);
     if (!meetInPlan(shadow, s)) continue;
     const [lo, hi] = bar.axis === 'x' ? [s.x0, s.x1] : [s.y0, s.y1];
-    if ((lo + hi) / 2 < (near + far) / 2) near = Math.max(near, cmUp(hi + NEST_CLEAR_M));
-    else far = Math.min(far, cmDown(lo - NEST_CLEAR_M));
+    if ((lo + hi) / 2 < (near + far) / 2) near = Math.max(near, up(plan, hi + NEST_CLEAR_M));
+    else far = Math.min(far, down(plan, lo - NEST_CLEAR_M));
   }
-  return { from: near, lengthM: cmDown(Math.max(0, far - near)) };
+  return { from: near, lengthM: down(plan, Math.max(0, far - near)) };
 }
 
 /** A bar that ends beside a bank ends so far from it. */
@@ -63,6 +72,7 @@ const lengthen: Proposer = (_, { plan, heaviestKg }) => {
     return [
       {
         code: 'roosts.lengthen',
+        hours: 0.9 * longer.length,
         fixtures: longer.map((l) => l.bar.id),
         numbers: { length: metres(most) },
         change: (draft) => {
@@ -80,31 +90,66 @@ const lengthen: Proposer = (_, { plan, heaviestKg }) => {
   return same ? whole : [...clear, ...whole];
 };
 
-/** One bar more, a row in front of the foremost or a step below it. */
-const addBar: Proposer = (_, { plan, heaviestKg }) => {
+/** Rows tried from the rear wall forward, m. */
+const ROW_STEP = { metric: 0.1, imperial: 0.1016 } as const;
+
+/**
+ * One bar more: where it stands as far from the others and from the walls as birds want, and as long as the nests
+ * let it be; at the others' height, or a step below the lowest.
+ */
+const addBar: Proposer = (_, { plan, heaviestKg, sizes }) => {
   const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
   const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
-  const { from, lengthM } = longest(plan, 'x');
-  const level = cmUp(fitM('roosts.apart.level', heaviestKg));
-  const wall = cmUp(fitM('roosts.wall', heaviestKg));
-  const y = foremost ? foremost.y - level : plan.shell.widthM - wall;
-  if (y < wall) return [];
-  const z = Math.max(foremost?.z ?? 0, leastBarZ(plan));
-  const bar = { ...newBar(plan), x: from, y: Math.round(y * 1000) / 1000, z, lengthM };
-  return [
-    {
-      code: foremost ? 'roosts.addInFront' : 'roosts.addFirst',
-      fixtures: foremost ? [foremost.id] : [],
-      numbers: { length: metres(lengthM), apart: metres(foremost ? level : wall) },
-      change: (draft) => void draft.fixtures.push(bar),
-    },
-  ];
+  const level = up(plan, fitM('roosts.apart.level', heaviestKg));
+  const stair = up(plan, fitM('roosts.apart.stair', heaviestKg));
+  const wall = up(plan, fitM('roosts.wall', heaviestKg));
+  const least = leastBarZ(plan);
+  const heights = [foremost?.z ?? least, least].filter(
+    (z, i, all) => z >= least && all.indexOf(z) === i,
+  );
+  const far = (y: number, z: number): boolean =>
+    bars.every((b) => {
+      const apart = Math.abs(b.y - y);
+      return apart >= (Math.abs(b.z - z) < FIT['roosts.stair.rise'].valueM ? level : stair) - 1e-9;
+    });
+  const proposals: Proposal[] = [];
+  for (const z of heights) {
+    const rows: number[] = foremost ? [foremost.y - level] : [];
+    for (
+      let y = down(plan, plan.shell.widthM - wall);
+      y >= wall - 1e-9;
+      y -= ROW_STEP[plan.units]
+    ) {
+      rows.push(down(plan, y + 1e-9));
+    }
+    const fits = rows.filter(
+      (y) => y >= wall - 1e-9 && y <= plan.shell.widthM - wall + 1e-9 && far(y, z),
+    );
+    for (const y of fits.slice(0, 3)) {
+      const base: Bar = { ...newBar(plan, sizes), y, z, brackets: 0 };
+      const { from, lengthM } = clearOfNests(plan, base, heaviestKg);
+      if (lengthM < 0.4) continue;
+      const bar = { ...base, x: from, lengthM };
+      const infront = foremost !== null && Math.abs(foremost.y - level - y) < 1e-9;
+      proposals.push({
+        code: infront ? 'roosts.addInFront' : foremost ? 'roosts.addBar' : 'roosts.addFirst',
+        fixtures: infront && foremost ? [foremost.id] : [],
+        numbers: {
+          length: metres(lengthM),
+          apart: metres(infront ? level : plan.shell.widthM - y),
+          height: metres(z - plan.litter.depthM),
+        },
+        change: (draft) => void draft.fixtures.push(bar),
+      });
+    }
+  }
+  return proposals;
 };
 
 /** The bars laid anew as level rows from the rear wall forward, as many as are asked for. */
-const layAnew: Proposer = (_, { plan, heaviestKg }) => {
-  const wall = cmUp(fitM('roosts.wall', heaviestKg));
-  const level = cmUp(fitM('roosts.apart.level', heaviestKg));
+const layAnew: Proposer = (_, { plan, heaviestKg, sizes }) => {
+  const wall = up(plan, fitM('roosts.wall', heaviestKg));
+  const level = up(plan, fitM('roosts.apart.level', heaviestKg));
   const { from, lengthM } = longest(plan, 'x');
   const most = Math.floor((plan.shell.widthM - 2 * wall) / level + 1e-9) + 1;
   const old = barsOf(plan).filter((b) => b.use === 'sleeping');
@@ -121,15 +166,16 @@ const layAnew: Proposer = (_, { plan, heaviestKg }) => {
         apart: metres(level),
       },
       more: rows > 2,
+      hours: 1.5 * rows + 0.3 * old.length,
       change: (draft) => {
         const ids = new Set(old.map((b) => b.id));
         const kept = draft.fixtures.filter((f) => !ids.has(f.id));
         const made = [...old];
         while (made.length < rows) {
-          made.push(newBar({ ...draft, fixtures: [...kept, ...made] }));
+          made.push(newBar({ ...draft, fixtures: [...kept, ...made] }, sizes));
         }
         const bars = made.slice(0, rows).map((b, i): Bar => {
-          const y = Math.round((plan.shell.widthM - wall - i * level) * 1000) / 1000;
+          const y = down(plan, plan.shell.widthM - wall - i * level);
           return { ...b, axis: 'x', x: from, y, z, lengthM, wallToWall: false, use: 'sleeping' };
         });
         draft.fixtures = [...bars, ...kept];
@@ -143,14 +189,16 @@ const layAnew: Proposer = (_, { plan, heaviestKg }) => {
 const offTheWall: Proposer = (finding, { plan, heaviestKg }) => {
   const bar = barIn(plan, finding.fixtures[0] ?? '');
   if (!bar) return [];
-  const wall = cmUp(fitM('roosts.wall', heaviestKg));
+  const wall = up(plan, fitM('roosts.wall', heaviestKg));
   const gap = wallGap(bar, plan.shell);
   const by = (wall - gap.gapM) * (gap.wallM > gap.barM ? -1 : 1);
   const shift = (b: Bar): void => {
     const to = (b.axis === 'x' ? b.y : b.x) + by;
-    if (b.axis === 'x') b.y = Math.round(to * 1000) / 1000;
-    else b.x = Math.round(to * 1000) / 1000;
+    if (b.axis === 'x') b.y = place(to);
+    else b.x = place(to);
   };
+  // towards the middle: what is kept is the distance from the wall
+  const place = (m: number): number => (by < 0 ? down(plan, m) : up(plan, m));
   const beside = barsOf(plan).filter((b) => b.axis === bar.axis);
   return [
     {
@@ -182,7 +230,7 @@ const spread: Proposer = (finding, { plan, heaviestKg }) => {
   if (!a || !b || sidewaysM(a, b) === null) return [];
   const rule =
     finding.code === 'roosts.bars.tooClose' ? 'roosts.apart.level' : 'roosts.apart.stair';
-  const apart = cmUp(fitM(rule, heaviestKg));
+  const apart = up(plan, fitM(rule, heaviestKg));
   const at = (bar: Bar): number => (bar.axis === 'x' ? bar.y : bar.x);
   const [back, front] = at(a) > at(b) ? [a, b] : [b, a];
   const move = (bar: Bar, to: number): Proposal => ({
@@ -192,7 +240,7 @@ const spread: Proposer = (finding, { plan, heaviestKg }) => {
     change: (draft) => {
       const own = barIn(draft, bar.id);
       if (!own) return;
-      const place = Math.round(to * 1000) / 1000;
+      const place = to < at(bar) ? down(plan, to) : up(plan, to);
       if (own.axis === 'x') own.y = place;
       else own.x = place;
     },
@@ -211,6 +259,7 @@ const raise: Proposer = (finding, { plan }) => {
   return [
     {
       code: 'roosts.raise',
+      hours: 0.6 * low.length,
       fixtures: low.map((b) => b.id),
       numbers: { height: metres(z - plan.litter.depthM) },
       change: (draft) => {
@@ -241,14 +290,33 @@ const widen: Proposer = (finding, { plan }) => {
   ];
 };
 
+/** Closer together, by the school that packs them so; its drawback is told with it. */
+const huddle: Proposer = (_finding, { plan }) =>
+  plan.schools['roosts.length'] === 'roosts.length.huddled'
+    ? []
+    : [
+        {
+          code: 'roosts.otherSchool',
+          fixtures: [],
+          numbers: {},
+          change: (draft) => {
+            draft.schools['roosts.length'] = 'roosts.length.huddled';
+          },
+        },
+      ];
+
+const SHORT: readonly Proposer[] = [lengthen, addBar, layAnew, FEWER_BIRDS, huddle];
+
 export const ROOST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'roosts.length.short': [lengthen, addBar, layAnew],
+  'roosts.length.short': SHORT,
+  'roosts.places.short': SHORT,
+  'roosts.reach.short': [addStepsForAll, ...SHORT],
   'roosts.bar.nearWall': [offTheWall, layAnew],
   'roosts.bars.tooClose': [spread, layAnew],
   'roosts.bars.stairTooClose': [spread, layAnew],
   'roosts.bar.underAnother': [spread, layAnew],
   'roosts.bar.low': [raise],
-  'roosts.bar.belowNests': [raise, shutTopTier],
-  'roosts.bar.nearNests': [raise, shutTopTier],
+  'roosts.bar.belowNests': [lowerNests, raise, shutTopTier],
+  'roosts.bar.nearNests': [lowerNests, raise, shutTopTier],
   'roosts.bar.narrowInCold': [widen],
 };

@@ -3,11 +3,15 @@ import { newDustBath } from '../plan/newFixtures';
 import type { Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { movingTo } from './places';
-import { cmUp, metres, type Proposer } from './remedy';
+import { metres, type Proposer, up } from './remedy';
 import { adding, fixtureIn, planning, setting, told } from './setting';
 
 const meshed = setting('shell.mesh', ['window', 'vent'], (o) => {
   o.cover = 'mesh13';
+});
+
+const fineMesh = setting('shell.fineMesh', ['window', 'vent'], (o) => {
+  o.cover = 'mesh6';
 });
 
 /** A run as long as the coop, as wide as the flock asks for. */
@@ -15,7 +19,7 @@ const layRun: Proposer = (_, { plan, value }) => {
   const run = newRun(plan);
   const birds = value('coop.planned') ?? 0;
   const area = Math.max(4, birds * 1.5);
-  const made = { ...run, widthM: cmUp(Math.max(1.5, area / run.lengthM)) };
+  const made = { ...run, widthM: up(plan, Math.max(1.5, area / run.lengthM)) };
   return [
     {
       code: 'shell.addRun',
@@ -31,7 +35,7 @@ const layRun: Proposer = (_, { plan, value }) => {
 const widenRun: Proposer = (finding, { plan }) => {
   const { run } = plan;
   if (run === null) return [];
-  const widthM = cmUp(told(finding, 'needed') / run.lengthM);
+  const widthM = up(plan, told(finding, 'needed') / run.lengthM);
   return [
     {
       code: 'shell.widenRun',
@@ -70,13 +74,13 @@ const solidSide: Proposer = (_, { plan }) => {
 /** A bath large enough, in the run where there is one, else where no droppings fall. */
 const addBath = adding(
   'shell.addBath',
-  (finding, { plan }) => {
+  (finding, { plan, sizes }) => {
     const area = told(finding, 'needed');
-    const depthM = 0.6;
-    const lengthM = cmUp(Math.max(0.4, area / depthM));
-    const place = plan.run === null ? 'coop' : 'run';
-    const x = Math.max(0, Math.round((plan.shell.lengthM - lengthM) * 1000) / 1000);
-    return [newDustBath(plan, { lengthM, depthM, place, x, y: 0 })];
+    const depthM = up(plan, 0.6);
+    const lengthM = up(plan, Math.max(0.4, area / depthM));
+    return plan.run === null
+      ? [newDustBath(plan, { lengthM, depthM }, sizes)]
+      : [newDustBath(plan, { lengthM, depthM, place: 'run', x: 0, y: 0 }, sizes)];
   },
   (finding) => ({ area: { value: told(finding, 'needed'), unit: 'm2' } }),
 );
@@ -85,7 +89,7 @@ const enlargeBath: Proposer = (finding, { plan }) => {
   const bath = fixtureIn(plan, finding, ['dustBath']);
   if (!bath) return [];
   const more = told(finding, 'needed') - told(finding, 'there');
-  const lengthM = cmUp(bath.lengthM + more / bath.depthM);
+  const lengthM = up(plan, bath.lengthM + more / bath.depthM);
   return [
     {
       code: 'shell.enlargeBath',
@@ -104,7 +108,14 @@ const enlargeBath: Proposer = (finding, { plan }) => {
 export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'shell.opening.unmeshed': [meshed],
   'shell.opening.netting': [meshed],
-  'shell.opening.wideMesh': [meshed],
+  'shell.opening.wideMesh': [meshed, fineMesh],
+  'shell.opening.strongMesh': [meshed],
+  'shell.opening.smallMesh': [fineMesh],
+  'shell.run.strongMesh': [
+    planning('shell.runMesh', (d) => {
+      if (d.run) d.run.cover = 'mesh13';
+    }),
+  ],
   'shell.glass.breaks': [
     setting('shell.acrylic', ['window'], (w) => {
       w.pane = 'acrylic';
@@ -124,9 +135,9 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     planning(
       'shell.apron',
       (d) => {
-        d.shell.apronM = FACTS['mesh.apron'].value;
+        d.shell.apronM = up(d, FACTS['mesh.apron'].value);
       },
-      () => ({ apron: metres(FACTS['mesh.apron'].value) }),
+      (_, { plan }) => ({ apron: metres(up(plan, FACTS['mesh.apron'].value)) }),
     ),
   ],
   'shell.run.none': [layRun],
@@ -137,18 +148,18 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     planning(
       'shell.eaves',
       (d) => {
-        if (d.run) d.run.eavesM = FACTS['run.eaves'].value;
+        if (d.run) d.run.eavesM = up(d, FACTS['run.eaves'].value);
       },
-      () => ({ eaves: metres(FACTS['run.eaves'].value) }),
+      (_, { plan }) => ({ eaves: metres(up(plan, FACTS['run.eaves'].value)) }),
     ),
   ],
   'shell.run.skirting': [
     planning(
       'shell.skirting',
       (d) => {
-        if (d.run) d.run.skirtingM = FACTS['run.skirting'].value;
+        if (d.run) d.run.skirtingM = up(d, FACTS['run.skirting'].value);
       },
-      () => ({ skirting: metres(FACTS['run.skirting'].value) }),
+      (_, { plan }) => ({ skirting: metres(up(plan, FACTS['run.skirting'].value)) }),
     ),
   ],
   'shell.run.windward': [solidSide],
@@ -174,10 +185,10 @@ export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     setting(
       'shell.fillBath',
       ['dustBath'],
-      (b) => {
-        b.fillM = FACTS['dustBath.deep'].value;
+      (b, _, draft) => {
+        b.fillM = up(draft, FACTS['dustBath.deep'].value);
       },
-      () => ({ depth: metres(FACTS['dustBath.deep'].value) }),
+      (_b, _f, { plan }) => ({ depth: metres(up(plan, FACTS['dustBath.deep'].value)) }),
     ),
   ],
   'shell.dustBath.wet': [

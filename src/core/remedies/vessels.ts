@@ -3,13 +3,14 @@ import { freeSpot } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
 import { mm } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
-import { newDish } from '../plan/newFixtures';
+import { litterEndM } from '../plan/litter';
+import { newDish, newFeeder } from '../plan/newFixtures';
 import type { Fixture, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { capacityL } from '../stations/vessels';
 import { wholeUp } from '../units/number';
 import { movingTo } from './places';
-import { metres, type Proposal, type ProposalContext, type Proposer } from './remedy';
+import { metres, near, type Proposal, type ProposalContext, type Proposer, up } from './remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from './setting';
 
 const VESSELS = ['feeder', 'drinker'] as const;
@@ -31,16 +32,28 @@ function freePlace(
     apartFrom,
     apartM: FACTS['feed.two.apart'].value,
   });
-  return spot && { x: mm(spot.x + halfX), y: mm(spot.y + halfY) };
+  return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
 }
+
+/** Nobody lifts, or keeps fresh, more in one vessel, L. */
+const MOST_L = 50;
 
 /** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
 function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
   const station = vessel.kind === 'feeder' ? 'feed' : 'water';
   const wanted = value(`${station}.height.${vessel.type === 'nipple' ? 'pin' : 'back'}`);
-  const rimZ = wanted === undefined ? vessel.rimZ : mm(wanted + plan.litter.depthM);
-  const sound = { ...vessel, rimZ, place: 'coop' as const, flatTop: false };
-  return vessel.kind === 'drinker' ? { ...sound, tray: true } : sound;
+  const from = vessel.onWall ? (plan.litter.depthM + litterEndM(plan)) / 2 : plan.litter.depthM;
+  const rimZ = wanted === undefined ? vessel.rimZ : near(plan, wanted + from);
+  const sound = {
+    ...vessel,
+    rimZ,
+    place: 'coop' as const,
+    flatTop: false,
+    fixing: 'bolt' as const,
+    capacityL: Math.min(MOST_L, capacityL(vessel)),
+  };
+  // nothing of the first one's faults is copied: open to rats overnight, or without a tray
+  return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
 }
 
 /** One more like it, apart from the first. */
@@ -68,6 +81,7 @@ const another: Proposer = (finding, ctx): Proposal[] => {
       fixtures: [vessel.id],
       numbers: { more: { value: n, unit: 'ratio' } },
       more: n > 1,
+      hours: n,
       change: (d) => void d.fixtures.push(...all),
     });
   }
@@ -80,7 +94,7 @@ const wider: Proposer = (finding, { plan }) => {
   if (!vessel || ['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
   const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
   const trough = vessel.type === 'trough';
-  const size = Math.ceil((trough ? vessel.lengthM : vessel.diameterM) * times * 1.06 * 100) / 100;
+  const size = up(plan, (trough ? vessel.lengthM : vessel.diameterM) * times * 1.06);
   if (size > (trough ? 2.5 : 0.6)) return [];
   return [
     {
@@ -110,16 +124,31 @@ const outlets: Proposer = (finding, { plan }) => {
   }));
 };
 
-/** The rim set where the smallest bird wants it. */
-const atBack = setting(
-  'vessels.height',
-  VESSELS,
-  (v, finding, draft) => {
-    const from = v.place === 'run' ? 0 : draft.litter.depthM;
-    v.rimZ = mm(told(finding, 'wanted') + from);
-  },
-  (_, finding) => ({ height: metres(told(finding, 'wanted')) }),
-);
+/** The rim set where the smallest bird wants it, at both levels of the litter. */
+const atBack: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const wanted = told(finding, 'wanted');
+  const rimZ = near(plan, wanted + levelOf(vessel, plan));
+  return [
+    {
+      code: vessel.onWall ? 'vessels.heightOnWall' : 'vessels.height',
+      fixtures: [vessel.id],
+      numbers: { height: metres(rimZ - (vessel.place === 'run' ? 0 : plan.litter.depthM)) },
+      change: changing(vessel, (v) => {
+        v.rimZ = rimZ;
+      }),
+    },
+  ];
+};
+
+/** The level that a rim is set over: the run's ground, the litter as it starts, or between both for what stays on the wall. */
+const levelOf = (v: Vessel, plan: Plan): number =>
+  v.place === 'run'
+    ? 0
+    : v.onWall
+      ? (plan.litter.depthM + litterEndM(plan)) / 2
+      : plan.litter.depthM;
 
 const moveOut: Proposer = (finding, ctx) => {
   const vessel = vesselIn(ctx.plan, finding);
@@ -149,38 +178,50 @@ const bringIn: Proposer = (finding, ctx) => {
       fixtures: [vessel.id],
       numbers: {},
       change: changing(vessel, (v, draft) => {
-        Object.assign(v, at, { place: 'coop', rimZ: mm(v.rimZ + draft.litter.depthM) });
+        Object.assign(v, at, { place: 'coop', rimZ: near(draft, v.rimZ + draft.litter.depthM) });
       }),
     },
   ];
 };
 
-/** A larger one of its kind: so much as the days between fills ask for. */
+/** Litres as vessels are sold or filled: whole, and by fives from ten on. */
+const vesselSize = (litres: number): number =>
+  litres <= 10 ? Math.ceil(litres - 1e-9) : Math.ceil(litres / 5 - 1e-9) * 5;
+
+/** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
 const larger: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel) return [];
+  const all = plan.fixtures.filter(
+    (f): f is Vessel => f.kind === vessel.kind && finding.fixtures.includes(f.id),
+  );
+  const held = all.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
-  const litres = Math.ceil(capacityL(vessel) * times * 1.02);
-  return [sized(vessel, litres, 'vessels.larger')];
+  const litres = vesselSize((held * times - (held - capacityL(vessel))) * 1.02);
+  return litres > MOST_L ? [] : [sized(vessel, litres, 'vessels.larger')];
 };
 
-/** All of them larger by as much. */
+/** All of them larger, each as large as their like. */
 const allLarger: Proposer = (finding, { plan }) => {
   const own = plan.fixtures.filter(
     (f): f is Vessel =>
       (f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id),
   );
   if (own.length < 2) return [];
+  const held = own.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
+  const litres = vesselSize(((held * times) / own.length) * 1.02);
+  if (litres > MOST_L) return [];
   return [
     {
       code: 'vessels.allLarger',
       fixtures: own.map((v) => v.id),
-      numbers: { times: { value: Math.ceil(times * 10) / 10, unit: 'ratio' } },
+      numbers: { litres: { value: litres, unit: 'litres' } },
+      hours: 0.8 * own.length,
       change: (draft) => {
         for (const f of draft.fixtures) {
           if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
-            f.capacityL = Math.ceil(capacityL(f) * times * 1.02);
+            f.capacityL = Math.max(capacityL(f), litres);
           }
         }
       },
@@ -200,8 +241,8 @@ const sized = (vessel: Vessel, litres: number, code: string): Proposal => ({
 const fillLess: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel) return [];
-  const litres =
-    Math.floor(capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days')) * 10) / 10;
+  const raw = capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days'));
+  const litres = raw < 2 ? Math.floor(raw * 10) / 10 : Math.floor(raw);
   return litres < 0.1 ? [] : [sized(vessel, litres, 'vessels.fillLess')];
 };
 
@@ -227,12 +268,11 @@ const cone = setting('vessels.cone', VESSELS, (v) => {
 const dishes = (holds: 'shell' | 'grit'): Proposer =>
   adding(
     holds === 'shell' ? 'feed.addShell' : 'feed.addGrit',
-    (finding, { plan }: ProposalContext) => {
+    (finding, { plan, sizes }: ProposalContext) => {
       const n = holds === 'grit' ? 1 : wholeUp(told(finding, 'needed') - told(finding, 'there'));
       const made: Fixture[] = [];
       for (let k = 0; k < n; k++) {
-        const dish = newDish({ ...plan, fixtures: [...plan.fixtures, ...made] }, holds);
-        made.push({ ...dish, x: mm(Math.max(0.1, plan.shell.lengthM * 0.5 - k * 0.2)) });
+        made.push(newDish({ ...plan, fixtures: [...plan.fixtures, ...made] }, holds, sizes));
       }
       return made;
     },
@@ -265,7 +305,7 @@ const tallFeeder: Proposer = (finding, ctx) => {
   const made: Vessel = {
     ...soundLike(vessel, ctx),
     ...at,
-    rimZ: mm(rim + plan.litter.depthM),
+    rimZ: near(plan, rim + plan.litter.depthM),
     id: `feeder-${number}`,
     name: `Tall feeder ${number}`,
   };
@@ -273,7 +313,20 @@ const tallFeeder: Proposer = (finding, ctx) => {
     {
       code: 'feed.addTall',
       fixtures: [],
-      numbers: { height: metres(rim) },
+      numbers: { height: metres(near(plan, rim + plan.litter.depthM) - plan.litter.depthM) },
+      change: (d) => void d.fixtures.push(made),
+    },
+  ];
+};
+
+/** An open feeder beside the pedal lid, taken in at dusk, until every bird was seen to eat alone. */
+const openFeeder: Proposer = (_finding, { plan, sizes }) => {
+  const made = newFeeder(plan, {}, sizes);
+  return [
+    {
+      code: 'feed.addOpen',
+      fixtures: [],
+      numbers: {},
       change: (d) => void d.fixtures.push(made),
     },
   ];
@@ -297,8 +350,10 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'feed.pedal.small': [
     setting('feed.tube', ['feeder'], (v) => {
       v.type = 'tube';
+      v.takenInAtNight = true;
     }),
   ],
+  'feed.lot.none': [openFeeder],
   'feed.days.short': [larger, allLarger, another, fillOften('feedDays')],
   'feed.fill.stale': [fillLess],
   'feed.bag.stale': [
@@ -323,10 +378,10 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     setting(
       'water.raiseTank',
       ['drinker'],
-      (v, f) => {
-        v.tankZ = mm(v.rimZ + told(f, 'needed'));
+      (v, f, draft) => {
+        v.tankZ = up(draft, v.rimZ + told(f, 'needed'));
       },
-      (_, f) => ({ above: metres(told(f, 'needed')) }),
+      (v, f, { plan }) => ({ above: metres(up(plan, v.rimZ + told(f, 'needed')) - v.rimZ) }),
     ),
   ],
   'water.line.narrow': [

@@ -1,12 +1,15 @@
 import { barsOf } from '../geometry/bars';
 import { grown } from '../geometry/segments';
 import { meetInPlan, solidOf } from '../geometry/solids';
+import { litterEndM } from '../plan/litter';
 import { newBar, newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { cmDown, cmUp, metres, type Proposal, type Proposer } from './remedy';
+import { FIT } from '../rules/fit.data';
+import { down, metres, near, type Proposer, up } from './remedy';
 import { leastBarZ } from './roosts';
 import { changing, fixtureIn, planning, setting, told } from './setting';
+import { addSteps, addStepsDown } from './steps';
 
 const mm = (m: number): number => Math.round(m * 1000) / 1000;
 
@@ -14,61 +17,6 @@ const USUAL_LEAST: Readonly<Partial<Record<Bar['section']['shape'], number>>> = 
   round: 0.045,
   square: 0.045,
   branch: 0.06,
-};
-
-/** Steps up to a bar, each no higher than a hop and as far out as it is high. */
-function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
-  const height = bar.z - plan.litter.depthM;
-  const n = Math.max(least, Math.ceil(height / hopM - 1e-9) - 1);
-  const rise = height / (n + 1);
-  const out = Math.max(0.3, cmUp(rise));
-  const towards = bar.axis === 'x' ? bar.y : bar.x;
-  const room = bar.axis === 'x' ? plan.shell.widthM : plan.shell.lengthM;
-  const sign = towards > room / 2 ? -1 : 1;
-  const made: Bar[] = [];
-  for (let k = 1; k <= n; k++) {
-    const at = mm(towards + sign * out * k);
-    if (at < 0.05 || at > room - 0.05) return [];
-    const base = newBar({ ...plan, fixtures: [...plan.fixtures, ...made] });
-    made.push({
-      ...bar,
-      id: base.id,
-      name: `Step ${base.id.replace('bar-', '')}`,
-      use: 'step',
-      wallToWall: false,
-      hung: false,
-      liftsOut: true,
-      z: mm(plan.litter.depthM + rise * (n + 1 - k)),
-      ...(bar.axis === 'x' ? { y: at } : { x: at }),
-    });
-  }
-  return made;
-}
-
-const addSteps: Proposer = (finding, { plan }) => {
-  const bar = fixtureIn(plan, finding, ['bar']);
-  if (!bar) return [];
-  const hop = told(finding, 'hop');
-  const steps = stepsTo(plan, bar, hop);
-  if (steps.length === 0) return [];
-  return [added('roosts.addSteps', bar, steps)];
-};
-
-const added = (code: string, bar: Bar, steps: readonly Bar[]): Proposal => ({
-  code,
-  fixtures: [bar.id],
-  numbers: { steps: { value: steps.length, unit: 'bars' } },
-  change: (draft) => void draft.fixtures.push(...steps),
-});
-
-/** Steps so close that each leg down is no steeper than 45°. */
-const addStepsDown: Proposer = (finding, { plan }) => {
-  const bar = fixtureIn(plan, finding, ['bar']);
-  if (!bar) return [];
-  return [1, 2, 3].flatMap((n) => {
-    const steps = stepsTo(plan, bar, Number.POSITIVE_INFINITY, n);
-    return steps.length === 0 ? [] : [{ ...added('roosts.addStepsDown', bar, steps), more: n > 1 }];
-  });
 };
 
 /** The bar lowered, and what stood over the new height with it. */
@@ -108,9 +56,33 @@ const lowerTo =
 
 const lowerAllowed = lowerTo(
   'roosts.lower',
-  (m, plan) => cmDown(m + plan.litter.depthM),
+  (m, plan) => down(plan, m + plan.litter.depthM),
   'allowed',
 );
+
+/** A bar that birds hop up to from the litter: as low as that, and no lower than bars may be. */
+const lowerToHop: Proposer = (finding, ctx) => {
+  const z = down(ctx.plan, told(finding, 'hop') + ctx.plan.litter.depthM);
+  return z < leastBarZ(ctx.plan) - 1e-9
+    ? []
+    : lowerTo('roosts.lower', (m, plan) => down(plan, m + plan.litter.depthM), 'hop')(finding, ctx);
+};
+
+/** A bar nobody sleeps on, taken out. */
+const takeOut: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  return [
+    {
+      code: 'shell.takeOut',
+      fixtures: [bar.id],
+      numbers: {},
+      change: (draft) => {
+        draft.fixtures = draft.fixtures.filter((f) => f.id !== bar.id);
+      },
+    },
+  ];
+};
 
 /** Nests that stand in the way come down with the bars. */
 const lowerWithNests: Proposer = (finding, { plan }) => {
@@ -118,8 +90,8 @@ const lowerWithNests: Proposer = (finding, { plan }) => {
   if (!bar) return [];
   const z =
     finding.numbers.room === undefined
-      ? cmDown(told(finding, 'allowed') + plan.litter.depthM)
-      : cmDown(bar.z - (told(finding, 'needed') - told(finding, 'room')));
+      ? down(plan, told(finding, 'allowed') + plan.litter.depthM)
+      : down(plan, bar.z - (told(finding, 'needed') - told(finding, 'room')));
   const banks = plan.fixtures.filter((f): f is OfKind<'nestBank'> => f.kind === 'nestBank');
   if (banks.length === 0 || leastBarZ(plan) <= z) return [];
   return [
@@ -133,7 +105,7 @@ const lowerWithNests: Proposer = (finding, { plan }) => {
           if (f.kind === 'nestBank') {
             const top = f.lipZ + (f.rows - 1) * f.boxH;
             const over = top - (z - 0.15);
-            if (over > 0) f.lipZ = cmDown(f.lipZ - over);
+            if (over > 0) f.lipZ = down(plan, f.lipZ - over);
           }
         }
       },
@@ -141,10 +113,46 @@ const lowerWithNests: Proposer = (finding, { plan }) => {
   ];
 };
 
+/** Bars as low as the birds hop, and the nests under them low enough. */
+const lowerNestsAndBar: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  const z = down(plan, told(finding, 'hop') + plan.litter.depthM);
+  const lipZ = down(plan, z - FIT['roosts.aboveNests'].valueM);
+  const least = Math.max(
+    plan.litter.depthM + 0.3,
+    litterEndM(plan) + FACTS['nests.lip.final'].value,
+  );
+  const lowest = Math.max(
+    plan.litter.depthM + FIT['roosts.lowest'].valueM,
+    litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+  );
+  if (z < lowest - 1e-9 || lipZ < least - 1e-9) return [];
+  return [
+    {
+      code: 'roosts.lowerWithNests',
+      fixtures: [bar.id],
+      numbers: { height: metres(z - plan.litter.depthM) },
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if (f.kind === 'bar' && f.id === bar.id) f.z = z;
+          if (f.kind === 'nestBank' && f.lipZ > lipZ) f.lipZ = lipZ;
+        }
+      },
+    },
+  ];
+};
+
+/** A bar of the usual lumber, flat. */
+const widenBar = setting('roosts.ofLumber', ['bar'], (b) => {
+  b.material = 'softwood';
+  b.section = { shape: 'flat', widthM: 0.089, heightM: 0.038 };
+});
+
 const raiseToSchool: Proposer = (finding, { plan }) => {
   const bar = fixtureIn(plan, finding, ['bar']);
   if (!bar) return [];
-  const z = cmUp(told(finding, 'needed') + plan.litter.depthM);
+  const z = up(plan, told(finding, 'needed') + plan.litter.depthM);
   return [
     {
       code: 'roosts.raise',
@@ -162,7 +170,7 @@ const raiseToSchool: Proposer = (finding, { plan }) => {
 const underRoof: Proposer = (finding, { plan }) => {
   const bar = fixtureIn(plan, finding, ['bar']);
   if (!bar) return [];
-  const z = cmDown(bar.z - (told(finding, 'needed') - told(finding, 'room')));
+  const z = down(plan, bar.z - (told(finding, 'needed') - told(finding, 'room')));
   return [
     {
       code: 'roosts.lower',
@@ -206,10 +214,10 @@ const relean: Proposer = (finding, { plan }) => {
         rungs.forEach((rung, k) => {
           const own = draft.fixtures.find((f) => f.id === rung.id);
           if (own?.kind !== 'bar' || k === 0) return;
-          own.z = mm(top.z - k * pitch * Math.sin(lean));
+          own.z = near(plan, top.z - k * pitch * Math.sin(lean));
           const out = k * pitch * Math.cos(lean);
-          if (own.axis === 'x') own.y = mm(top.y - out);
-          else own.x = mm(top.x - out);
+          if (own.axis === 'x') own.y = near(plan, top.y - out);
+          else own.x = near(plan, top.x - out);
         });
       },
     },
@@ -231,11 +239,11 @@ const boardUnder: Proposer = (finding, { plan }) => {
   // a board that lies under some of them already keeps what it has, to the wall
   const under = reach.some((r) => meetInPlan(r, own)) ? [...reach, own] : reach;
   const { lengthM, widthM } = plan.shell;
-  const x = Math.max(0, cmDown(Math.min(...under.map((r) => r.x0))));
-  const y = Math.max(0, cmDown(Math.min(...under.map((r) => r.y0))));
-  const x1 = Math.min(lengthM, cmUp(Math.max(...under.map((r) => r.x1))));
-  const y1 = Math.min(widthM, cmUp(Math.max(...under.map((r) => r.y1))));
-  const z = Math.min(board.z, cmDown(Math.min(...bars.map((b) => b.z)) - 0.15));
+  const x = Math.max(0, down(plan, Math.min(...under.map((r) => r.x0))));
+  const y = Math.max(0, down(plan, Math.min(...under.map((r) => r.y0))));
+  const x1 = Math.min(lengthM, up(plan, Math.max(...under.map((r) => r.x1))));
+  const y1 = Math.min(widthM, up(plan, Math.max(...under.map((r) => r.y1))));
+  const z = Math.min(board.z, down(plan, Math.min(...bars.map((b) => b.z)) - 0.15));
   return [
     {
       code: 'roosts.board',
@@ -249,7 +257,8 @@ const boardUnder: Proposer = (finding, { plan }) => {
 };
 
 export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'roosts.hop.high': [addSteps],
+  'roosts.hop.high': [addSteps, lowerToHop, lowerNestsAndBar],
+  'roosts.bar.unreached': [addSteps, lowerToHop, takeOut],
   'roosts.bar.high': [lowerAllowed, lowerWithNests],
   'roosts.bars.lowForSchool': [raiseToSchool],
   'roosts.bar.descent': [addStepsDown],
@@ -276,6 +285,7 @@ export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       b.liftsOut = true;
     }),
   ],
+  'roosts.bar.weakAlways': [widenBar],
   'roosts.bar.weak': [brackets, onEdge],
   'roosts.bar.sags': [brackets, onEdge],
   'roosts.hung.low': [
@@ -310,10 +320,10 @@ export const boardForBars = (plan: Plan): OfKind<'board'> => {
   const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
   const front = FACTS['roosts.board.front'].value;
   if (bars.length === 0) return newBoard(plan);
-  const y = Math.max(0, cmDown(Math.min(...bars.map((b) => b.y)) - front));
+  const y = Math.max(0, down(plan, Math.min(...bars.map((b) => b.y)) - front));
   return newBoard(plan, {
     y,
     depthM: Math.max(0.1, mm(plan.shell.widthM - y)),
-    z: cmDown(Math.min(...bars.map((b) => b.z)) - 0.2),
+    z: down(plan, Math.min(...bars.map((b) => b.z)) - 0.2),
   });
 };

@@ -308,11 +308,7 @@ function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool)
   };
   if (!found.breaks && !found.sags) return;
   const code =
-    needs === null
-      ? 'roosts.bar.weakAlways'
-      : found.breaks
-        ? 'roosts.bar.weak'
-        : 'roosts.bar.sags';
+    needs === null ? 'roosts.bar.weakAlways' : found.breaks ? 'roosts.bar.weak' : 'roosts.bar.sags';
   const severity = found.breaks || needs === null ? 'harm' : 'awkward';
   const when = whenLoaded(ctx, bar, length, (kg) => {
     const then = strengthOf(bar, timber, kg, bar.lengthM, bar.brackets);

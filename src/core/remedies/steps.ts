@@ -1,0 +1,85 @@
+import { lotsOf } from '../birds/lots';
+import { barsOf } from '../geometry/bars';
+import { newBar } from '../plan/newFixtures';
+import type { Bar, Plan } from '../plan/schema';
+import { chosenSchool, RULE_BOOK } from '../rules/book';
+import { hopOf } from '../stations/roosts.ways';
+import { metres, near, type Proposal, type Proposer, up } from './remedy';
+import { fixtureIn, told } from './setting';
+
+/** More steps than this are a staircase that nobody cleans under. */
+const MOST_STEPS = 2;
+
+/** Steps up to a bar, each no higher than a hop and as far out as it is high; none where it would take too many. */
+function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
+  const height = bar.z - plan.litter.depthM;
+  const n = Math.max(least, Math.ceil(height / hopM - 1e-9) - 1);
+  if (n > MOST_STEPS) return [];
+  const rise = height / (n + 1);
+  const out = Math.max(up(plan, 0.3), up(plan, rise));
+  const towards = bar.axis === 'x' ? bar.y : bar.x;
+  const room = bar.axis === 'x' ? plan.shell.widthM : plan.shell.lengthM;
+  const sign = towards > room / 2 ? -1 : 1;
+  const made: Bar[] = [];
+  for (let k = 1; k <= n; k++) {
+    const at = near(plan, towards + sign * out * k);
+    if (at < 0.05 || at > room - 0.05) return [];
+    const base = newBar({ ...plan, fixtures: [...plan.fixtures, ...made] });
+    made.push({
+      ...bar,
+      id: base.id,
+      name: `Step ${base.id.replace('bar-', '')}`,
+      use: 'step',
+      wallToWall: false,
+      hung: false,
+      liftsOut: true,
+      z: near(plan, plan.litter.depthM + rise * (n + 1 - k)),
+      ...(bar.axis === 'x' ? { y: at } : { x: at }),
+    });
+  }
+  return made;
+}
+
+export const addSteps: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  const steps = stepsTo(plan, bar, told(finding, 'hop'));
+  return steps.length === 0 ? [] : [added('roosts.addSteps', bar, steps)];
+};
+
+const added = (code: string, bar: Bar, steps: readonly Bar[]): Proposal => ({
+  code,
+  fixtures: [bar.id],
+  numbers: {
+    steps: { value: steps.length, unit: 'bars' },
+    height: metres(steps[steps.length - 1]?.z ?? 0),
+  },
+  hours: 0.5 * steps.length,
+  change: (draft) => void draft.fixtures.push(...steps),
+});
+
+/** Steps so close that each leg down is no steeper than 45°. */
+export const addStepsDown: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  return [1, 2].flatMap((n) => {
+    const steps = stepsTo(plan, bar, Number.POSITIVE_INFINITY, n);
+    return steps.length === 0 ? [] : [{ ...added('roosts.addStepsDown', bar, steps), more: n > 1 }];
+  });
+};
+
+/** Steps to each bar that some of the birds do not get up to, by the hop of the weakest of them. */
+export const addStepsForAll: Proposer = (_finding, { plan }) => {
+  const school = chosenSchool(RULE_BOOK, plan.schools, 'roosts.hop');
+  const hops = plan.flock
+    .flatMap((g) => lotsOf(g, plan.ownBreeds))
+    .filter((lot) => lot.kind !== 'duck')
+    .map((lot) => hopOf(lot, school));
+  const hop = Math.min(...hops);
+  return barsOf(plan)
+    .filter((b) => b.use === 'sleeping' && b.z - plan.litter.depthM > hop)
+    .flatMap((bar) => {
+      const steps = stepsTo(plan, bar, hop);
+      return steps.length === 0 ? [] : [added('roosts.addSteps', bar, steps)];
+    });
+};
