@@ -20,7 +20,7 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   expect(texts).toContain('Set 1 bar as a way up to Rear bar');
   expect(texts).toContain('Add 2 dishes of shell');
   for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
-  expect(bringsText({ brings: [], worsens: [] })).toBeNull();
+  expect(bringsText({ brings: [], worsens: [], lesser: [] })).toBeNull();
   expect(bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'] })).toBe(
     'It brings: too little floor. It makes worse: too few places at the feeder.',
   );

@@ -8,6 +8,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.lengthen': 'Lengthen {fixtures} to {length}',
   'roosts.addInFront': 'Add a {length} bar {apart} in front of {fixtures}',
   'roosts.addBar': 'Add a {length} bar {apart} from the rear wall, {height} above the litter',
+  'roosts.addBars':
+    'Add {bars} of up to {length}, {height} above the litter, each row as far from the next as these birds want',
   'roosts.addFirst': 'Add a {length} bar {apart} from the rear wall',
   'roosts.otherSchool':
     'Let them huddle: nine inches a bird, known to leave the lowest on the floor',
@@ -27,6 +29,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'nests.step': 'Set a step or rail {height} above the litter before {fixtures}',
   'nests.lower': 'Lower {fixtures}, lip {height} above the litter',
   'nests.hang': 'Hang {fixtures} with the lip {height} above the litter: the floor under it counts',
+  'nests.hangOutside': 'Hang {fixtures} outside, through the {wall} wall: its floor is free',
   'nests.enlarge': 'Make the boxes of {fixtures} {width} wide, {depth} deep, {height} high',
   'floor.to.threeToFourFeet':
     'Size the floor by three to four feet: where winters are mild and the run is open',
@@ -56,6 +59,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'shell.enlargeBath': 'Make {fixtures} {length} long',
   'shell.fillBath': 'Fill {fixtures} {depth} deep',
   'shell.roofBath': 'Roof {fixtures}',
+  'roosts.lowerWithStep':
+    'Lower {fixtures} to {height} above the litter, with {steps} as a step up to it',
   'roosts.addSteps': 'Set {steps} as a way up to {fixtures}',
   'roosts.addStepsDown': 'Set {steps} as a way down from {fixtures}',
   'roosts.lower': 'Lower {fixtures} to {height} above the litter',
@@ -82,8 +87,11 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'nests.divide': 'Divide {fixtures} to {width}',
   'nests.raiseLip': 'Raise {fixtures} to {height}, and the bars with it',
   'air.addVent': 'Add a vent under the eaves of the {wall} wall, {width} by {height}',
-  'air.addVents':
-    'Add a vent under the eaves of the {wall} and the opposite wall, each {width} by {height}',
+  'air.addVents': 'Add {vents} vents under the eaves that stay open, {area} net in all',
+  'air.addVentBaffled':
+    'Add a vent with a baffle under the eaves of the {wall} wall, {width} by {height}',
+  'air.addVentsBaffled':
+    'Add {vents} vents with baffles under the eaves that stay open, {area} net in all',
   'air.addRidge': 'Open the ridge for {length}, {width} wide',
   'air.leaveOpen': 'Leave {fixtures} open for good',
   'air.makeOpen': 'Make {fixtures} open, with mesh behind',
@@ -94,6 +102,9 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'air.baffle': 'Turn the air of {fixtures} up with a baffle',
   'air.raise': 'Raise {fixtures} to a sill of {sill}',
   'vessels.another': 'Add {more} more like {fixtures}, apart',
+  'vessels.anotherOf': 'Add {more} more like {fixtures} of {litres}, apart',
+  'vessels.largerAndMore': 'Take {litres} for {fixtures}, and add {more} more of that size',
+  'vessels.hangUp': 'Hang {fixtures}, {height} above the litter, and raise it as the litter grows',
   'vessels.outlets': 'Give {fixtures} {outlets}',
   'vessels.height': 'Set {fixtures} at {height}',
   'vessels.move': 'Move {fixtures} to {left} from the left and {front} from the front wall',
@@ -128,6 +139,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'door.another': 'Add {more}',
   'door.enlarge': 'Make {fixtures} {width} by {height}',
   'door.step': 'Set a step {height} above the litter inside {fixtures}',
+  'door.rampInside': 'Set a ramp inside up to the sill of {fixtures}',
   'door.lowerSill': 'Lower the sill of {fixtures} to {sill}',
   'door.raiseSill': 'Raise the sill of {fixtures} to {sill}',
   'door.addRamp': 'Give {fixtures} a ramp of {length}',

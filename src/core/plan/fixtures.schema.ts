@@ -186,6 +186,8 @@ const popDoor = z.strictObject({
   guarded: yes,
   /** Highest step inside that birds climb to its sill, m above the bare floor; 0: none. */
   stepZ: z._default(coordinateM, 0),
+  /** A ramp inside that leads up to its sill, for birds that do not hop. */
+  rampInside: no,
   latch,
   ramp: z._default(z.nullable(ramp), null),
 });

@@ -6,7 +6,7 @@ import { litterEndM } from '../plan/litter';
 import { newVent } from '../plan/newFixtures';
 import type { AirOpening, OfKind, Plan, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { freeShare } from '../stations/air';
+import { freeShare, netM2 } from '../stations/air';
 import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
 
@@ -19,53 +19,68 @@ const bandTop = (plan: Plan): number =>
       .map((b) => b.z + FACTS['air.band.above'].value),
   );
 
-/** A vent of so much net area under the eaves of a wall, over the heads of sleeping birds. */
-function ventOn(plan: Plan, wall: Side, netM2: number): OfKind<'vent'> | null {
-  const room = wallLength(plan, wall) - 0.1;
-  const top = wallTop(plan, wall);
-  const sill = Math.max(bandTop(plan), top * FACTS['air.high.share'].value);
-  const most = top - sill - 0.01;
+/**
+ * A vent of at most so much net area under the eaves of a wall, over the heads of sleeping birds; with a baffle it
+ * may stand level with them.
+ */
+function ventOn(plan: Plan, wall: Side, netM2: number, baffle: boolean): OfKind<'vent'> | null {
+  const room = down(plan, wallLength(plan, wall) - 0.1);
+  const top = down(plan, wallTop(plan, wall) - 0.01);
+  const high = wallTop(plan, wall) * FACTS['air.high.share'].value;
   const gross = netM2 / freeShare(newVent(plan));
-  const height = Math.min(most, Math.max(0.1, gross / room));
-  const width = gross / height;
-  if (most < 0.04 || width > room) return null;
-  const heightM = Math.min(down(plan, most), up(plan, height));
-  const widthM = up(plan, gross / heightM);
-  const sillZ = down(plan, top - heightM - 0.01);
-  if (heightM < 0.04 || widthM > room || sillZ < sill - 0.02) return null;
-  const hole = { widthM, heightM, sillZ };
-  const alongM = freeAlong(plan, wall, hole);
-  return alongM === null ? null : newVent(plan, { wall, alongM: near(plan, alongM), ...hole });
+  const low = baffle ? 0 : bandTop(plan);
+  // its middle lies in the upper third
+  const most = Math.min(down(plan, top - low), baffle ? down(plan, 2 * (top - high)) : top);
+  const tallest = Math.min(most, down(plan, 2 * (top - high)));
+  if (tallest < 0.04 || room < 0.1) return null;
+  const heightM = Math.min(tallest, Math.max(up(plan, 0.1), up(plan, gross / room)));
+  if (!(heightM >= 0.04)) return null;
+  for (const widthM of [up(plan, gross / heightM), room, room / 2, room / 3].map((w) =>
+    Math.min(room, down(plan, w + 1e-9)),
+  )) {
+    const hole = { widthM, heightM, sillZ: down(plan, top - heightM) };
+    const alongM = widthM < 0.1 ? null : freeAlong(plan, wall, hole);
+    if (alongM !== null) {
+      return newVent(plan, { wall, alongM: down(plan, alongM), ...hole, baffle });
+    }
+  }
+  return null;
 }
 
-/** High vents that stay open, one in a wall or one in each of two. */
+/** High vents that stay open, in as few walls as hold what is missing; with baffles where bars stand too high for others. */
 const addVent: Proposer = (finding, { plan }) => {
   const missing = told(finding, 'missing');
   const proposals: Proposal[] = [];
-  const make = (walls: readonly Side[]): void => {
+  for (const baffled of [false, true]) {
+    const single = SIDES.map((wall) => ventOn(plan, wall, missing, baffled));
+    const byArea = SIDES.map((wall, i) => ({ wall, net: single[i] ? netM2(single[i]) : 0 }))
+      .filter((w) => w.net > 0)
+      .sort((a, b) => b.net - a.net || (a.wall < b.wall ? -1 : 1));
     const made: OfKind<'vent'>[] = [];
-    for (const wall of walls) {
-      const vent = ventOn(
-        { ...plan, fixtures: [...plan.fixtures, ...made] },
-        wall,
-        missing / walls.length,
-      );
-      if (!vent) return;
+    let left = missing;
+    for (const { wall } of byArea) {
+      if (left <= 1e-9) break;
+      const vent = ventOn({ ...plan, fixtures: [...plan.fixtures, ...made] }, wall, left, baffled);
+      if (!vent) continue;
       made.push(vent);
+      left -= netM2(vent);
     }
-    const first = made[0];
-    if (!first) return;
+    const [first] = made;
+    if (!first || left > 1e-9) continue;
     proposals.push({
-      code: made.length === 1 ? 'air.addVent' : 'air.addVents',
+      code: `air.addVent${made.length > 1 ? 's' : ''}${baffled ? 'Baffled' : ''}`,
       fixtures: [],
-      numbers: { width: metres(first.widthM), height: metres(first.heightM) },
+      numbers: {
+        width: metres(first.widthM),
+        height: metres(first.heightM),
+        vents: { value: made.length, unit: 'ratio' },
+        area: { value: missing, unit: 'm2' },
+      },
       wall: first.wall,
+      hours: (baffled ? 1.6 : 1.2) * made.length,
       change: (draft) => void draft.fixtures.push(...made),
     });
-  };
-  make(['front', 'rear']);
-  for (const wall of SIDES) make([wall]);
-  make(['left', 'right']);
+  }
   return proposals;
 };
 

@@ -56,6 +56,15 @@ const stepInside: Proposer = (finding, { plan }): Proposal[] => {
       }),
     },
     {
+      code: 'door.rampInside',
+      fixtures: [door.id],
+      numbers: {},
+      hours: 1,
+      change: changing(door, (d) => {
+        d.rampInside = true;
+      }),
+    },
+    {
       code: 'door.lowerSill',
       fixtures: [door.id],
       numbers: { sill: metres(up(plan, litterEndM(plan) + FACTS['door.sill.above'].value)) },

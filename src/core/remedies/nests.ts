@@ -230,6 +230,31 @@ const hang: Proposer = (_, { plan }) => {
     .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));
 };
 
+/** A bank hung through the wall at its back, outside: the floor it took is the birds'. */
+const hangOutside: Proposer = (_, { plan }) =>
+  plan.fixtures
+    .filter((f): f is NestBank => f.kind === 'nestBank' && !f.hungOutside)
+    .map((bank) => {
+      const { lengthM, widthM } = plan.shell;
+      const at = {
+        right: { x: -bank.boxD },
+        left: { x: lengthM },
+        rear: { y: -bank.boxD },
+        front: { y: widthM },
+      }[bank.faces];
+      return {
+        code: 'nests.hangOutside',
+        fixtures: [bank.id],
+        numbers: {},
+        wall: opposite(bank.faces),
+        hours: 2.5,
+        change: (draft: Plan) => {
+          const own = bankIn(draft, bank.id);
+          if (own) Object.assign(own, at, { hungOutside: true });
+        },
+      };
+    });
+
 function lipAt(bank: NestBank, lipZ: number, code: string, plan: Plan): Proposal {
   return {
     code,
@@ -289,6 +314,13 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'floor.area.short': [hang, narrowStrip, FEWER_BIRDS, OTHER_FLOOR_SCHOOL, LENGTHEN_COOP],
-  'floor.meat.dense': [narrowStrip, FEWER_BIRDS, LENGTHEN_COOP],
+  'floor.area.short': [
+    hang,
+    hangOutside,
+    narrowStrip,
+    FEWER_BIRDS,
+    OTHER_FLOOR_SCHOOL,
+    LENGTHEN_COOP,
+  ],
+  'floor.meat.dense': [hangOutside, narrowStrip, FEWER_BIRDS, LENGTHEN_COOP],
 };

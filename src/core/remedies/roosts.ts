@@ -91,7 +91,7 @@ const lengthen: Proposer = (_, { plan, heaviestKg }) => {
 };
 
 /** Rows tried from the rear wall forward, m. */
-const ROW_STEP = { metric: 0.1, imperial: 0.1016 } as const;
+const ROW_STEP = { metric: 0.05, imperial: 0.0508 } as const;
 
 /**
  * One bar more: where it stands as far from the others and from the walls as birds want, and as long as the nests
@@ -104,47 +104,67 @@ const addBar: Proposer = (_, { plan, heaviestKg, sizes }) => {
   const stair = up(plan, fitM('roosts.apart.stair', heaviestKg));
   const wall = up(plan, fitM('roosts.wall', heaviestKg));
   const least = leastBarZ(plan);
-  const heights = [foremost?.z ?? least, least].filter(
+  const heights = [least, foremost?.z ?? least].filter(
     (z, i, all) => z >= least && all.indexOf(z) === i,
   );
-  const far = (y: number, z: number): boolean =>
-    bars.every((b) => {
-      const apart = Math.abs(b.y - y);
-      return apart >= (Math.abs(b.z - z) < FIT['roosts.stair.rise'].valueM ? level : stair) - 1e-9;
-    });
   const proposals: Proposal[] = [];
   for (const z of heights) {
-    const rows: number[] = foremost ? [foremost.y - level] : [];
-    for (
-      let y = down(plan, plan.shell.widthM - wall);
-      y >= wall - 1e-9;
-      y -= ROW_STEP[plan.units]
-    ) {
-      rows.push(down(plan, y + 1e-9));
-    }
-    const fits = rows.filter(
-      (y) => y >= wall - 1e-9 && y <= plan.shell.widthM - wall + 1e-9 && far(y, z),
-    );
-    for (const y of fits.slice(0, 3)) {
-      const base: Bar = { ...newBar(plan, sizes), y, z, brackets: 0 };
+    const made: Bar[] = [];
+    for (let n = 1; n <= MOST_MORE; n++) {
+      const y = nextRow(plan, [...bars, ...made], z, { level, stair, wall, foremost });
+      if (y === null) break;
+      const beside = { ...plan, fixtures: [...plan.fixtures, ...made] };
+      const base: Bar = { ...newBar(beside, sizes), y, z, brackets: 0 };
       const { from, lengthM } = clearOfNests(plan, base, heaviestKg);
-      if (lengthM < 0.4) continue;
-      const bar = { ...base, x: from, lengthM };
-      const infront = foremost !== null && Math.abs(foremost.y - level - y) < 1e-9;
+      if (lengthM < 0.4) break;
+      made.push({ ...base, x: from, lengthM });
+      const infront = foremost !== null && n === 1 && Math.abs(foremost.y - level - y) < 1e-9;
+      const all = [...made];
       proposals.push({
-        code: infront ? 'roosts.addInFront' : foremost ? 'roosts.addBar' : 'roosts.addFirst',
+        code:
+          n > 1
+            ? 'roosts.addBars'
+            : infront
+              ? 'roosts.addInFront'
+              : foremost
+                ? 'roosts.addBar'
+                : 'roosts.addFirst',
         fixtures: infront && foremost ? [foremost.id] : [],
         numbers: {
-          length: metres(lengthM),
+          bars: { value: n, unit: 'bars' },
+          length: metres(Math.max(...all.map((b) => b.lengthM))),
           apart: metres(infront ? level : plan.shell.widthM - y),
           height: metres(z - plan.litter.depthM),
         },
-        change: (draft) => void draft.fixtures.push(bar),
+        hours: n,
+        change: (draft) => void draft.fixtures.push(...all),
       });
     }
   }
   return proposals;
 };
+
+/** Bars added at once at most. */
+const MOST_MORE = 4;
+
+/** The next row where a bar may stand: in front of the foremost, else from the rear wall forward; null where none is. */
+function nextRow(
+  plan: Plan,
+  bars: readonly Bar[],
+  z: number,
+  apart: { level: number; stair: number; wall: number; foremost: Bar | null },
+): number | null {
+  const { level, stair, wall, foremost } = apart;
+  const far = (y: number): boolean =>
+    bars.every((b) => {
+      const rule = Math.abs(b.z - z) < FIT['roosts.stair.rise'].valueM ? level : stair;
+      return Math.abs(b.y - y) >= rule - 1e-9;
+    });
+  const last = down(plan, plan.shell.widthM - wall);
+  const rows: number[] = foremost && foremost.z === z ? [foremost.y - level] : [];
+  for (let y = last; y >= wall - 1e-9; y -= ROW_STEP[plan.units]) rows.push(down(plan, y + 1e-9));
+  return rows.find((y) => y >= wall - 1e-9 && y <= last + 1e-9 && far(y)) ?? null;
+}
 
 /** The bars laid anew as level rows from the rear wall forward, as many as are asked for. */
 const layAnew: Proposer = (_, { plan, heaviestKg, sizes }) => {

@@ -4,7 +4,8 @@ import { newBar } from '../plan/newFixtures';
 import type { Bar, Plan } from '../plan/schema';
 import { chosenSchool, RULE_BOOK } from '../rules/book';
 import { hopOf } from '../stations/roosts.ways';
-import { metres, near, type Proposal, type Proposer, up } from './remedy';
+import { atMost } from '../units/number';
+import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { fixtureIn, told } from './setting';
 
 /** More steps than this are a staircase that nobody cleans under. */
@@ -12,9 +13,11 @@ const MOST_STEPS = 2;
 
 /** Steps up to a bar, each no higher than a hop and as far out as it is high; none where it would take too many. */
 function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
-  const height = bar.z - plan.litter.depthM;
-  const n = Math.max(least, Math.ceil(height / hopM - 1e-9) - 1);
-  if (n > MOST_STEPS) return [];
+  const start = plan.litter.depthM;
+  const height = bar.z - start;
+  const heights = stepHeights(plan, height, hopM, least);
+  const n = heights.length;
+  if (n > MOST_STEPS || n === 0) return [];
   const rise = height / (n + 1);
   const out = Math.max(up(plan, 0.3), up(plan, rise));
   const towards = bar.axis === 'x' ? bar.y : bar.x;
@@ -33,11 +36,24 @@ function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
       wallToWall: false,
       hung: false,
       liftsOut: true,
-      z: near(plan, plan.litter.depthM + rise * (n + 1 - k)),
+      z: start + (heights[n - k] as number),
       ...(bar.axis === 'x' ? { y: at } : { x: at }),
     });
   }
   return made;
+}
+
+/** Heights of steps above the litter as it starts, lowest first: none farther from the next than a hop. */
+function stepHeights(plan: Plan, height: number, hopM: number, least: number): number[] {
+  for (let n = least; n <= MOST_STEPS; n++) {
+    const even = Array.from({ length: n }, (_, k) => near(plan, (height * (k + 1)) / (n + 1)));
+    const tall = Array.from({ length: n }, (_, k) => down(plan, hopM * (k + 1)));
+    for (const heights of Number.isFinite(hopM) ? [even, tall] : [even]) {
+      const all = [0, ...heights, height];
+      if (all.every((h, i) => i === 0 || atMost(h - (all[i - 1] as number), hopM))) return heights;
+    }
+  }
+  return [];
 }
 
 export const addSteps: Proposer = (finding, { plan }) => {

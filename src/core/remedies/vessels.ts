@@ -56,30 +56,55 @@ function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext
   return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
 }
 
-/** One more like it, apart from the first. */
+/** Vessels added at once at most. */
+const MOST_MORE = 6;
+
+/** As many more like it as are asked for, apart from one another: none copies what is wrong with the first. */
 const another: Proposer = (finding, ctx): Proposal[] => {
   const { plan, heaviestKg } = ctx;
   const vessel = vesselIn(plan, finding);
   if (!vessel) return [];
+  // how many like it would serve those without a place, or hold what is missing
+  const { needed, there, days, wanted } = finding.numbers;
+  const own = plan.fixtures.filter(
+    (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,
+  );
+  const times =
+    days && wanted
+      ? wanted.value / Math.max(0.01, days.value)
+      : needed && there
+        ? needed.value / Math.max(1, there.value)
+        : 1;
+  const held = own.reduce((sum, v) => sum + capacityL(v), 0);
+  const each = days ? Math.min(MOST_L, vesselSize(held * (times - 1) * 1.02)) : undefined;
+  const count = days
+    ? Math.ceil((held * (times - 1)) / (each ?? MOST_L) - 1e-9)
+    : Math.ceil(own.length * (times - 1) - 1e-9);
   const made: Vessel[] = [];
   const proposals: Proposal[] = [];
-  for (let n = 1; n <= 3; n++) {
+  for (let n = 1; n <= Math.min(MOST_MORE, Math.max(1, count) + 1); n++) {
     const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
     const likes = draft.fixtures.filter((f) => f.kind === vessel.kind);
-    const at = freePlace(draft, vessel, heaviestKg, likes) ?? freePlace(draft, vessel, heaviestKg);
+    const sound = soundLike(vessel, ctx);
+    const at = freePlace(draft, sound, heaviestKg, likes) ?? freePlace(draft, sound, heaviestKg);
     if (!at) break;
     const number = freeNumber(vessel.kind, draft.fixtures);
     made.push({
-      ...soundLike(vessel, ctx),
+      ...sound,
       ...at,
+      ...(each === undefined ? {} : { capacityL: each }),
       id: `${vessel.kind}-${number}`,
       name: `${vessel.name.slice(0, 70)} ${number}`,
     });
+    if (n < count - 1) continue;
     const all = [...made];
     proposals.push({
-      code: 'vessels.another',
+      code: each === undefined ? 'vessels.another' : 'vessels.anotherOf',
       fixtures: [vessel.id],
-      numbers: { more: { value: n, unit: 'ratio' } },
+      numbers: {
+        more: { value: n, unit: 'ratio' },
+        ...(each === undefined ? {} : { litres: { value: each, unit: 'litres' as const } }),
+      },
       more: n > 1,
       hours: n,
       change: (d) => void d.fixtures.push(...all),
@@ -113,16 +138,27 @@ const wider: Proposer = (finding, { plan }) => {
 const outlets: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel || !['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
-  return [1, 2, 4, 8].map((more) => ({
-    code: 'vessels.outlets',
-    fixtures: [vessel.id],
-    numbers: { outlets: { value: vessel.outlets + more, unit: 'outlets' as const } },
-    more: more > 1,
-    change: changing(vessel, (v) => {
-      v.outlets += more;
-    }),
-  }));
+  const there = Math.max(1, told(finding, 'there'));
+  const more = Math.max(
+    1,
+    Math.ceil(vessel.outlets * (told(finding, 'needed') / there - 1) - 1e-9),
+  );
+  return [more, more + 1, more + 3]
+    .filter((n) => vessel.outlets + n <= MOST_OUTLETS)
+    .map((n) => ({
+      code: 'vessels.outlets',
+      fixtures: [vessel.id],
+      numbers: { outlets: { value: vessel.outlets + n, unit: 'outlets' as const } },
+      more: n > more,
+      hours: 0.3 + 0.2 * n,
+      change: changing(vessel, (v) => {
+        v.outlets += n;
+      }),
+    }));
 };
+
+/** More ports, nipples or cups than this are another line. */
+const MOST_OUTLETS = 24;
 
 /** The rim set where the smallest bird wants it, at both levels of the litter. */
 const atBack: Proposer = (finding, { plan }) => {
@@ -136,6 +172,26 @@ const atBack: Proposer = (finding, { plan }) => {
       fixtures: [vessel.id],
       numbers: { height: metres(rimZ - (vessel.place === 'run' ? 0 : plan.litter.depthM)) },
       change: changing(vessel, (v) => {
+        v.rimZ = rimZ;
+      }),
+    },
+  ];
+};
+
+/** What is fixed to the wall over litter that rises too far for any one height, hung instead and raised with it. */
+const hangUp: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel?.onWall) return [];
+  const rimZ = near(plan, told(finding, 'wanted') + plan.litter.depthM);
+  return [
+    {
+      code: 'vessels.hangUp',
+      fixtures: [vessel.id],
+      numbers: { height: metres(rimZ - plan.litter.depthM) },
+      hours: 0.5,
+      change: changing(vessel, (v) => {
+        v.onWall = false;
+        v.hung = true;
         v.rimZ = rimZ;
       }),
     },
@@ -229,6 +285,54 @@ const allLarger: Proposer = (finding, { plan }) => {
   ];
 };
 
+/** Each as large as a vessel may be, and as many more of that size as are still missing. */
+const allOfMost: Proposer = (finding, ctx) => {
+  const { plan, heaviestKg } = ctx;
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const own = plan.fixtures.filter(
+    (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,
+  );
+  const held = own.reduce((sum, v) => sum + capacityL(v), 0);
+  const asked = (held * told(finding, 'wanted') * 1.02) / Math.max(0.01, told(finding, 'days'));
+  const more = Math.ceil(asked / MOST_L - 1e-9) - own.length;
+  if (more < 1 || more > MOST_MORE) return [];
+  const made: Vessel[] = [];
+  for (let n = 0; n < more; n++) {
+    const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+    const sound = soundLike(vessel, ctx);
+    const at = freePlace(draft, sound, heaviestKg);
+    if (!at) return [];
+    const number = freeNumber(vessel.kind, draft.fixtures);
+    made.push({
+      ...sound,
+      ...at,
+      capacityL: MOST_L,
+      id: `${vessel.kind}-${number}`,
+      name: `${vessel.name.slice(0, 70)} ${number}`,
+    });
+  }
+  return [
+    {
+      code: 'vessels.largerAndMore',
+      fixtures: own.map((v) => v.id),
+      numbers: {
+        litres: { value: MOST_L, unit: 'litres' },
+        more: { value: more, unit: 'ratio' },
+      },
+      hours: 0.8 * own.length + more,
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+            f.capacityL = MOST_L;
+          }
+        }
+        draft.fixtures.push(...made);
+      },
+    },
+  ];
+};
+
 const sized = (vessel: Vessel, litres: number, code: string): Proposal => ({
   code,
   fixtures: [vessel.id],
@@ -287,8 +391,8 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
 const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> => ({
   [`${station}.access.short`]: [outlets, wider, another],
   [`${station}.one.only`]: [another],
-  [`${station}.vessel.high`]: [atBack],
-  [`${station}.vessel.low`]: [atBack],
+  [`${station}.vessel.high`]: [atBack, hangUp],
+  [`${station}.vessel.low`]: [atBack, hangUp],
   [`${station}.vessel.underBars`]: [moveOut],
   [`${station}.vessel.hook`]: [bolt],
   [`${station}.vessel.perched`]: [cone],
@@ -354,7 +458,7 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     }),
   ],
   'feed.lot.none': [openFeeder],
-  'feed.days.short': [larger, allLarger, another, fillOften('feedDays')],
+  'feed.days.short': [larger, allLarger, another, allOfMost, fillOften('feedDays')],
   'feed.fill.stale': [fillLess],
   'feed.bag.stale': [
     planning(
@@ -373,7 +477,7 @@ export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       v.tray = true;
     }),
   ],
-  'water.days.short': [larger, allLarger, another, fillOften('waterDays')],
+  'water.days.short': [larger, allLarger, another, allOfMost, fillOften('waterDays')],
   'water.line.low': [
     setting(
       'water.raiseTank',

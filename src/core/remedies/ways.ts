@@ -6,7 +6,7 @@ import { newBar, newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
-import { down, metres, near, type Proposer, up } from './remedy';
+import { down, metres, near, type ProposalContext, type Proposer, up } from './remedy';
 import { leastBarZ } from './roosts';
 import { changing, fixtureIn, planning, setting, told } from './setting';
 import { addSteps, addStepsDown } from './steps';
@@ -66,6 +66,32 @@ const lowerToHop: Proposer = (finding, ctx) => {
   return z < leastBarZ(ctx.plan) - 1e-9
     ? []
     : lowerTo('roosts.lower', (m, plan) => down(plan, m + plan.litter.depthM), 'hop')(finding, ctx);
+};
+
+/** Bars as low as they may stand, and a step half-way up for birds that hop less than that. */
+const lowerWithStep: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  const z = leastBarZ(plan);
+  if (z >= bar.z - 1e-9) return [];
+  const lowered = { ...bar, z };
+  const draftPlan = {
+    ...plan,
+    fixtures: plan.fixtures.map((f) => (f.id === bar.id ? lowered : f)),
+  };
+  return addSteps({ ...finding, fixtures: [bar.id] }, { plan: draftPlan } as ProposalContext).map(
+    (steps) => ({
+      ...steps,
+      code: 'roosts.lowerWithStep',
+      numbers: { ...steps.numbers, height: metres(z - plan.litter.depthM) },
+      hours: 0.5 + (steps.hours ?? 0.5),
+      change: (draft) => {
+        const own = draft.fixtures.find((f) => f.id === bar.id);
+        if (own?.kind === 'bar') own.z = z;
+        steps.change(draft);
+      },
+    }),
+  );
 };
 
 /** A bar nobody sleeps on, taken out. */
@@ -257,7 +283,7 @@ const boardUnder: Proposer = (finding, { plan }) => {
 };
 
 export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'roosts.hop.high': [addSteps, lowerToHop, lowerNestsAndBar],
+  'roosts.hop.high': [addSteps, lowerToHop, lowerWithStep, lowerNestsAndBar],
   'roosts.bar.unreached': [addSteps, lowerToHop, takeOut],
   'roosts.bar.high': [lowerAllowed, lowerWithNests],
   'roosts.bars.lowForSchool': [raiseToSchool],

@@ -216,7 +216,7 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
   const from = Math.max(litterStartM(plan), door.stepZ);
   const stepUp = door.stepZ - litterStartM(plan);
   const inside = Math.max(door.sillZ - from, stepUp);
-  if (below(hop, inside)) {
+  if (!door.rampInside && below(hop, inside)) {
     s.find(
       'door.sill.high',
       'short',

@@ -9,6 +9,7 @@ import {
 } from '../finding';
 import {
   barsOf,
+  effectiveLength,
   highestNestLipZ,
   type NotCounted,
   notCounted,
@@ -28,7 +29,9 @@ import { below } from '../units/number';
 import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
 import type { Carries } from './carrying';
 import { type StationContext, schoolFor, thenId } from './context';
+import { allSeated, widestFirst } from './packing';
 import { hopOf, reachedByLots } from './roosts.ways';
+import { widthsOf } from './roosts.widths';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import { scaledParts } from './shared.working';
 
@@ -146,7 +149,8 @@ function lengthShort(
   if (carry.fitting >= carry.present) return NOTHING;
   // where nobody gets up to any bar, the way up is what is told
   const why = [...whyNotCounted(ctx).values()].filter((w) => w !== 'stepBar' && w !== 'outside');
-  if (why.length > 0 && why.every((w) => w === 'unreached')) return NOTHING;
+  const unreached = why.length > 0 && why.every((w) => w === 'unreached');
+  if (unreached && enoughIfReached(ctx, carry)) return NOTHING;
   const get = (id: string): Figure => {
     const found = own.find((f) => f.id === id);
     if (!found) throw new Error(`the roosts have no figure ${id}`);
@@ -204,6 +208,18 @@ function lengthShort(
     figures: [missing, present],
     findings: [finding('roosts.length.short', 'short', bars, numbers, null, short)],
   };
+}
+
+/** Whether the bars would hold the birds of the setting day if all of them got up to all of them. */
+function enoughIfReached(ctx: StationContext, carry: Carries): boolean {
+  const school = schoolFor(ctx, 'roosts.length');
+  const widths = widthsOf(ctx, school, carry.setOn);
+  const bars = barsOf(ctx.plan).filter(
+    (b) => b.use === 'sleeping' && outsideCode(b, ctx.plan) === null,
+  );
+  const usableM = bars.map((b) => effectiveLength(b, ctx.plan.shell).effectiveM);
+  const counts = carry.flock.map((n, i) => (widths[i] === 0 ? 0 : n));
+  return allSeated({ usableM, reaches: [] }, widestFirst(widths), counts, widths);
 }
 
 /** Whether some of the birds of the setting day get up to fewer bars than others do. */
