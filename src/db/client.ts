@@ -1,5 +1,5 @@
 import 'server-only';
-import { existsSync, readdirSync } from 'node:fs';
+import { existsSync, readdirSync, statSync } from 'node:fs';
 import { mkdir, readFile } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
@@ -33,6 +33,19 @@ export const databaseDir = (dataDir: string): string => join(dataDir, 'database'
 export const hasDatabase = (dataDir: string): boolean =>
   existsSync(databaseDir(dataDir)) && readdirSync(databaseDir(dataDir)).length > 0;
 
+/** PostgreSQL's control file is always of this length, bytes. Source: postgresql (PG_CONTROL_FILE_SIZE). */
+const CONTROL_BYTES = 8192;
+
+/** What a directory lacks that every database has; null where nothing is seen to be missing from outside. */
+function brokenPart(dir: string): string | null {
+  if (!existsSync(join(dir, 'PG_VERSION'))) return 'its file PG_VERSION is missing';
+  const control = join(dir, 'global', 'pg_control');
+  if (!existsSync(control)) return 'its file pg_control is missing';
+  if (statSync(control).size < CONTROL_BYTES) return 'its file pg_control is cut short';
+  if (!existsSync(join(dir, 'pg_wal'))) return 'its log pg_wal is missing';
+  return null;
+}
+
 /**
  * Opens the embedded database in a data directory and brings its tables up to date.
  * @param template  a dump to begin a new directory with, which is quicker than making one from nothing
@@ -41,9 +54,8 @@ export const hasDatabase = (dataDir: string): boolean =>
 export async function openDatabase(dataDir: string, template?: string): Promise<OpenDatabase> {
   const dir = databaseDir(dataDir);
   const existing = hasDatabase(dataDir);
-  if (existing && !existsSync(join(dir, 'PG_VERSION'))) {
-    throw new DatabaseDamaged('its file PG_VERSION is missing');
-  }
+  const broken = existing ? brokenPart(dir) : null;
+  if (broken) throw new DatabaseDamaged(broken);
   await mkdir(dir, { recursive: true });
   try {
     const start = existing ? undefined : await readTemplate(template);

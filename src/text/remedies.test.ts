@@ -16,12 +16,13 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   const before = assess(plan, { on: DAY });
   const all = before.findings.flatMap((f) => remedies(plan, f, before));
   const texts = all.map((r) => remedyText(r, plan));
-  expect(texts).toContain('Lengthen Rear bar and Front bar to 2.70 m');
-  expect(texts).toContain('Set 1 bar as a way up to Rear bar');
+  expect(texts).toContain(
+    'Lengthen Rear bar and Front bar to 2.70 m, support Rear bar with 1 bracket between its ends and support Front bar with 1 bracket between its ends',
+  );
   expect(texts).toContain('Add 2 dishes of shell');
   for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
   expect(bringsText({ brings: [], worsens: [], lesser: [] })).toBeNull();
-  expect(bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'] })).toBe(
-    'It brings: too little floor. It makes worse: too few places at the feeder.',
-  );
+  expect(
+    bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'], lesser: [] }),
+  ).toBe('It brings: too little floor. It makes worse: too few places at the feeder.');
 });

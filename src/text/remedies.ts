@@ -6,7 +6,8 @@ import { formatBare, formatValue } from './format';
 /** `{name}` is a number, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{wall}` a wall. */
 export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.lengthen': 'Lengthen {fixtures} to {length}',
-  'roosts.addInFront': 'Add a {length} bar {apart} in front of {fixtures}',
+  'roosts.addInFront':
+    'Add a {length} bar {apart} in front of {fixtures}, {height} above the litter',
   'roosts.addBar': 'Add a {length} bar {apart} from the rear wall, {height} above the litter',
   'roosts.addBars':
     'Add {bars} of up to {length}, {height} above the litter, each row as far from the next as these birds want',
@@ -19,12 +20,13 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
     'Lay {rows} of {length}, the first {wall} from the rear wall, then {apart} apart',
   'roosts.offTheWall': 'Move {fixtures} to {wall} from the wall',
   'roosts.allOffTheWall': 'Move the bars until {fixtures} stands {wall} from the wall',
-  'roosts.spread': 'Move {fixtures} so that they stand {apart} apart',
+  'roosts.spread': 'Move {fixtures} to {apart} from the next bar',
   'roosts.raise': 'Raise {fixtures} to {height} above the litter',
   'roosts.widen': 'Make {fixtures} a flat bar {width} wide',
   'nests.widen': 'Make {fixtures} a bank of {boxes}',
   'nests.addBank': 'Add a bank of {boxes} on the {wall} wall',
   'nests.move': 'Move {fixtures} to the {wall} wall',
+  'nests.moveAlong': 'Move {fixtures} along its wall to {along}',
   'nests.setLip': 'Set the lip of {fixtures} {height} above the litter',
   'nests.step': 'Set a step or rail {height} above the litter before {fixtures}',
   'nests.lower': 'Lower {fixtures}, lip {height} above the litter',
@@ -38,7 +40,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.fewer': 'Keep {birds} here; the others want a second house',
   'floor.shutIn': 'Size the floor by shut-in winters',
   'shell.moveIn': 'Move {fixtures} inside',
-  'shell.moveThing': 'Move {fixtures} to where there is room',
+  'shell.moveThing': 'Move {fixtures} to {left} from the left and {front} from the front wall',
+  'shell.moveAlong': 'Move {fixtures} to {along} along the {wall} wall',
   'shell.takeOut': 'Take {fixtures} out',
   'shell.fineMesh': 'Cover {fixtures} with 6 mm hardware cloth, screwed down',
   'shell.mesh': 'Cover {fixtures} with 13 mm hardware cloth, screwed down',
@@ -127,7 +130,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'water.widenLine': 'Lay the line of {fixtures} in {bore} pipe',
   'water.fount': 'Use a round fount for {fixtures}',
   'litter.deepen': 'Start with {depth}',
-  'litter.level': 'Level it to {depth}',
+  'litter.level': 'Level the litter to {depth}',
   'litter.sooner': 'Clean out each half-year',
   'litter.planFor': 'Plan for {depth}: lips, bars and sills are held to it',
   'litter.upturn': 'Turn the floor {height} up the walls',
@@ -169,8 +172,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'brooder.drawer': 'Give it a floor that draws out',
   'brooder.enlarge': 'Make the brooder {length} by {width}',
   'brooder.lengthen': 'Make the brooder {length} long',
-  'brooder.feedEdge': 'Give {edge} of feed edge',
-  'brooder.waterRim': 'Give {edge} of water rim',
+  'brooder.feedEdge': 'Give the chicks {edge} of feed edge',
+  'brooder.waterRim': 'Give the chicks {edge} of water rim',
   'brooder.wall': 'Raise the wall to {wall}',
   'brooder.lid': 'Fit a lid',
   'brooder.corners': 'Round off the corners',
@@ -178,6 +181,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'brooder.raiseLamp': 'Raise the lamp to {above}',
   'brooder.plainBulb': 'Use an uncoated bulb',
   'brooder.secondFixing': 'Fit a second support and a guard',
+  'brooder.moveOnLarger':
+    'Move {fixtures} out at {age}, and make the brooder {length} by {width} until then',
   'brooder.moveOn': 'Move {fixtures} out at {age}',
   'flock.allFlock': 'Feed all of them grower or all-flock feed, with shell apart',
   'flock.keepCocks': 'Keep {cocks} cocks',
@@ -194,12 +199,16 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** What a remedy does, as its button says it: every change of it in one line. */
-export function remedyText(remedy: Pick<Remedy, 'steps'>, plan: Plan): string {
-  const [first = '', ...rest] = remedy.steps.map((step) => stepText(step, plan));
+export function remedyText(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string {
+  // what an earlier step adds has its name in the plan that comes of it
+  const named = { ...remedy.plan, units: plan.units };
+  const [first = '', ...rest] = remedy.steps.map((step) =>
+    stepText(step, step.fixtures.every((id) => hasThing(plan, id)) ? plan : named),
+  );
   const then = rest.map((text) => text.charAt(0).toLowerCase() + text.slice(1));
   const last = then.pop();
   if (last === undefined) return first;
-  return [first, ...then].join(', ') + ` and ${last}`;
+  return `${[first, ...then].join(', ')} and ${last}`;
 }
 
 /** What one change does. */
@@ -230,6 +239,9 @@ export function bringsText({
   ];
   return told.length > 0 ? told.join(' ') : null;
 }
+
+const hasThing = (plan: Plan, id: string): boolean =>
+  [...plan.fixtures, ...plan.flock].some((f) => f.id === id);
 
 function namesOf(ids: readonly string[], plan: Plan): string {
   const names = ids.map(

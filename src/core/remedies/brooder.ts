@@ -1,8 +1,16 @@
 import { dayOfYear, workClimate } from '../air/weather/climate';
+import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { breedById } from '../birds/size';
+import type { Finding } from '../finding';
 import type { Brooder, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { colderNightChance, hatchOf, lampToBuy, toleratedC } from '../stations/brooder.broods';
+import {
+  chickM2,
+  colderNightChance,
+  hatchOf,
+  lampToBuy,
+  toleratedC,
+} from '../stations/brooder.broods';
 import { dayNumber, isoDay } from '../units/day';
 import { wholeUp } from '../units/number';
 import { metres, type Proposal, type Proposer, up } from './remedy';
@@ -78,16 +86,10 @@ const lamps: Proposer = (_finding, { plan, value }) => {
 /** The box larger in its own shape, or only longer where that is not by much. */
 const larger: Proposer = (finding, { plan }) => {
   const { brooder } = plan;
-  if (!brooder) return [];
-  const needed = told(finding, 'needed');
-  const longer = up(plan, needed / brooder.widthM);
-  const lengthM = up(
-    plan,
-    brooder.lengthM * Math.sqrt(needed / (brooder.lengthM * brooder.widthM)),
-  );
-  const widthM = up(plan, needed / lengthM);
-  // a box that fills a room is no advice
-  if (lengthM > MOST_BOX_M || widthM > MOST_BOX_M) return [];
+  const sides = sidesFor(plan, finding, 1);
+  if (!brooder || !sides) return [];
+  const { lengthM, widthM } = sides;
+  const longer = up(plan, brooder.lengthM * (told(finding, 'needed') / told(finding, 'there')));
   const whole: Proposal = {
     code: 'brooder.enlarge',
     fixtures: [],
@@ -110,8 +112,23 @@ const larger: Proposer = (finding, { plan }) => {
 /** Longest side of a brooder that is still a box, m. */
 const MOST_BOX_M = 2.4;
 
+/** Sides of a box of the same shape that has a part of what is asked for; null where it would fill a room. */
+function sidesFor(
+  plan: Plan,
+  finding: Finding,
+  part: number,
+): { lengthM: number; widthM: number } | null {
+  const { brooder } = plan;
+  if (!brooder) return null;
+  const times = Math.max(1, (part * told(finding, 'needed')) / told(finding, 'there'));
+  const square = Math.min(MOST_BOX_M, brooder.lengthM * Math.sqrt(times));
+  const lengthM = up(plan, Math.max(brooder.lengthM, square));
+  const widthM = up(plan, (times * brooder.lengthM * brooder.widthM) / lengthM);
+  return lengthM > MOST_BOX_M + 0.01 || widthM > MOST_BOX_M ? null : { lengthM, widthM };
+}
+
 /** Chicks that stay past feathering moved out on the first day on which they bear the nights: they need less room. */
-const moveSooner: Proposer = (_finding, { plan }) =>
+const moveSooner: Proposer = (finding, { plan }) =>
   plan.flock.flatMap((group): Proposal[] => {
     if (!group.raisedHere || !group.hatchedOn) return [];
     const own = plan.ownBreeds.find((b) => b.id === group.breed) ?? breedById(group.breed);
@@ -120,14 +137,35 @@ const moveSooner: Proposer = (_finding, { plan }) =>
     const now = dayNumber(group.arrivesOn) - hatched;
     const age = firstOut(plan, hatched, meat, FACTS['brooder.out.feathered'].value, now - 1);
     if (age === null) return [];
+    const out = (d: Plan): void => {
+      const g = d.flock.find((one) => one.id === group.id);
+      if (g) g.arrivesOn = isoDay(hatched + age);
+    };
+    const sooner: Proposal = {
+      code: 'brooder.moveOn',
+      fixtures: [group.id],
+      numbers: { age: { value: age, unit: 'days' } },
+      change: out,
+    };
+    const kg = group.massKg ?? REFERENCE_HEN_KG;
+    const part = chickM2(age - 1, kg, meat) / chickM2(told(finding, 'age'), kg, meat);
+    const sides = sidesFor(plan, finding, part);
+    if (sides === null) return [sooner];
     return [
+      sooner,
       {
-        code: 'brooder.moveOn',
+        code: 'brooder.moveOnLarger',
         fixtures: [group.id],
-        numbers: { age: { value: age, unit: 'days' } },
+        numbers: {
+          age: { value: age, unit: 'days' },
+          length: metres(sides.lengthM),
+          width: metres(sides.widthM),
+        },
+        hours: 1.2,
+        more: true,
         change: (d) => {
-          const g = d.flock.find((one) => one.id === group.id);
-          if (g) g.arrivesOn = isoDay(hatched + age);
+          out(d);
+          if (d.brooder) Object.assign(d.brooder, sides);
         },
       },
     ];

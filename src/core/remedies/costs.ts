@@ -36,6 +36,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'shell.stay': 0.3,
   'shell.moveIn': 0.5,
   'shell.moveThing': 0.4,
+  'shell.moveAlong': 1.2,
   'shell.takeOut': 0.4,
   'roosts.brackets': 0.5,
   'roosts.onEdge': 0.4,
@@ -48,6 +49,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'nests.setLip': 0.6,
   'nests.step': 0.4,
   'nests.move': 0.8,
+  'nests.moveAlong': 0.7,
   'door.step': 0.4,
   // made
   'roosts.lengthen': 0.9,

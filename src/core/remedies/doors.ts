@@ -1,4 +1,4 @@
-import { mm, OPPOSITE, SIDES, wallLength } from '../geometry/walls';
+import { OPPOSITE, SIDES, wallLength } from '../geometry/walls';
 import { litterEndM } from '../plan/litter';
 import { newPopDoor } from '../plan/newFixtures';
 import type { PopDoor } from '../plan/schema';

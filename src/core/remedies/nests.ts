@@ -1,10 +1,12 @@
 import { barsOf } from '../geometry/bars';
 import { boxesPerTier, highestOpenLipZ } from '../geometry/solids';
+import { OPPOSITE } from '../geometry/walls';
 import { litterEndM } from '../plan/litter';
 import { againstWall, newNestBank } from '../plan/newFixtures';
-import type { Bar, NestBank, Plan, Side } from '../plan/schema';
+import type { Bar, NestBank, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
+import { HANG_OUTSIDE } from './nestsOutside';
 import { FEWER_BIRDS, LENGTHEN_COOP, narrowStrip, OTHER_FLOOR_SCHOOL } from './others';
 import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { leastBarZ } from './roosts';
@@ -84,7 +86,7 @@ const addBank: Proposer = (finding, { plan, value, sizes }) => {
           code: 'nests.addBank',
           fixtures: [],
           numbers: { boxes: { value: n, unit: 'boxes' } },
-          wall: opposite(bank.faces),
+          wall: OPPOSITE[bank.faces],
           hours: 1.5 + 0.5 * n,
           change: (draft) => {
             draft.fixtures.push(bank);
@@ -96,24 +98,32 @@ const addBank: Proposer = (finding, { plan, value, sizes }) => {
 };
 
 /** The bank moved to another wall. */
-const moveBank: Proposer = (finding, { plan, sizes }) => {
+const moveBank: Proposer = (finding, { plan, sizes }): Proposal[] => {
   const bank = bankOf(plan, finding.fixtures);
   if (!bank) return [];
   const own = againstWall(plan, bank, sizes);
-  return [...(own ? [own] : []), ...places(plan, bank)].map((moved) => ({
-    code: 'nests.move',
-    fixtures: [bank.id],
-    numbers: {},
-    wall: opposite(moved.faces),
-    change: (draft: Plan) => {
-      const at = draft.fixtures.findIndex((f) => f.id === bank.id);
-      if (at >= 0) draft.fixtures[at] = moved;
-    },
-  }));
+  return [...(own ? [own] : []), ...places(plan, bank)].map(
+    (moved): Proposal => ({
+      ...(moved.faces === bank.faces
+        ? {
+            code: 'nests.moveAlong',
+            numbers: {
+              along: metres(
+                moved.faces === 'front' || moved.faces === 'rear'
+                  ? Math.max(0, moved.x)
+                  : Math.max(0, moved.y),
+              ),
+            },
+          }
+        : { code: 'nests.move', numbers: {}, wall: OPPOSITE[moved.faces] }),
+      fixtures: [bank.id],
+      change: (draft: Plan) => {
+        const at = draft.fixtures.findIndex((f) => f.id === bank.id);
+        if (at >= 0) draft.fixtures[at] = moved;
+      },
+    }),
+  );
 };
-
-const opposite = (faces: Side): Side =>
-  ({ front: 'rear', rear: 'front', left: 'right', right: 'left' })[faces] as Side;
 
 /** A bank against each wall, in the corner farthest from the bars. */
 function places(plan: Plan, bank: NestBank): NestBank[] {
@@ -230,31 +240,6 @@ const hang: Proposer = (_, { plan }) => {
     .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));
 };
 
-/** A bank hung through the wall at its back, outside: the floor it took is the birds'. */
-const hangOutside: Proposer = (_, { plan }) =>
-  plan.fixtures
-    .filter((f): f is NestBank => f.kind === 'nestBank' && !f.hungOutside)
-    .map((bank) => {
-      const { lengthM, widthM } = plan.shell;
-      const at = {
-        right: { x: -bank.boxD },
-        left: { x: lengthM },
-        rear: { y: -bank.boxD },
-        front: { y: widthM },
-      }[bank.faces];
-      return {
-        code: 'nests.hangOutside',
-        fixtures: [bank.id],
-        numbers: {},
-        wall: opposite(bank.faces),
-        hours: 2.5,
-        change: (draft: Plan) => {
-          const own = bankIn(draft, bank.id);
-          if (own) Object.assign(own, at, { hungOutside: true });
-        },
-      };
-    });
-
 function lipAt(bank: NestBank, lipZ: number, code: string, plan: Plan): Proposal {
   return {
     code,
@@ -316,11 +301,11 @@ export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'floor.area.short': [
     hang,
-    hangOutside,
+    HANG_OUTSIDE,
     narrowStrip,
     FEWER_BIRDS,
     OTHER_FLOOR_SCHOOL,
     LENGTHEN_COOP,
   ],
-  'floor.meat.dense': [hangOutside, narrowStrip, FEWER_BIRDS, LENGTHEN_COOP],
+  'floor.meat.dense': [HANG_OUTSIDE, narrowStrip, FEWER_BIRDS, LENGTHEN_COOP],
 };

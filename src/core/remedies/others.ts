@@ -7,6 +7,7 @@ import { againstWall } from '../plan/newFixtures';
 import type { Fixture, Plan } from '../plan/schema';
 import { createWebster } from '../stations/webster';
 import { dayNumber, isoDay } from '../units/day';
+import { HANG_OUTSIDE } from './nestsOutside';
 import {
   down,
   metres,
@@ -319,9 +320,7 @@ const moveThing: Proposer = (finding, ctx) => {
     if (moved === null) return [];
     return [
       {
-        code: 'shell.moveThing',
-        fixtures: [f.id],
-        numbers: {},
+        ...movedTo(f, moved),
         change: (draft) => {
           const at = draft.fixtures.findIndex((one) => one.id === f.id);
           if (at >= 0) draft.fixtures[at] = moved;
@@ -330,6 +329,17 @@ const moveThing: Proposer = (finding, ctx) => {
     ];
   });
 };
+
+/** Where a thing goes, as it is told: from the left and the front wall, or along its wall. */
+function movedTo(f: Fixture, to: Fixture): Omit<Proposal, 'change'> {
+  if ('wall' in to && 'alongM' in to) {
+    const numbers = { along: metres(to.alongM) };
+    return { code: 'shell.moveAlong', fixtures: [f.id], numbers, wall: to.wall };
+  }
+  if (!('x' in to)) throw new Error(`${f.id} cannot be moved`);
+  const numbers = { left: metres(Math.max(0, to.x)), front: metres(Math.max(0, to.y)) };
+  return { code: 'shell.moveThing', fixtures: [f.id], numbers };
+}
 
 /** A fixture where there is room for it; null where there is none. */
 function elsewhere(f: Fixture, { plan, sizes }: ProposalContext): Fixture | null {
@@ -411,7 +421,7 @@ export const OTHER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
   'shell.fixture.pastWall': [moveIn, cut],
   'shell.fixture.throughRoof': [moveIn, cut],
   'shell.fixture.belowFloor': [moveIn],
-  'shell.things.clash': [moveThing, clearBar],
+  'shell.things.clash': [moveThing, clearBar, HANG_OUTSIDE],
   'shell.bars.inOne': [takeOneOut],
   'shell.bars.cross': [takeOneOut, clearBar],
   'shell.openings.clash': [moveThing],

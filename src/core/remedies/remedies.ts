@@ -145,7 +145,18 @@ function prove(
 }
 
 const mends = (after: Assessment, before: Assessment, finding: Finding): boolean =>
-  !after.findings.some((f) => isStill(f, finding)) && (after.carries ?? 0) >= (before.carries ?? 0);
+  !after.findings.some((f) => isStill(f, finding)) &&
+  // fewer birds are carried only where fewer are to live here
+  (after.carries ?? 0) >= Math.min(before.carries ?? 0, after.planned) &&
+  (!isRenamed(after, finding) || placesAt(after, finding) > placesAt(before, finding));
+
+/** Whether a shortage that is gone stands under another of its names: it is mended only as far as more is carried. */
+const isRenamed = (after: Assessment, finding: Finding): boolean =>
+  ONE_FAULT.some((codes) => codes.includes(finding.code)) &&
+  after.findings.some((f) => faultOf(f) === faultOf(finding));
+
+const placesAt = (a: Assessment, { station }: Finding): number =>
+  a.staves.find((s) => s.station === station)?.carries ?? 0;
 
 /** Mends what a proposal brought, change by change, as long as each leaves less than there was. */
 function goOn(
@@ -185,9 +196,10 @@ function goOn(
 }
 
 /** How many faults a remedy brings or makes worse; those as bad as what it mends weigh most. */
-const weight = (c: Costs): number => 100 * (c.brings.length + c.worsens.length) + c.lesser.length;
+const weight = (c: Costs): number =>
+  1000 * (c.brings.length + c.worsens.length) + 20 * c.lesser.length + c.fresh.length;
 const isClean = (c: Costs): boolean => c.brings.length + c.worsens.length === 0;
-const isSpotless = (c: Costs): boolean => weight(c) === 0;
+const isSpotless = (c: Costs): boolean => isClean(c) && c.lesser.length === 0;
 
 /** A lesser fault that is brought is worth so much work, hours. */
 const LESSER_HOURS = 1.5;
@@ -206,8 +218,12 @@ const byWorth = (a: Proved, b: Proved): number =>
 /** The first few, no more than two of one kind. */
 function ofAKind(list: readonly Proved[]): Proved[] {
   const seen = new Map<string, number>();
+  const said = new Set<string>();
   const taken: Proved[] = [];
   for (const one of list) {
+    const steps = JSON.stringify(one.steps);
+    if (said.has(steps)) continue;
+    said.add(steps);
     const code = one.steps[0]?.code ?? '';
     const n = seen.get(code) ?? 0;
     if (n >= OF_A_KIND) continue;
@@ -245,14 +261,15 @@ const isStill = (f: Finding, mended: Finding): boolean =>
 /** What there is more of afterwards, as bad as what is mended and less bad, and what falls further short. */
 function costsOf(before: Assessment, after: Assessment, finding: Finding): Costs {
   const rank = SEVERITIES.indexOf(finding.severity);
-  const had = new Map<string, number>();
-  for (const f of before.findings) had.set(f.code, (had.get(f.code) ?? 0) + 1);
-  const has = new Map<string, number>();
-  for (const f of after.findings) has.set(f.code, (has.get(f.code) ?? 0) + 1);
-  const grown = new Set([...has].flatMap(([code, n]) => (n > (had.get(code) ?? 0) ? [code] : [])));
+  const [had, has] = [before, after].map((a) => {
+    const counts = new Map<string, number>();
+    for (const f of a.findings) counts.set(faultOf(f), (counts.get(faultOf(f)) ?? 0) + 1);
+    return counts;
+  });
+  const grown = new Set([...(has ?? [])].flatMap(([k, n]) => (n > (had?.get(k) ?? 0) ? [k] : [])));
   const keys = new Set(before.findings.map((f) => f.key));
   const asBad = (f: Finding): boolean => SEVERITIES.indexOf(f.severity) <= rank;
-  const more = after.findings.filter((f) => grown.has(f.code));
+  const more = after.findings.filter((f) => grown.has(faultOf(f)));
   const codes = (list: readonly Finding[]): string[] => [...new Set(list.map((f) => f.code))];
   const brings = codes(more.filter(asBad));
   return {
@@ -263,15 +280,25 @@ function costsOf(before: Assessment, after: Assessment, finding: Finding): Costs
   };
 }
 
-/** Beyond this the gap between need and there has grown by more than arithmetic's last digits. */
-const GROWN = 1e-9;
+/** Too few places, told by what it lies at: one fault, whichever of them is told. */
+const ONE_FAULT: readonly (readonly string[])[] = [
+  ['roosts.length.short', 'roosts.places.short', 'roosts.reach.short'],
+  ['nests.boxes.short', 'nests.boxes.sizeShort'],
+];
+
+const faultOf = ({ code }: Finding): string =>
+  ONE_FAULT.find((codes) => codes.includes(code))?.[0] ?? code;
+
+/** A gap that grows by less than this part of the need is no worse: a feeder's foot on a floor that lacks metres. */
+const GROWN_PART = 0.01;
 
 /** Codes of equal or higher severity told both before and after whose gap has grown. */
 function madeWorse(before: Assessment, after: Assessment, rank: number): string[] {
   const gaps = new Map(before.findings.map((f) => [f.key, shortBy(f)]));
   const grown = after.findings.filter((f) => {
     const [was, is] = [gaps.get(f.key), shortBy(f)];
-    return was != null && is !== null && is > was + GROWN && SEVERITIES.indexOf(f.severity) <= rank;
+    const least = GROWN_PART * Math.abs(f.numbers.needed?.value ?? 0) + 1e-9;
+    return was != null && is !== null && is > was + least && SEVERITIES.indexOf(f.severity) <= rank;
   });
   return [...new Set(grown.map((f) => f.code))];
 }

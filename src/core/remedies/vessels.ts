@@ -1,7 +1,6 @@
 import type { Finding } from '../finding';
 import { freeSpot } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
-import { mm } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
 import { litterEndM } from '../plan/litter';
 import { newDish, newFeeder } from '../plan/newFixtures';

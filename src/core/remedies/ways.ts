@@ -2,7 +2,7 @@ import { barsOf } from '../geometry/bars';
 import { grown } from '../geometry/segments';
 import { meetInPlan, solidOf } from '../geometry/solids';
 import { litterEndM } from '../plan/litter';
-import { newBar, newBoard } from '../plan/newFixtures';
+import { newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
