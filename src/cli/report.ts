@@ -1,6 +1,6 @@
 import type { Assessment } from '@/core/assess';
 import type { Plan } from '@/core/plan/schema';
-import { findingPieces, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
 import { formatBare, formatDay, formatValue } from '@/text/format';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
@@ -17,7 +17,7 @@ export function report(plan: Plan, a: Assessment): string {
         .filter((s) => s.station !== 'flock' && s.station !== 'shell')
         .map((s) => [
           STATION_NAMES[s.station],
-          s.carries === null ? '–' : String(s.carries),
+          s.carries === null ? '–' : `${s.carries}${s.orMore ? ' or more' : ''}`,
           s.verdict
             ? VERDICT_NAMES[s.verdict]
             : s.state === 'notEntered'
@@ -34,7 +34,7 @@ export function report(plan: Plan, a: Assessment): string {
     a.findings.length === 0 ? 'No findings.' : 'Findings',
     ...a.findings.map(
       (f) =>
-        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${findingText(plan, f)}`,
+        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${[findingText(plan, f), whenText(f, a.on)].filter(Boolean).join(' ')}`,
     ),
   ].join('\n');
 }

@@ -21,6 +21,9 @@ export function assessmentJson(a: Assessment) {
             state: s.state,
             setOn: s.setOn,
             shortFrom: s.shortFrom,
+            shortTill: s.shortTill,
+            orMore: s.orMore,
+            pair: s.pair,
           },
         ]),
     ),
@@ -36,12 +39,13 @@ export function assessmentJson(a: Assessment) {
         { value, unit, evidence, source },
       ]),
     ),
-    findings: a.findings.map(({ code, severity, fixtures, numbers, from }) => ({
+    findings: a.findings.map(({ code, severity, fixtures, numbers, from, till }) => ({
       code,
       severity,
       fixtures,
       numbers,
       ...(from ? { from } : {}),
+      ...(till ? { till } : {}),
     })),
     schools: Object.fromEntries(
       Object.entries(a.schools).map(([topic, offers]) => [

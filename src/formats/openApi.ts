@@ -34,7 +34,15 @@ const assessmentSchema = z.object({
   sentence: z.string(),
   staves: z.record(
     z.string(),
-    z.object({ carries: z.int().nullable(), verdict: z.string().nullable() }),
+    z.object({
+      carries: z.int().nullable(),
+      verdict: z.string().nullable(),
+      setOn: z.iso.date().nullable(),
+      shortFrom: z.iso.date().nullable(),
+      shortTill: z.iso.date().nullable(),
+      orMore: z.boolean(),
+      pair: z.object({ from: z.iso.date().nullable(), birds: z.int(), of: z.int() }).nullable(),
+    }),
   ),
   demand: z.record(
     z.string(),
@@ -55,6 +63,7 @@ const assessmentSchema = z.object({
         z.object({ value: z.number(), unit: z.string(), figure: z.string() }),
       ),
       from: z.iso.date().optional(),
+      till: z.iso.date().optional(),
     }),
   ),
   schools: z.record(z.string(), z.array(z.object({ id: z.string(), carries: z.int().nullable() }))),

@@ -2,6 +2,7 @@ import type { Finding, Severity } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
 import { BUILDING_FINDING_WORDS } from './findings.building';
 import { STATION_FINDING_WORDS } from './findings.stations';
+import { formatDay } from './format';
 
 /** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day (where no number has that name). */
 interface FindingWords {
@@ -159,6 +160,14 @@ export type FindingPiece =
   | { readonly kind: 'number'; readonly name: string; readonly bare: boolean }
   | { readonly kind: 'fixtures'; readonly names: string }
   | { readonly kind: 'day'; readonly day: string };
+
+/** On which days a finding holds, where it is not told by its own words; null where it holds whatever the day. */
+export function whenText(finding: Finding, on: string): string | null {
+  const { from, till } = finding;
+  if (!from || wordsOf(finding).text.includes('{from}')) return null;
+  if (from <= on) return till ? `Now, until ${formatDay(till)}.` : 'Now, and for good.';
+  return till ? `From ${formatDay(from)} until ${formatDay(till)}.` : `From ${formatDay(from)}.`;
+}
 
 export const findingTitle = (finding: Finding): string => wordsOf(finding).title;
 

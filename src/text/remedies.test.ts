@@ -24,5 +24,5 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   expect(bringsText({ brings: [], worsens: [], lesser: [] })).toBeNull();
   expect(
     bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'], lesser: [] }),
-  ).toBe('It brings: too little floor. It makes worse: too few places at the feeder.');
+  ).toBe('It brings, as bad: too little floor. It makes worse: too few places at the feeder.');
 });

@@ -1,5 +1,6 @@
 import type { Plan } from '@/core/plan/schema';
 import type { Remedy, Told } from '@/core/remedies/remedy';
+import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { FINDING_WORDS } from './findings';
 import { formatBare, formatValue } from './format';
 
@@ -239,6 +240,11 @@ export function bringsText({
   ];
   return told.length > 0 ? told.join(' ') : null;
 }
+
+/** Why no remedy stands under a finding. */
+export const reasonWithout = (code: string): string =>
+  WITHOUT_REMEDY[code] ??
+  'No press mends this: each change that was tried leaves it as it is, or the plan cannot hold it. Change it by hand, keep fewer birds, or build larger.';
 
 const hasThing = (plan: Plan, id: string): boolean =>
   [...plan.fixtures, ...plan.flock].some((f) => f.id === id);

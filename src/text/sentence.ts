@@ -1,5 +1,6 @@
 import type { StationId } from '@/core/finding';
-import type { Sentence } from '@/core/sentence';
+import type { Pair, Sentence } from '@/core/sentence';
+import { formatDay } from './format';
 import { STATION_IN_SENTENCE } from './stations';
 
 /** A run of words, or a number that leads to its working. */
@@ -15,13 +16,17 @@ export function sentencePieces(sentence: Sentence): Piece[] {
     case 'short':
       return [
         ...carriesAndPlan(sentence.carries, sentence.planned),
-        ` ${heldBack(sentence.heldBackBy)}`,
+        ` ${heldBack(sentence.heldBackBy)}${sentence.pair ? `: ${pairText(sentence.pair)}` : ''}.`,
       ];
     case 'enough':
       return [
-        ...carriesAndPlan(sentence.carries, sentence.planned),
+        ...carriesAndPlan(sentence.carries, sentence.planned, sentence.orMore),
         ...(sentence.room > 0
-          ? [' Room for ', { figure: 'coop.room', value: sentence.room }, ' more; ']
+          ? [
+              ' Room for ',
+              { figure: 'coop.room', value: sentence.room },
+              sentence.orMore ? ' or more; ' : ' more; ',
+            ]
           : [' No room to spare; ']),
         comesNext(sentence.next),
       ];
@@ -34,11 +39,11 @@ export const sentenceText = (sentence: Sentence): string =>
     .map((p) => (typeof p === 'string' ? p : String(p.value)))
     .join('');
 
-function carriesAndPlan(carries: number, planned: number): Piece[] {
+function carriesAndPlan(carries: number, planned: number, orMore = false): Piece[] {
   return [
     'This coop carries ',
     { figure: 'coop.carries', value: carries },
-    carries === 1 ? ' bird. You plan ' : ' birds. You plan ',
+    `${carries === 1 ? ' bird' : ' birds'}${orMore ? ' or more' : ''}. You plan `,
     { figure: 'coop.planned', value: planned },
     '.',
   ];
@@ -58,7 +63,13 @@ const plural = (stations: readonly StationId[]): boolean =>
   stations.length > 1 || stations.some((s) => STATION_IN_SENTENCE[s].plural);
 
 const heldBack = (stations: readonly StationId[]): string =>
-  `${capital(named(stations))} ${plural(stations) ? 'hold' : 'holds'} it back.`;
+  `${capital(named(stations))} ${plural(stations) ? 'hold' : 'holds'} it back`;
+
+/** What the day that sets it comes to, where other birds live here on it than the planned ones. */
+const pairText = ({ from, birds, of }: Pair): string =>
+  from === null
+    ? `${birds} of the ${of} birds here now find what they ask for`
+    : `from ${formatDay(from)}, ${birds} of the ${of} birds then here find what they ask for`;
 
 const comesNext = (stations: readonly StationId[]): string =>
   `${named(stations)} ${plural(stations) ? 'come' : 'comes'} next.`;

@@ -32,6 +32,30 @@ describe('the one sentence', () => {
       'This coop carries 6 birds. You plan 14. The floor and 2 more hold it back.',
     ],
     [
+      {
+        kind: 'short',
+        carries: 0,
+        planned: 9,
+        heldBackBy: ['nests'],
+        pair: { from: '2027-03-01', birds: 0, of: 5 },
+      },
+      'This coop carries 0 birds. You plan 9. The nests hold it back: from 1 March 2027, 0 of the 5 birds then here find what they ask for.',
+    ],
+    [
+      {
+        kind: 'short',
+        carries: 2,
+        planned: 9,
+        heldBackBy: ['door'],
+        pair: { from: null, birds: 1, of: 4 },
+      },
+      'This coop carries 2 birds. You plan 9. The pop doors hold it back: 1 of the 4 birds here now find what they ask for.',
+    ],
+    [
+      { kind: 'enough', carries: 500, planned: 9, room: 491, next: ['air'], orMore: true },
+      'This coop carries 500 birds or more. You plan 9. Room for 491 or more; the air comes next.',
+    ],
+    [
       { kind: 'enough', carries: 17, planned: 14, room: 3, next: ['floor'] },
       'This coop carries 17 birds. You plan 14. Room for 3 more; the floor comes next.',
     ],

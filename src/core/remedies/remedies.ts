@@ -21,6 +21,8 @@ import { SHELL_REMEDIES } from './shell';
 import { VESSEL_REMEDIES } from './vessels';
 import { WAY_REMEDIES } from './ways';
 
+export { WITHOUT_REMEDY } from './without';
+
 /** What may mend each kind of finding. */
 export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
   ...ROOST_REMEDIES,
@@ -36,17 +38,6 @@ export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
   ...REACH_REMEDIES,
   ...LITTER_REMEDIES,
   ...BROODER_REMEDIES,
-};
-
-/** Findings that no change of the fit-out can mend, with the reason. */
-export const WITHOUT_REMEDY: Readonly<Record<string, string>> = {
-  'flock.cocks.tooFew': 'Whether eggs are to be fertile is the keeper’s to say.',
-  'flock.ducks.withHens': 'It is met by how they are kept, not by what is built.',
-  'flock.limit.birds': 'Which birds go is the keeper’s to say.',
-  'flock.limit.permit': 'The permit is the authority’s to give.',
-  'flock.limit.cocks': 'Which birds go is the keeper’s to say.',
-  'reach.headroom.none': 'The roof is the shell’s, and the shell’s structure is outside this tool.',
-  'flock.limit.setback': 'Where the coop stands is not part of its fit-out.',
 };
 
 /** At most so many are offered for one finding, of one kind no more than two. */

@@ -1,11 +1,11 @@
 'use client';
 import type { Finding } from '@/core/finding';
-import { findingPieces, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
-import { pickFinding, useBench, usePlan } from '../store/bench';
+import { pickFinding, useAssessment, useBench, usePlan } from '../store/bench';
 import { RemedyList } from './RemedyList';
 
 /** Findings, worst first; pressed, one shows where it lies on the drawing. */
@@ -25,6 +25,8 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
 function FindingCard({ finding }: { finding: Finding }) {
   const plan = usePlan();
   const picked = useBench((s) => s.pickedFinding === finding.key);
+  const { on } = useAssessment();
+  const when = whenText(finding, on);
   const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
   return (
     <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
@@ -72,7 +74,8 @@ function FindingCard({ finding }: { finding: Finding }) {
             ) : null;
           })}
         </p>
-        <RemedyList finding={finding.key} />
+        {when ? <p className="text-[0.82rem] text-soft">{when}</p> : null}
+        <RemedyList finding={finding} />
       </div>
     </WorkingHost>
   );

@@ -1,15 +1,19 @@
 'use client';
 import { Hammer } from 'lucide-react';
 import type { MouseEvent } from 'react';
+import type { Finding } from '@/core/finding';
 import type { Remedy } from '@/core/remedies/remedy';
-import { bringsText, remedyText } from '@/text/remedies';
+import { bringsText, reasonWithout, remedyText } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';
 import { doRemedy, useRemediesOf } from './useRemedies';
 
-/** What would mend a finding, a press each; rested on, it is drawn faintly first. */
-export function RemedyList({ finding }: { finding: string }) {
-  const all = useRemediesOf(finding);
-  if (all.length === 0) return null;
+/** What would mend a finding, a press each; rested on, it is drawn faintly first. Where nothing does, why. */
+export function RemedyList({ finding }: { finding: Finding }) {
+  const all = useRemediesOf(finding.key);
+  if (all === null) return null;
+  if (all.length === 0) {
+    return <p className="text-[0.82rem] text-soft">{reasonWithout(finding.code)}</p>;
+  }
   return (
     <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
       {all.map((remedy) => (

@@ -51,10 +51,10 @@ export function useRemedies(station: StationId): void {
 
 const NONE: readonly Remedy[] = [];
 
-/** What would mend a finding, once it has been worked out for the plan as it is. */
-export function useRemediesOf(finding: string): readonly Remedy[] {
+/** What would mend a finding; null until it has been worked out for the plan as it is. */
+export function useRemediesOf(finding: string): readonly Remedy[] | null {
   const assessment = useAssessment();
-  return useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined)) ?? NONE;
+  return useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined)) ?? null;
 }
 
 /** Does a remedy: one edit, undone by one. */

@@ -143,7 +143,10 @@ function Amount({ stave }: { stave: Stave }) {
   const { figures, planned } = useAssessment();
   if (stave.carries !== null)
     return (
-      <Figure id={`${stave.station}.capacity`} bare className="figures text-[1rem] text-ink" />
+      <>
+        <Figure id={`${stave.station}.capacity`} bare className="figures text-[1rem] text-ink" />
+        {stave.orMore ? ' or more' : null}
+      </>
     );
   if (stave.station === 'brooder' && figures.get('brooder.capacity'))
     return <Figure id="brooder.capacity" bare className="figures text-[1rem] text-ink" />;
@@ -211,6 +214,12 @@ function Later({ stave }: { stave: Stave }) {
   return (
     <span className="order-last basis-full">
       from <time data-day={stave.shortFrom}>{formatComingDay(stave.shortFrom, on)}</time>
+      {stave.shortTill ? (
+        <>
+          {' '}
+          until <time data-day={stave.shortTill}>{formatComingDay(stave.shortTill, on)}</time>
+        </>
+      ) : null}
     </span>
   );
 }
