@@ -6,10 +6,10 @@ import { againstWall, newNestBank } from '../plan/newFixtures';
 import type { Bar, NestBank, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
+import { leastBarZ } from './leastBar';
 import { HANG_OUTSIDE } from './nestsOutside';
 import { FEWER_BIRDS, LENGTHEN_COOP, narrowStrip, OTHER_FLOOR_SCHOOL } from './others';
 import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
-import { leastBarZ } from './roosts';
 
 const bankIn = (draft: Plan, id: string): NestBank | undefined =>
   draft.fixtures.find((f): f is NestBank => f.kind === 'nestBank' && f.id === id);

@@ -6,6 +6,7 @@ import { newBar } from '../plan/newFixtures';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { FIT } from '../rules/fit.data';
+import { leastBarZ } from './leastBar';
 import { lowerNests } from './nests';
 import { shutTopTier } from './nests.more';
 import { FEWER_BIRDS } from './others';
@@ -16,19 +17,6 @@ const END_CLEAR_M = FIT['roosts.end.near'].valueM;
 
 const barIn = (draft: Plan, id: string): Bar | undefined =>
   draft.fixtures.find((f): f is Bar => f.kind === 'bar' && f.id === id);
-
-/** The lowest a sleeping bar may stand here, m above the bare floor: over the litter, and over the nests. */
-export function leastBarZ(plan: Plan): number {
-  const overLitter = Math.max(
-    plan.litter.depthM + FIT['roosts.lowest'].valueM,
-    litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
-  );
-  const lip = highestNestLipZ(plan);
-  return up(
-    plan,
-    lip === null ? overLitter : Math.max(overLitter, lip + FIT['roosts.aboveNests'].valueM),
-  );
-}
 
 /** Bars run whole from one side to the other, clear of the walls by what costs nothing. */
 function longest(plan: Plan, axis: 'x' | 'y'): { from: number; lengthM: number } {

@@ -6,8 +6,8 @@ import { newBoard } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
+import { leastBarZ } from './leastBar';
 import { down, metres, near, type ProposalContext, type Proposer, up } from './remedy';
-import { leastBarZ } from './roosts';
 import { changing, fixtureIn, planning, setting, told } from './setting';
 import { addSteps, addStepsDown } from './steps';
 

@@ -3,6 +3,7 @@ import { classById } from '@/core/birds/size';
 import { COVER_ROWS, freeOfMesh, SCREEN_FREE, TIMBERS } from '@/core/rules/materials.data';
 import { bank, bar, bareCoop, DAY, hens, sample, sampleClimate } from '@/core/tests/plans';
 import { workClimate } from '../air/weather/climate';
+import { droppingsKgDay } from '../birds/droppings';
 import { newBoard, newFeeder, newVent } from '../plan/newFixtures';
 import { RULE_BOOK } from '../rules/book';
 import { grossM2, netM2 } from './air';
@@ -18,7 +19,7 @@ import {
 import { cleatPitchM } from './door';
 import { lightWeeks } from './light';
 import { shareOnLitter, topUpKg } from './litter.course';
-import { droppingsKgDay, stripMDay } from './roosts.droppings';
+import { stripMDay } from './roosts.droppings';
 import { bracketsNeeded, sectionShape, strengthOf, timberOf } from './roosts.strength';
 import { shareOut } from './sharing';
 

@@ -1,10 +1,10 @@
+import { droppingsKgDay } from '../birds/droppings';
 import { type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { stripOf } from '../geometry/flat';
 import type { Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
 import { BEDDING, type Bedding } from '../rules/materials.data';
-import { droppingsKgDay } from './roosts.droppings';
 
 const WEEKS_A_YEAR = 365 / 7;
 const YEAR_DAYS = 365;

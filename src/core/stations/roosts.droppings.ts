@@ -1,3 +1,4 @@
+import { droppingsKgDay } from '../birds/droppings';
 import type { Solid } from '../finding';
 import { barsOf } from '../geometry/bars';
 import { grown } from '../geometry/segments';
@@ -11,10 +12,6 @@ import { basisOf, type StationContext, schoolFor } from './context';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { FlockSeats } from './seats';
 import type { Sheet } from './sheet';
-
-/** Fresh droppings of one bird, kg a day. Source: wide-rafter (0.06·m^0.75). */
-export const droppingsKgDay = (massKg: number): number =>
-  FACTS['roosts.droppings.kgDay'].value * massKg ** 0.75;
 
 /** Droppings are taken for water, kg/m³. */
 const DROPPINGS_KG_M3 = constant('droppings.density');

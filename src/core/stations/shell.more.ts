@@ -53,7 +53,8 @@ const SMALL_HUNTERS: ReadonlySet<Animal> = new Set(['raccoon', 'weasel', 'rat', 
 const SMALLEST: readonly Animal[] = ['mouse', 'snake'];
 
 /** Animals that live here; with none said, fox and rat. */
-export const animalsOf = ({ site }: Plan): readonly Animal[] => site.animals ?? ['fox', 'rat'];
+export const animalsOf = ({ site }: Pick<Plan, 'site'>): readonly Animal[] =>
+  site.animals ?? ['fox', 'rat'];
 
 function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
   const most = FACTS['mesh.aperture'].value;

@@ -27,6 +27,8 @@ const BUILDS = [
   { id: 'foam50', name: '50 mm foam between skins' },
   { id: 'acrylic', name: 'single acrylic' },
   { id: 'masonry200', name: 'masonry' },
+  { id: 'shinglesOnPly12', name: 'shingles on 12 mm ply' },
+  { id: 'palletBoards', name: 'pallet boards, with gaps' },
 ] as const;
 
 /** The shell's inside measures and what it is built of. */

@@ -53,6 +53,16 @@ const BAR: readonly Spec<Bar>[] = [
     },
   },
   {
+    kind: 'length',
+    label: 'Cord wound round it, thick',
+    most: 0.03,
+    when: (b) => b.section.shape === 'round' || b.section.shape === 'branch',
+    get: (b) => b.wrapM,
+    set: (b, m) => {
+      b.wrapM = m;
+    },
+  },
+  {
     kind: 'yes',
     label: 'Lifts out for cleaning',
     get: (b) => b.liftsOut,

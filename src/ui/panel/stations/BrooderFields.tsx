@@ -79,6 +79,40 @@ const BOX: readonly Spec<Brooder>[] = [
     },
   },
   {
+    kind: 'choice',
+    label: 'Its shape',
+    choices: [
+      { id: 'box', name: 'a box' },
+      { id: 'oval', name: 'a round or oval tub' },
+    ],
+    get: (b) => b.shape,
+    set: (b, v) => {
+      b.shape = v as Brooder['shape'];
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'The lid, or its half, weighs',
+    unit: 'kg',
+    least: 0,
+    most: 200,
+    step: 0.5,
+    when: (b) => b.lid,
+    get: (b) => b.lidKg,
+    set: (b, v) => {
+      b.lidKg = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A floor that draws out',
+    when: (b) => b.ventM2 !== null,
+    get: (b) => b.drawer,
+    set: (b, v) => {
+      b.drawer = v;
+    },
+  },
+  {
     kind: 'yes',
     label: 'A lid, or mesh over it',
     get: (b) => b.lid,

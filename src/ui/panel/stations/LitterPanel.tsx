@@ -91,6 +91,17 @@ export function LitterPanel() {
                 s.floorBuild = v as Plan['shell']['floorBuild'];
               },
             },
+            {
+              kind: 'openLength',
+              label: 'Turned up the walls',
+              none: 'not known',
+              most: 0.6,
+              when: (s) => s.floorBuild !== 'earth' && s.floorBuild !== 'mesh',
+              get: (s) => s.upturnM,
+              set: (s, v) => {
+                s.upturnM = v;
+              },
+            },
           ]}
           change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
         />

@@ -36,6 +36,29 @@ const BANK: readonly Spec<NestBank>[] = [
     },
   },
   {
+    kind: 'choice',
+    label: 'Boxes for',
+    choices: [
+      { id: 'asItStands', name: 'as it stands' },
+      { id: 'hens', name: 'hens' },
+      { id: 'ducks', name: 'ducks' },
+      { id: 'anybody', name: 'anybody' },
+    ],
+    get: (b) => b.forWhom ?? 'asItStands',
+    set: (b, v) => {
+      b.forWhom = v === 'asItStands' ? null : (v as NestBank['forWhom']);
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Step or rail at, above floor',
+    most: 3,
+    get: (b) => b.stepZ,
+    set: (b, m) => {
+      b.stepZ = m;
+    },
+  },
+  {
     kind: 'amount',
     label: 'Top slopes',
     unit: '°',
@@ -91,6 +114,14 @@ const BANK: readonly Spec<NestBank>[] = [
     get: (b) => b.curtain,
     set: (b, v) => {
       b.curtain = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Comes apart for cleaning',
+    get: (b) => b.comesApart,
+    set: (b, v) => {
+      b.comesApart = v;
     },
   },
   {

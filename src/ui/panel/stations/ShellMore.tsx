@@ -3,9 +3,10 @@ import { Plus } from 'lucide-react';
 import { newRun } from '@/core/plan/defaults';
 import { newDustBath } from '@/core/plan/newFixtures';
 import type { OfKind, Plan, Run, Side } from '@/core/plan/schema';
+import { animalsOf } from '@/core/stations/shell.more';
 import { edit, usePlan } from '../../store/bench';
 import { AtTheBench } from './AtTheBench';
-import { COVERS, PLACES, SIDES } from './choices';
+import { ANIMAL_NAMES, COVERS, PLACES, SIDES } from './choices';
 import { FixtureRows } from './FixtureRows';
 import { WindowRows } from './openings';
 import { type Spec, SpecFields } from './spec';
@@ -204,6 +205,7 @@ export function ShellMore() {
             change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
           />
         </div>
+        <AnimalsPart />
         <SiteAdvice />
       </Part>
     </>
@@ -390,6 +392,36 @@ const BATH: readonly Spec<OfKind<'dustBath'>>[] = [
     },
   },
 ];
+
+/** Which animals the coop is kept shut against: they set the mesh of every opening. */
+function AnimalsPart() {
+  const { site } = usePlan();
+  return (
+    <fieldset className="grid grid-cols-2 gap-x-3 gap-y-1">
+      <legend className="mb-1 text-[0.84rem] text-soft">
+        {site.animals === null
+          ? 'Animals that come here. Not asked yet: foxes and rats are taken.'
+          : 'Animals that come here: they set the mesh of every opening.'}
+      </legend>
+      <SpecFields
+        of={site}
+        specs={ANIMALS_HERE}
+        change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
+      />
+    </fieldset>
+  );
+}
+
+const ANIMALS_HERE: readonly Spec<Plan['site']>[] = ANIMAL_NAMES.map(({ id, name }) => ({
+  kind: 'yes',
+  label: name,
+  half: true,
+  get: (s) => animalsOf({ site: s }).includes(id),
+  set: (s, v) => {
+    const others = animalsOf({ site: s }).filter((a) => a !== id);
+    s.animals = v ? [...others, id] : others;
+  },
+}));
 
 /** What the site's answers lead to. */
 function SiteAdvice() {

@@ -71,6 +71,7 @@ export const BEDDINGS = [
   { id: 'shavings', name: 'shavings' },
   { id: 'hemp', name: 'hemp hurd' },
   { id: 'straw', name: 'chopped straw' },
+  { id: 'hay', name: 'hay' },
   { id: 'chip', name: 'dry wood chip' },
   { id: 'leaves', name: 'dry leaves' },
   { id: 'sand', name: 'sand' },
@@ -84,6 +85,19 @@ export const MATERIALS = [
   { id: 'bamboo', name: 'bamboo' },
   { id: 'metalPipe', name: 'metal pipe' },
   { id: 'plasticPipe', name: 'plastic pipe' },
+] as const;
+
+export const ANIMAL_NAMES = [
+  { id: 'fox', name: 'foxes' },
+  { id: 'dog', name: 'dogs' },
+  { id: 'badger', name: 'badgers' },
+  { id: 'raccoon', name: 'raccoons' },
+  { id: 'weasel', name: 'weasels' },
+  { id: 'rat', name: 'rats' },
+  { id: 'mouse', name: 'mice' },
+  { id: 'snake', name: 'snakes' },
+  { id: 'hawk', name: 'hawks' },
+  { id: 'crow', name: 'crows' },
 ] as const;
 
 export const FLOORS = [

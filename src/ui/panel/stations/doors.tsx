@@ -31,6 +31,14 @@ export function DoorRows() {
         },
         {
           kind: 'yes',
+          label: 'It swings into the coop',
+          get: (d) => d.opensIn,
+          set: (d, v) => {
+            d.opensIn = v;
+          },
+        },
+        {
+          kind: 'yes',
           label: 'In two halves',
           get: (d) => d.halves,
           set: (d, v) => {
@@ -212,6 +220,14 @@ export function PopDoorRows() {
           get: (d) => d.lampInView,
           set: (d, v) => {
             d.lampInView = v;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'A ramp inside, up to the sill',
+          get: (d) => d.rampInside,
+          set: (d, v) => {
+            d.rampInside = v;
           },
         },
         {

@@ -41,7 +41,10 @@ export type Spec<T> =
       readonly kind: 'choice';
       readonly choices: readonly { readonly id: string; readonly name: string }[];
     } & Of<T, string>)
-  | ({ readonly kind: 'yes' } & Of<T, boolean>);
+  | ({ readonly kind: 'yes' /** Two beside one another. */; readonly half?: true } & Of<
+      T,
+      boolean
+    >);
 
 /** Fields by their specification; `change` makes one undoable edit. */
 export function SpecFields<T>({
@@ -145,6 +148,7 @@ function SpecField<T>({
       return (
         <YesField
           label={label}
+          half={spec.half ?? false}
           value={spec.get(of, plan)}
           commit={(v) => change(label, (d, p) => spec.set(d, v, p))}
         />
@@ -155,10 +159,12 @@ function SpecField<T>({
 /** Yes or no. */
 function YesField({
   label,
+  half,
   value,
   commit,
 }: {
   label: string;
+  half: boolean;
   value: boolean;
   commit: (value: boolean) => Outcome<unknown>;
 }) {
@@ -166,7 +172,7 @@ function YesField({
   return (
     <label
       htmlFor={id}
-      className="col-span-full flex items-center gap-2 text-[0.9rem] max-lg:min-h-[44px]"
+      className={`${half ? '' : 'col-span-full'} flex items-center gap-2 text-[0.9rem] max-lg:min-h-[44px]`}
     >
       <input
         id={id}

@@ -136,6 +136,15 @@ const more: readonly Spec<Vessel>[] = [
     },
   },
   {
+    kind: 'yes',
+    label: 'Fixed to the wall',
+    when: (v) => !v.hung,
+    get: (v) => v.onWall,
+    set: (v, y) => {
+      v.onWall = y;
+    },
+  },
+  {
     kind: 'choice',
     label: 'Hangs by',
     choices: [
