@@ -1,7 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { STATIONS } from '@/core/station';
-import type { Unit } from '@/core/working';
-import { formatBare, formatValue } from '@/text/format';
+import { type Said, sayFigure } from '@/text/say';
 import { assessByCli, goTo, openPlan, takeOut, watchConsole } from './help';
 
 /** Waits for what a station brings along when it is first gone to. */
@@ -72,11 +71,8 @@ for (const [id, units] of [
           const figure = figures[figureId];
           expect(figure, figureId).toBeDefined();
           if (!figure) continue;
-          const format = bare ? formatBare : formatValue;
-          expect([figureId, text]).toEqual([
-            figureId,
-            format(figure.value, figure.unit as Unit, units),
-          ]);
+          const said = { ...figure, id: figureId } as Said;
+          expect([figureId, text]).toEqual([figureId, sayFigure(said, units, bare)]);
         }
         seen += shown.length;
         expect(await strayNumbers(page)).toEqual([]);

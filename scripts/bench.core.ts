@@ -16,6 +16,7 @@ import {
 import { samplePlans } from '@/core/plan/samples.data';
 import type { Fixture, Plan } from '@/core/plan/schema';
 import { remedies } from '@/core/remedies/remedies';
+import { dayNumber, isoDay } from '@/core/units/day';
 import { figure, line, ON, quantile, timed } from './bench.table';
 
 /** A plan with forty fixtures of nearly every kind. */
@@ -70,6 +71,15 @@ export function core(): void {
     `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
   line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
   line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
+  const dayApart: Plan = {
+    ...twelve,
+    flock: twelve.flock.map((g, i) => ({
+      ...g,
+      hatchedOn: isoDay(dayNumber(ON) - 60 + i),
+      arrivesOn: isoDay(dayNumber(ON) - 10 + i),
+    })),
+  };
+  line('the same of twelve lots hatched a day apart', both(edits(dayApart)), '< 8 ms');
   const forty = ofForty(twelve);
   line(
     `the same of twelve groups and ${forty.fixtures.length} fixtures`,

@@ -92,8 +92,51 @@ const good: fc.Arbitrary<Sent> = fc.constantFrom<Sent>(
   { method: 'DELETE', path: '/api/plans/nobody', headers: {}, body: '' },
 );
 
+/** A part of a path with any byte in it, as it travels. */
+const anyBytes: fc.Arbitrary<string> = fc
+  .uint8Array({ minLength: 1, maxLength: 24 })
+  .map((bytes) => [...bytes].map((b) => `%${b.toString(16).padStart(2, '0')}`).join(''));
+
+/** Requests for a plan, or a part of one, whose id is any bytes. */
+const anyId: fc.Arbitrary<Sent> = fc
+  .tuple(
+    fc.oneof(
+      anyBytes,
+      anyBytes.map((b) => `pell-garth${b}`),
+      fc.constant('%00'),
+    ),
+    fc.constantFrom(
+      '',
+      '/file',
+      '/saves',
+      '/saves/1',
+      '/assessment',
+      '/history',
+      '/stations/roosts',
+    ),
+    fc.constantFrom('GET', 'PUT', 'DELETE', 'POST'),
+    fc.boolean(),
+  )
+  .map(([id, part, method, page]) => ({
+    method: page ? 'GET' : method,
+    path: page ? `/plans/${id}${part}` : `/api/plans/${id}${part}`,
+    headers: { 'content-type': 'application/json' } as Record<string, string>,
+    body: method === 'PUT' || method === 'POST' ? PLAN : '',
+  }));
+
+/** A body said to be packed in a way that nobody unpacks here. */
+const packed: fc.Arbitrary<Sent> = fc
+  .tuple(good, fc.constantFrom('gzip', 'br', 'deflate', 'zstd', 'x-none', 'identity, gzip'))
+  .map(([sent, encoding]) => ({
+    ...sent,
+    headers: { ...sent.headers, 'content-encoding': encoding },
+  }))
+  .filter((s) => s.method !== 'DELETE' || !/pell|tamar|osk/.test(s.path));
+
 const hostile: fc.Arbitrary<Sent> = good.chain((sent) =>
   fc.oneof(
+    anyId,
+    packed,
     mutated(sent.body).map((body) => ({ ...sent, body })),
     fc
       .constantFrom('GET', 'POST', 'PUT', 'PATCH', 'OPTIONS', 'TRACE', 'HEAD', 'PURGE')

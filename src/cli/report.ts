@@ -1,7 +1,9 @@
 import type { Assessment } from '@/core/assess';
 import type { Plan } from '@/core/plan/schema';
+import type { Figures } from '@/core/working';
 import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
-import { formatBare, formatDay, formatValue } from '@/text/format';
+import { formatDay } from '@/text/format';
+import { sayFigure } from '@/text/say';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 
@@ -34,12 +36,16 @@ export function report(plan: Plan, a: Assessment): string {
     a.findings.length === 0 ? 'No findings.' : 'Findings',
     ...a.findings.map(
       (f) =>
-        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${[findingText(plan, f), whenText(f, a.on)].filter(Boolean).join(' ')}`,
+        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${[findingText(plan, a.figures, f), whenText(f, a.on)].filter(Boolean).join(' ')}`,
     ),
   ].join('\n');
 }
 
-function findingText(plan: Plan, finding: Assessment['findings'][number]): string {
+function findingText(
+  plan: Plan,
+  figures: Figures,
+  finding: Assessment['findings'][number],
+): string {
   return findingPieces(finding, plan)
     .map((piece) => {
       if (piece.kind === 'words') return piece.text;
@@ -47,8 +53,8 @@ function findingText(plan: Plan, finding: Assessment['findings'][number]): strin
       if (piece.kind === 'day') return formatDay(piece.day);
       const number = finding.numbers[piece.name];
       if (!number) return '';
-      const format = piece.bare ? formatBare : formatValue;
-      return format(number.value, number.unit, plan.units);
+      const figure = figures.get(number.figure);
+      return figure ? sayFigure(figure, plan.units, piece.bare) : '';
     })
     .join('');
 }
@@ -60,7 +66,7 @@ function schoolLines(plan: Plan, a: Assessment): string[] {
       return [
         `  ${o.chosen ? '*' : ' '} ${topic}`,
         o.row?.school ?? 'your own',
-        rule ? formatValue(rule.value, rule.unit, plan.units) : '',
+        rule ? sayFigure(rule, plan.units) : '',
         o.carries === null ? '' : `carries ${o.carries}`,
         o.comparisonOnly ? '(to compare)' : '',
       ];

@@ -163,7 +163,7 @@ function assessFlock(
     if (r) return stave(r.station, r.carry, r.short, flock);
     return id === 'brooder' ? brooderStave(brooder) : carriesNothing(id);
   });
-  const { carries, heldBackBy } = shortest(staves);
+  const { carries, heldBackBy, pair } = shortest(staves);
   const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
   const offers = lean
     ? { byTopic: {}, figures: [] }
@@ -175,7 +175,7 @@ function assessFlock(
     ? []
     : [
         ...kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
-        ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves))),
+        ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), pair)),
         ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
         ...results.flatMap((r) => r.figures),
         ...litter.figures,

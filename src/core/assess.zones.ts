@@ -27,7 +27,7 @@ export function joinZones(
       whole.planned,
     );
   });
-  const { carries, heldBackBy } = shortest(staves);
+  const { carries, heldBackBy, pair: setBy } = shortest(staves);
   const findings = new Map(
     whole.findings
       .filter((f) => OF_THE_WHOLE.has(f.station) || OF_THE_BAG.has(f.code))
@@ -44,7 +44,8 @@ export function joinZones(
   for (const s of staves) {
     if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
   }
-  const told = carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves));
+  const told =
+    carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), setBy);
   return {
     ...whole,
     carries,
@@ -76,8 +77,9 @@ export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   );
   const stave = whole.staves.find((s) => s.station === 'air');
   const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
-  const { carries, heldBackBy } = shortest(staves);
-  const told = carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves));
+  const { carries, heldBackBy, pair: setBy } = shortest(staves);
+  const told =
+    carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves), setBy);
   return {
     ...zone,
     carries,

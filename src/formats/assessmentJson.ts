@@ -34,9 +34,9 @@ export function assessmentJson(a: Assessment) {
       ]),
     ),
     figures: Object.fromEntries(
-      [...a.figures.values()].map(({ id, value, unit, evidence, source }) => [
+      [...a.figures.values()].map(({ id, value, unit, evidence, source, working }) => [
         id,
-        { value, unit, evidence, source },
+        { value, unit, evidence, source, working },
       ]),
     ),
     findings: a.findings.map(({ code, severity, fixtures, numbers, from, till }) => ({

@@ -23,6 +23,7 @@ const figureSchema = z.object({
   unit: z.string(),
   evidence: z.enum(['published', 'statutory', 'keepers', 'assumption', 'entered']),
   source: z.string(),
+  working: z.string(),
 });
 
 const assessmentSchema = z.object({

@@ -169,6 +169,10 @@ export function whenText(finding: Finding, on: string): string | null {
   return till ? `From ${formatDay(from)} until ${formatDay(till)}.` : `From ${formatDay(from)}.`;
 }
 
+/** The same in pieces, so that a screen can mark each day as one. */
+export const whenPieces = (finding: Finding, on: string): readonly string[] =>
+  whenText(finding, on)?.split(/(\d+ \w+ \d{4})/) ?? [];
+
 export const findingTitle = (finding: Finding): string => wordsOf(finding).title;
 
 /** A finding's sentence in pieces, so that a screen can make each number lead to its working. */

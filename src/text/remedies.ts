@@ -2,7 +2,8 @@ import type { Plan } from '@/core/plan/schema';
 import type { Remedy, Told } from '@/core/remedies/remedy';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { FINDING_WORDS } from './findings';
-import { formatBare, formatValue } from './format';
+import { formatBare } from './format';
+import { sayValue } from './say';
 
 /** `{name}` is a number, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{wall}` a wall. */
 export const REMEDY_WORDS: Readonly<Record<string, string>> = {
@@ -221,7 +222,9 @@ export function stepText(remedy: Told, plan: Plan): string {
     if (name === 'wall' && remedy.wall !== undefined) return remedy.wall;
     const number = remedy.numbers[name];
     if (!number) throw new Error(`the remedy ${remedy.code} has no ${name}`);
-    return (bare ? formatBare : formatValue)(number.value, number.unit, plan.units);
+    return bare
+      ? formatBare(number.value, number.unit, plan.units)
+      : sayValue(number.value, number.unit, plan.units);
   });
 }
 

@@ -4,7 +4,10 @@ import { formatDay } from './format';
 import { STATION_IN_SENTENCE } from './stations';
 
 /** A run of words, or a number that leads to its working. */
-export type Piece = string | { readonly figure: string; readonly value: number };
+export type Piece =
+  | string
+  | { readonly figure: string; readonly value: number }
+  | { readonly day: string };
 
 /** The one sentence, in pieces, so that a screen can make each number lead to its working. */
 export function sentencePieces(sentence: Sentence): Piece[] {
@@ -16,7 +19,8 @@ export function sentencePieces(sentence: Sentence): Piece[] {
     case 'short':
       return [
         ...carriesAndPlan(sentence.carries, sentence.planned),
-        ` ${heldBack(sentence.heldBackBy)}${sentence.pair ? `: ${pairText(sentence.pair)}` : ''}.`,
+        ` ${heldBack(sentence.heldBackBy)}${sentence.pair ? ': ' : '.'}`,
+        ...(sentence.pair ? pairPieces(sentence.pair) : []),
       ];
     case 'enough':
       return [
@@ -36,7 +40,7 @@ export function sentencePieces(sentence: Sentence): Piece[] {
 /** The sentence as plain text, for the shell and for readers of the screen. */
 export const sentenceText = (sentence: Sentence): string =>
   sentencePieces(sentence)
-    .map((p) => (typeof p === 'string' ? p : String(p.value)))
+    .map((p) => (typeof p === 'string' ? p : 'day' in p ? formatDay(p.day) : String(p.value)))
     .join('');
 
 function carriesAndPlan(carries: number, planned: number, orMore = false): Piece[] {
@@ -66,10 +70,13 @@ const heldBack = (stations: readonly StationId[]): string =>
   `${capital(named(stations))} ${plural(stations) ? 'hold' : 'holds'} it back`;
 
 /** What the day that sets it comes to, where other birds live here on it than the planned ones. */
-const pairText = ({ from, birds, of }: Pair): string =>
-  from === null
-    ? `${birds} of the ${of} birds here now find what they ask for`
-    : `from ${formatDay(from)}, ${birds} of the ${of} birds then here find what they ask for`;
+const pairPieces = ({ from, birds, of }: Pair): Piece[] => [
+  ...(from === null ? [] : ['from ', { day: from }, ', ']),
+  { figure: 'coop.pair.birds', value: birds },
+  ' of the ',
+  { figure: 'coop.pair.of', value: of },
+  ` birds ${from === null ? 'here now' : 'then here'} find what they ask for.`,
+];
 
 const comesNext = (stations: readonly StationId[]): string =>
   `${named(stations)} ${plural(stations) ? 'come' : 'comes'} next.`;

@@ -27,6 +27,7 @@ import type {
   WorkingSpec,
 } from '@/core/working';
 import { formatValue } from './format';
+import { sayRule } from './say';
 import { STATION_NAMES } from './stations';
 
 /** Every kind of figure with how it is explained. */
@@ -409,9 +410,15 @@ function withNumbers(
     .replace(/#(\d+)/g, (_, i: string) => sums[Number(i)] ?? '');
 }
 
+/** What a line says that it rests on where it is a rule of the book. */
+const RULES: ReadonlySet<string> = new Set(['school', 'keepers', 'rule']);
+
 /** A value, or each item of a list with what it belongs to. */
 function partText(part: PartValue, line: LineSpec, units: UnitSystem, names: ItemNames): string {
-  if (typeof part === 'number') return formatValue(part, line.unit, units);
+  if (typeof part === 'number') {
+    const rule = 'given' in line && RULES.has(line.given) ? sayRule(part, line.unit, units) : null;
+    return rule ?? formatValue(part, line.unit, units);
+  }
   if (part.length === 0) return 'none';
   const of = line.each === undefined ? undefined : names[line.each];
   return part

@@ -12,6 +12,9 @@ export interface PlanStart {
   readonly roof: Roof;
 }
 
+/** Litter to begin with, m: ten centimetres, or four inches. */
+const START_DEPTH_M = { metric: 0.1, imperial: 0.1016 } as const;
+
 /** An empty coop: a shell, no birds, no fixtures, the default schools. */
 export function newPlan(start: PlanStart): Plan {
   return {
@@ -25,7 +28,7 @@ export function newPlan(start: PlanStart): Plan {
     horizonYears: 2,
     schools: {},
     keeper: { statureM: 1.68, ...KEEPER },
-    litter: { school: 'deep', depthM: 0.1, ...LITTER },
+    litter: { school: 'deep', depthM: START_DEPTH_M[start.units], ...LITTER },
     fills: FILLS,
     run: null,
     site: { windFrom: null, treesOver: false, wet: false, animals: null },

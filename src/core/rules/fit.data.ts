@@ -38,7 +38,7 @@ export const FIT = {
   /** An end nearer to a wall than this loses length. */
   'roosts.end.near': keepers(0.15),
   /** Least width of a bar where nights are hard: a hen covers her toes on it. */
-  'roosts.section.cold': keepers(0.064),
+  'roosts.section.cold': keepers(0.0635),
   /** A fixture raised this far above the litter leaves the floor under it usable. */
   'floor.raised': keepers(0.45),
 } as const satisfies Record<string, FitRule>;

@@ -2,6 +2,7 @@ import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
 import type { Plan } from '../plan/schema';
+import type { Pair } from '../sentence';
 import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { COOP_WORKINGS as W } from './coop.working';
 
@@ -23,13 +24,20 @@ export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
   ];
 }
 
-/** What the coop carries, the shortest of its rails, and how many more than planned that is. */
+/**
+ * What the coop carries, the shortest of its rails, and how many more than planned that is; where other birds than
+ * the planned ones live here on the day that sets it, how many of those find what they ask for.
+ */
 export function carriesFigures(
   carries: number,
   planned: number,
   rails: readonly number[],
+  pair: Pair | null,
 ): Figure[] {
+  const found = (id: string, value: number): Figure =>
+    figure(id, 'coop.found', W['coop.found'], { value }, KEEPERS);
   return [
+    ...(pair ? [found('coop.pair.birds', pair.birds), found('coop.pair.of', pair.of)] : []),
     figure('coop.carries', 'coop.carries', W['coop.carries'], { staves: rails, carries }, KEEPERS),
     figure(
       'coop.room',

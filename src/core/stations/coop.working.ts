@@ -25,6 +25,7 @@ export const COOP_WORKINGS = {
       room: { unit: 'birds', formula: 'carries - planned' },
     },
   }),
+  'coop.found': plainSpec('birds', 'found'),
   'flock.mass': plainSpec('kg', 'entered'),
   'flock.mass.standard': working({
     result: 'standard',

@@ -50,6 +50,24 @@ export function readLength(text: string, units: UnitSystem): Outcome<number> {
     : ok(tidy(metres));
 }
 
+/** A bare number up to this, in a field of a room of an imperial plan, is feet. */
+const MOST_BARE_FEET = 30;
+
+/**
+ * Reads a room's length, width or height: as `readLength` does, but a bare number up to 30 is feet in an imperial
+ * plan, above that inches.
+ * @param text   what was typed
+ * @param units  the plan's system
+ * @example      readRoomLength('8', 'imperial')  // { ok: true, value: 2.4384 }
+ * @example      readRoomLength('96', 'imperial') // { ok: true, value: 2.4384 }
+ */
+export function readRoomLength(text: string, units: UnitSystem): Outcome<number> {
+  const bare = units === 'imperial' ? readDecimal(normalise(text)) : null;
+  return bare !== null && bare > 0 && bare <= MOST_BARE_FEET
+    ? ok(tidy(bare * METRES_PER_FOOT))
+    : readLength(text, units);
+}
+
 /**
  * Writes a length for reading off a tape.
  * Metric: cm below 1 m, m with two decimals from there. Imperial: feet, inches and a fraction.

@@ -1,5 +1,5 @@
 'use client';
-import { formatBare, formatValue } from '@/text/format';
+import { sayFigure } from '@/text/say';
 import { useShown } from './shown';
 import { useHost } from './WorkingHost';
 
@@ -17,7 +17,7 @@ export function Figure({
   const { open, regionId, toggle } = useHost();
   const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
-  const text = (bare ? formatBare : formatValue)(figure.value, figure.unit, units);
+  const text = sayFigure(figure, units, bare);
   return (
     <button
       type="button"

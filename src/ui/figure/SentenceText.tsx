@@ -1,5 +1,6 @@
 'use client';
 import type { Sentence } from '@/core/sentence';
+import { formatDay } from '@/text/format';
 import { sentencePieces } from '@/text/sentence';
 import { Figure } from './Figure';
 
@@ -14,6 +15,10 @@ export function SentenceText({
   return sentencePieces(sentence).map((piece) =>
     typeof piece === 'string' ? (
       <span key={piece}>{piece}</span>
+    ) : 'day' in piece ? (
+      <time key={piece.day} data-day={piece.day}>
+        {formatDay(piece.day)}
+      </time>
     ) : (
       <Figure
         key={piece.figure}

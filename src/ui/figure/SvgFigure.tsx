@@ -1,6 +1,6 @@
 'use client';
 import type { KeyboardEvent, SVGProps } from 'react';
-import { formatValue } from '@/text/format';
+import { sayFigure } from '@/text/say';
 import { useShown } from './shown';
 import { useHost } from './WorkingHost';
 
@@ -14,7 +14,7 @@ export function SvgFigure({
   const { open, regionId, toggle } = useHost();
   const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
-  const text = formatValue(figure.value, figure.unit, units);
+  const text = sayFigure(figure, units);
   const press = (event: KeyboardEvent): void => {
     if (event.key !== 'Enter' && event.key !== ' ') return;
     event.preventDefault();

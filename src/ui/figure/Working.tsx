@@ -4,6 +4,7 @@ import { sourceById } from '@/core/rules/sources.data';
 import type { Figure } from '@/core/working';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { formatValue } from '@/text/format';
+import { sayFigure } from '@/text/say';
 import { itemNames, workingLines } from '@/text/workings';
 import { useShown } from './shown';
 
@@ -88,7 +89,7 @@ function OtherSchools({ figure }: { figure: Figure }) {
             <li key={o.id} className="flex flex-wrap justify-between gap-x-3">
               <span>{o.row?.school ?? 'your own'}</span>
               <span className="figures">
-                {rule ? formatValue(rule.value, rule.unit, units) : ''}
+                {rule ? sayFigure(rule, units) : ''}
                 {o.carries === null ? '' : `, carries ${o.carries}`}
               </span>
             </li>

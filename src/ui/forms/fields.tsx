@@ -6,7 +6,7 @@ import type { UnitSystem } from '@/core/units/length';
 import { issueText } from '@/text/issues';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';
-import { countIn, lengthIn, within } from './measures';
+import { countIn, lengthIn, roomLengthIn, within } from './measures';
 
 const firstText = (outcome: Outcome<unknown>): string | null => {
   const first = outcome.ok ? undefined : outcome.issues[0];
@@ -20,6 +20,7 @@ export function LengthField({
   units,
   least = 0,
   most = 30,
+  room = false,
   commit,
 }: {
   label: string;
@@ -27,6 +28,8 @@ export function LengthField({
   units: UnitSystem;
   least?: number;
   most?: number;
+  /** Of a room: a bare number up to 30 is feet in an imperial plan. */
+  room?: boolean;
   commit: (m: number) => Outcome<unknown>;
 }) {
   const hold = within(least, most, units);
@@ -34,7 +37,7 @@ export function LengthField({
     <MeasureField
       label={label}
       value={value}
-      measure={lengthIn(units)}
+      measure={(room ? roomLengthIn : lengthIn)(units)}
       commit={(m) => {
         const held = hold(m);
         return held.ok ? commit(m) : held;

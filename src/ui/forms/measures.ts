@@ -8,8 +8,14 @@ import {
   readAmount,
 } from '@/core/units/amount';
 import { formatArea } from '@/core/units/area';
-import { KILOGRAMS_PER_POUND, METRES_PER_INCH } from '@/core/units/factors.data';
-import { fieldUnit, formatLength, readLength, type UnitSystem } from '@/core/units/length';
+import { KILOGRAMS_PER_POUND, METRES_PER_FOOT, METRES_PER_INCH } from '@/core/units/factors.data';
+import {
+  fieldUnit,
+  formatLength,
+  readLength,
+  readRoomLength,
+  type UnitSystem,
+} from '@/core/units/length';
 import { formatMass, massFieldUnit, readMass } from '@/core/units/mass';
 import { readDecimal } from '@/core/units/number';
 import { formatPlain } from '@/text/format';
@@ -22,6 +28,20 @@ export const lengthIn = (units: UnitSystem): Measure => ({
   write: (m) => formatLength(m, { units }),
   step: units === 'metric' ? 0.01 : METRES_PER_INCH / 2,
 });
+
+/** A room's length, width or height: a bare number up to 30 is feet in an imperial plan. */
+export const roomLengthIn = (units: UnitSystem): Measure => ({
+  ...lengthIn(units),
+  unit: units === 'imperial' ? 'ft' : fieldUnit(units),
+  read: (text) => readRoomLength(text, units),
+});
+
+/** A limit as a message names it: whole feet, or half inches below one; the number named is inside the limit. */
+function roundLimit(metres: number, units: UnitSystem, round: (n: number) => number): string {
+  if (units === 'metric') return formatLength(metres, { units });
+  const step = metres >= METRES_PER_FOOT * 0.9 ? METRES_PER_FOOT : METRES_PER_INCH / 2;
+  return formatLength(round(Number((metres / step).toFixed(6))) * step, { units });
+}
 
 /** A bird's mass in the plan's units. */
 export const massIn = (units: UnitSystem): Measure => ({
@@ -74,8 +94,8 @@ export const within =
       ? ok(m)
       : fail(
           issue('length.outOfRange', {
-            least: formatLength(least, { units }),
-            most: formatLength(most, { units }),
+            least: roundLimit(least, units, Math.ceil),
+            most: roundLimit(most, units, Math.floor),
           }),
         );
 

@@ -8,7 +8,7 @@ import { type FieldErrors, type UseFormRegister, useForm } from 'react-hook-form
 import { z } from 'zod';
 import { newPlan } from '@/core/plan/defaults';
 import { PLAN_LIMITS, type Roof } from '@/core/plan/schema';
-import { fieldUnit, formatLength, readLength, type UnitSystem } from '@/core/units/length';
+import { fieldUnit, formatLength, readRoomLength, type UnitSystem } from '@/core/units/length';
 import { issueText } from '@/text/issues';
 import { Field } from '../forms/Field';
 import { within } from '../forms/measures';
@@ -16,7 +16,7 @@ import { roofOfKind } from '../panel/roof';
 
 /** A length typed into the form, read in the units chosen there and held between 0.3 and 30 m. */
 function readInside(text: string, units: UnitSystem): { m: number } | { wrong: string } {
-  const read = readLength(text, units);
+  const read = readRoomLength(text, units);
   const held = read.ok ? within(0.3, 30, units)(read.value) : read;
   if (held.ok) return { m: held.value };
   const first = held.issues[0];
@@ -109,7 +109,7 @@ function NewPlanForm() {
       });
     }
   };
-  const unit = fieldUnit(form.units);
+  const unit = form.units === 'imperial' ? 'ft' : fieldUnit(form.units);
   return (
     <form onSubmit={handleSubmit(store)} noValidate className="mt-4 flex flex-col gap-3">
       <FormField name="name" label="Name of the coop" register={register} errors={errors} />
@@ -249,7 +249,7 @@ function FormChoice({
 
 /** What was read, as the tape has it. */
 function echo(text: string, units: UnitSystem): string | null {
-  const read = readLength(text, units);
+  const read = readRoomLength(text, units);
   return read.ok ? `= ${formatLength(read.value, { units })}` : null;
 }
 

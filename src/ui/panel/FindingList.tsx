@@ -1,6 +1,6 @@
 'use client';
 import type { Finding } from '@/core/finding';
-import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
+import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -26,7 +26,7 @@ function FindingCard({ finding }: { finding: Finding }) {
   const plan = usePlan();
   const picked = useBench((s) => s.pickedFinding === finding.key);
   const { on } = useAssessment();
-  const when = whenText(finding, on);
+  const when = whenPieces(finding, on);
   const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
   return (
     <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
@@ -74,7 +74,11 @@ function FindingCard({ finding }: { finding: Finding }) {
             ) : null;
           })}
         </p>
-        {when ? <p className="text-[0.82rem] text-soft">{when}</p> : null}
+        {when.length > 0 ? (
+          <p className="text-[0.82rem] text-soft">
+            {when.map((piece) => (/\d/.test(piece) ? <time key={piece}>{piece}</time> : piece))}
+          </p>
+        ) : null}
         <RemedyList finding={finding} />
       </div>
     </WorkingHost>

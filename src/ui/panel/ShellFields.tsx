@@ -50,6 +50,7 @@ export function ShellFields() {
           value={shell.lengthM}
           units={units}
           least={0.3}
+          room
           commit={(m) =>
             edit('Length', (d) => {
               d.shell.lengthM = m;
@@ -61,6 +62,7 @@ export function ShellFields() {
           value={shell.widthM}
           units={units}
           least={0.3}
+          room
           commit={(m) =>
             edit('Width', (d) => {
               d.shell.widthM = m;
@@ -110,6 +112,7 @@ export function ShellFields() {
             value={roof.highM}
             units={units}
             least={0.3}
+            room
             commit={(m) =>
               edit('Height', (d) => {
                 d.shell.roof.lowM = m;
@@ -124,6 +127,7 @@ export function ShellFields() {
               value={roof.lowM}
               units={units}
               least={0.3}
+              room
               commit={(m) =>
                 edit('Low side', (d) => {
                   d.shell.roof.lowM = m;
@@ -135,6 +139,7 @@ export function ShellFields() {
               value={roof.highM}
               units={units}
               least={0.3}
+              room
               commit={(m) =>
                 edit('High side', (d) => {
                   d.shell.roof.highM = m;

@@ -1,0 +1,51 @@
+import { assess } from '@/core/assess';
+import { DAY, sample } from '@/core/tests/plans';
+import { sayFigure, sayRule, sayValue } from './say';
+
+test.each([
+  [0.4572, 'm', 'metric', '46 cm'],
+  [0.4572, 'm', 'imperial', '18″'],
+  [0.3, 'm', 'metric', '30 cm'],
+  [0.3, 'm', 'imperial', '1′'],
+  [0.762, 'm', 'metric', '75 cm'],
+  [0.762, 'm', 'imperial', '2′ 6″'],
+  [0.325, 'm2', 'metric', '0.33 m²'],
+  [0.325, 'm2', 'imperial', '3.5 ft²'],
+  [0.0929, 'm2', 'metric', '930 cm²'],
+  [0.0929, 'm2', 'imperial', '1 ft²'],
+] as const)('the rule %d %s is said in %s as %s', (value, unit, units, text) => {
+  expect(sayRule(value, unit, units)).toBe(text.replace('18″', '1′ 6″'));
+});
+
+test.each([
+  [4.39, 'days', 'metric', '4 days'],
+  [1.2, 'days', 'metric', '1 day'],
+  [0.4, 'days', 'metric', '0.4 days'],
+  [3.249, 'eggsDay', 'metric', '3.2 eggs a day'],
+  [7_580_000, 'pascals', 'metric', '7.6 MPa'],
+  [4.26, 'litres', 'metric', '4.3 L'],
+  [26.4, 'litres', 'metric', '26 L'],
+  [0.431, 'm', 'metric', '43 cm'],
+  [0.038, 'm', 'metric', '3.8 cm'],
+  [2.137, 'm', 'metric', '2.14 m'],
+  [0.43, 'm', 'imperial', '1′ 4 7/8″'],
+] as const)('%d %s is said in %s as %s', (value, unit, units, text) => {
+  expect(sayValue(value, unit, units)).toBe(text);
+});
+
+test('no rule of the samples’ figures is said as a converted fraction', () => {
+  for (const id of ['pell-garth', 'tamar-flats', 'osk-landing'] as const) {
+    const { figures } = assess(sample(id), { on: DAY });
+    const rules = [...figures.values()].filter(
+      (f) => f.unit === 'm' && f.working.startsWith('fact.') && f.evidence === 'keepers',
+    );
+    expect(rules.length).toBeGreaterThan(3);
+    for (const f of rules) {
+      expect([f.id, sayFigure(f, 'imperial')]).not.toEqual([f.id, expect.stringMatching(/\/16/)]);
+      expect([f.id, sayFigure(f, 'metric')]).not.toEqual([
+        f.id,
+        expect.stringMatching(/\d\d\.\d cm/),
+      ]);
+    }
+  }
+});

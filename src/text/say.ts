@@ -1,0 +1,84 @@
+import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
+import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/units/factors.data';
+import { formatLength, type UnitSystem } from '@/core/units/length';
+import type { Figure, Unit } from '@/core/working';
+import { formatBare, formatValue } from './format';
+
+/** Below this a length is told to the millimetre: sections, gaps and meshes. */
+const FINE_M = 0.1;
+
+/** To what a figure is told, where it is coarser than its working. */
+const SAID: Partial<Record<Unit, (value: number, units: UnitSystem) => string | null>> = {
+  m: (v, units) => {
+    if (units === 'imperial') return formatLength(v, { units, denominator: 8 });
+    if (Math.abs(v) < FINE_M || Math.abs(v) >= 1) return null;
+    return formatLength(Math.round(v * 100) / 100, { units });
+  },
+  // what is held for 4.39 days is held for 4
+  days: (v) => {
+    if (v < 1) return null;
+    const whole = Math.floor(v + 1e-9);
+    return `${whole} ${whole === 1 ? 'day' : 'days'}`;
+  },
+  eggsDay: (v) => `${(Math.round(v * 10) / 10).toString()} eggs a day`,
+  pascals: (v) => (v < 1e9 ? `${(Math.round(v / 1e5) / 10).toString()} MPa` : null),
+  litres: (v, units) =>
+    units === 'metric' ? `${v < 10 ? Math.round(v * 10) / 10 : Math.round(v)} L` : null,
+};
+
+/** A value as it is said: as fine as it deserves. Its working has all of it. */
+export function sayValue(value: number, unit: Unit, units: UnitSystem): string {
+  return SAID[unit]?.(value, units) ?? formatValue(value, unit, units);
+}
+
+/** A rule's value in its everyday form; null where it has none. */
+export function sayRule(value: number, unit: Unit, units: UnitSystem): string | null {
+  const find = (rows: readonly Everyday[]): Everyday | undefined =>
+    rows.find((r) => r.si === value);
+  if (unit === 'm') {
+    const row = find(EVERYDAY_LENGTHS);
+    if (!row) return null;
+    const m = units === 'metric' ? row.metric / 100 : row.imperial * METRES_PER_INCH;
+    return formatLength(m, { units, denominator: 8 });
+  }
+  if (unit === 'm2') {
+    const row = find(EVERYDAY_AREAS);
+    if (!row) return null;
+    if (units === 'imperial') return `${row.imperial} ft²`;
+    return row.metric < 0.1
+      ? `${Math.round(row.metric * 10_000)} cm²`
+      : `${row.metric.toFixed(2)} m²`;
+  }
+  return null;
+}
+
+/** What of a figure decides how it is said. */
+export type Said = Pick<Figure, 'id' | 'value' | 'unit' | 'evidence' | 'working'>;
+
+/** Whether a figure may be a rule as it stands in the book, not worked for birds of another mass. */
+function isRule(figure: Said): boolean {
+  if (figure.evidence === 'entered') return false;
+  const [kind] = figure.working.split('.');
+  if (kind === 'fact') return true;
+  if (kind === 'found') return figure.evidence === 'keepers';
+  // worked for a bird of another mass, it is no longer one of the book's values
+  return kind === 'scaled';
+}
+
+/** A vessel's weight is told to half a kilogram. */
+const halfKilograms = ({ id, value }: Said): number =>
+  id.endsWith('.weight') ? Math.round(value * 2) / 2 : value;
+
+/**
+ * A figure as it is said on screen and in print: a rule in the everyday form of the plan's units, anything else as
+ * fine as it deserves.
+ * @param bare  the number alone, where its noun stands beside it
+ */
+export function sayFigure(figure: Said, units: UnitSystem, bare = false): string {
+  const rule = isRule(figure) ? sayRule(figure.value, figure.unit, units) : null;
+  if (rule !== null) return rule;
+  const value = halfKilograms(figure);
+  const text = SAID[figure.unit]?.(value, units);
+  if (text != null) return text;
+  return (bare ? formatBare : formatValue)(value, figure.unit, units);
+}
