@@ -187,14 +187,14 @@ test('on a phone a keeper goes from the list to a changed bar', async ({ browser
   await goTo(page, 'roosts');
   await expect(page.locator('svg[data-scale]')).toBeVisible();
   const row = page.locator('[data-row="bar-1"]');
-  await row.getByLabel('Length').fill('2.4 m');
+  await row.getByLabel('Length').fill('1.5 m');
   await row.getByLabel('Length').press('Enter');
   await row.getByRole('button', { name: 'More' }).first().click();
-  await expect(row.getByLabel('Length')).toHaveValue('2.41 m');
+  await expect(row.getByLabel('Length')).toHaveValue('1.51 m');
   await expect(page.locator('[data-stick] [data-mark]')).toHaveCount(1);
   await saved(page);
   await page.getByRole('button', { name: 'Staves' }).click();
-  await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('10');
+  await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('7');
   expect(errors).toEqual([]);
   await page.close();
 });

@@ -71,7 +71,7 @@ test('without a mouse: the next finding, and Enter does its remedy', async ({ pa
   await page.getByRole('application').focus();
   await page.keyboard.press('Enter');
   const said = page.locator('p.sr-only[role="status"]');
-  await expect(said).toHaveText(/^(Lengthen|Add|Lay)/);
+  await expect(said).toHaveText(/^(Lengthen|Add|Lay|Set)/);
   expect(words).toContain((await said.textContent()) ?? 'nothing');
   await saved(page);
 });
@@ -145,6 +145,11 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await goTo(page, 'air');
   await page.getByRole('button', { name: 'Add a vent', exact: true }).click();
   await expect(page.locator('li:has([data-station="air"]) [data-rail]')).toBeAttached();
+  // as it is added it is enough; made narrow, it is told of
+  await expect(page.getByRole('button', { name: /Too little air in winter/ })).toHaveCount(0);
+  const width = page.locator('[data-row^="vent"]').getByLabel('Width', { exact: true });
+  await width.fill('20 cm');
+  await width.press('Enter');
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toBeVisible();
   const vent = page.locator('[data-severity="short"]', { hasText: 'Too little air in winter' });
   await vent.locator('[data-remedy]').first().click();

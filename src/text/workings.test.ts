@@ -5,6 +5,7 @@ import { anyPlan, DAY, sample } from '@/core/tests/plans';
 import { tidy } from '@/core/units/number';
 import type { Figure, PartValue } from '@/core/working';
 import { formatValue } from './format';
+import { sayRule } from './say';
 import { itemNames, lineName, specOf, WORKINGS, workingLines } from './workings';
 
 const listed = (x: number | number[]) => (typeof x === 'number' ? [x] : x);
@@ -54,7 +55,13 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
         for (const [key, line] of Object.entries(lines)) {
           const part: PartValue = figure.parts[key] ?? Number.NaN;
           const raw = typeof part === 'number' ? [part] : part;
-          const text = raw.map((n) => formatValue(n, line.unit, units)).join(', ') || 'none';
+          // a rule is said in its everyday form, all else with all of its digits
+          const rule =
+            typeof part === 'number' && 'given' in line && /^(school|keepers)$/.test(line.given)
+              ? sayRule(part, line.unit, units)
+              : null;
+          const text =
+            rule ?? (raw.map((n) => formatValue(n, line.unit, units)).join(', ') || 'none');
           const name = lineName(figure.working, key);
           expect(printed.filter((p) => p.name === name).map((p) => p.value)).toContain(text);
         }
