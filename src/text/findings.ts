@@ -165,7 +165,7 @@ export type FindingPiece =
 export function whenText(finding: Finding, on: string): string | null {
   const { from, till } = finding;
   if (!from || wordsOf(finding).text.includes('{from}')) return null;
-  if (from <= on) return till ? `Now, until ${formatDay(till)}.` : 'Now, and for good.';
+  if (from <= on) return till ? `Now, until ${formatDay(till)}.` : 'Now, and it stays so.';
   return till ? `From ${formatDay(from)} until ${formatDay(till)}.` : `From ${formatDay(from)}.`;
 }
 

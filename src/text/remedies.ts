@@ -200,18 +200,24 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 
-/** What a remedy does, as its button says it: every change of it in one line. */
-export function remedyText(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string {
+/** What a remedy does, change by change; set one after another they are `remedyText`. */
+export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string[] {
   // what an earlier step adds has its name in the plan that comes of it
   const named = { ...remedy.plan, units: plan.units };
-  const [first = '', ...rest] = remedy.steps.map((step) =>
+  const texts = remedy.steps.map((step) =>
     stepText(step, step.fixtures.every((id) => hasThing(plan, id)) ? plan : named),
   );
-  const then = rest.map((text) => text.charAt(0).toLowerCase() + text.slice(1));
-  const last = then.pop();
-  if (last === undefined) return first;
-  return `${[first, ...then].join(', ')} and ${last}`;
+  const last = texts.length - 1;
+  return texts.map((text, i) => {
+    const own = i === 0 ? text : text.charAt(0).toLowerCase() + text.slice(1);
+    if (i === last) return i === 0 ? own : `and ${own}`;
+    return i === last - 1 ? `${own} ` : `${own}, `;
+  });
 }
+
+/** What a remedy does, as it is named when it is done and taken back: every change of it in one line. */
+export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string =>
+  remedyLines(remedy, plan).join('');
 
 /** What one change does. */
 export function stepText(remedy: Told, plan: Plan): string {

@@ -212,9 +212,10 @@ function ofAKind(list: readonly Proved[]): Proved[] {
   const said = new Set<string>();
   const taken: Proved[] = [];
   for (const one of list) {
-    const steps = JSON.stringify(one.steps);
-    if (said.has(steps)) continue;
-    said.add(steps);
+    // the same done a hand higher or longer is no choice
+    const way = one.steps.map((s) => [s.code, ...s.fixtures, s.wall ?? ''].join()).join('+');
+    if (said.has(way)) continue;
+    said.add(way);
     const code = one.steps[0]?.code ?? '';
     const n = seen.get(code) ?? 0;
     if (n >= OF_A_KIND) continue;

@@ -3,7 +3,7 @@ import { Hammer } from 'lucide-react';
 import type { MouseEvent } from 'react';
 import type { Finding } from '@/core/finding';
 import type { Remedy } from '@/core/remedies/remedy';
-import { bringsText, reasonWithout, remedyText } from '@/text/remedies';
+import { bringsText, reasonWithout, remedyLines } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';
 import { doRemedy, useRemediesOf } from './useRemedies';
 
@@ -17,7 +17,7 @@ export function RemedyList({ finding }: { finding: Finding }) {
   return (
     <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
       {all.map((remedy) => (
-        <li key={`${remedy.code} ${JSON.stringify(remedy.numbers)} ${remedy.wall ?? ''}`}>
+        <li key={JSON.stringify(remedy.steps)}>
           <RemedyButton remedy={remedy} />
         </li>
       ))}
@@ -53,7 +53,11 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
     >
       <Hammer size={14} className="mt-1 shrink-0" aria-hidden />
       <span>
-        {remedyText(remedy, plan)}
+        {remedyLines(remedy, plan).map((line) => (
+          <span key={line} className="block [&+&]:mt-0.5">
+            {line}
+          </span>
+        ))}
         {brings ? <span className="block text-[0.82rem] text-oxide">{brings}</span> : null}
       </span>
     </button>
