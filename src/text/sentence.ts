@@ -75,7 +75,7 @@ const pairPieces = ({ from, birds, of }: Pair): Piece[] => [
   { figure: 'coop.pair.birds', value: birds },
   ' of the ',
   { figure: 'coop.pair.of', value: of },
-  ` birds ${from === null ? 'here now' : 'then here'} find what they ask for.`,
+  ` birds ${from === null ? 'here now' : 'then here'}.`,
 ];
 
 const comesNext = (stations: readonly StationId[]): string =>

@@ -39,7 +39,7 @@ describe('the one sentence', () => {
         heldBackBy: ['nests'],
         pair: { from: '2027-03-01', birds: 0, of: 5 },
       },
-      'This coop carries 0 birds. You plan 9. The nests hold it back: from 1 March 2027, 0 of the 5 birds then here find what they ask for.',
+      'This coop carries 0 birds. You plan 9. The nests hold it back: from 1 March 2027, 0 of the 5 birds then here.',
     ],
     [
       {
@@ -49,7 +49,7 @@ describe('the one sentence', () => {
         heldBackBy: ['door'],
         pair: { from: null, birds: 1, of: 4 },
       },
-      'This coop carries 2 birds. You plan 9. The pop doors hold it back: 1 of the 4 birds here now find what they ask for.',
+      'This coop carries 2 birds. You plan 9. The pop doors hold it back: 1 of the 4 birds here now.',
     ],
     [
       { kind: 'enough', carries: 500, planned: 9, room: 491, next: ['air'], orMore: true },
