@@ -32,6 +32,9 @@ test('a browser is told not to guess types, nor to say where it came from', () =
   const { headers } = ask('/');
   expect(headers.get('x-content-type-options')).toBe('nosniff');
   expect(headers.get('referrer-policy')).toBe('no-referrer');
+  expect(headers.get('permissions-policy')).toMatch(/camera=\(\)/);
+  expect(headers.get('cross-origin-opener-policy')).toBe('same-origin');
+  expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
 });
 
 describe('names this server answers to', () => {

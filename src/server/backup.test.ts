@@ -131,6 +131,19 @@ describe('a damaged directory', () => {
 
   test('is not what a full disk or another version of the program is', () => {
     expect(isDamage(Object.assign(new Error('full'), { code: 'ENOSPC' }))).toBe(false);
+    for (const code of ['EBUSY', 'EIO', 'EMFILE', 'EACCES', '53300', '53200', '53100'])
+      expect([code, isDamage(Object.assign(new Error('x'), { code }))]).toEqual([code, false]);
+    for (const message of [
+      'Aborted(OOM)',
+      'WebAssembly.Memory(): could not allocate memory',
+      'out of memory',
+      'sorry, too many clients already',
+      'could not write to file: No space left on device',
+      'could not open file "base/1/2": Input/output error',
+      'Aborted(). Build with -sASSERTIONS for more info.',
+      'something nobody has heard of',
+    ])
+      expect([message, isDamage(new Error(message))]).toEqual([message, false]);
     expect(isDamage(new MigrationMismatch('newer'))).toBe(false);
     expect(isDamage(Object.assign(new Error('invalid page'), { code: 'XX001' }))).toBe(true);
   });

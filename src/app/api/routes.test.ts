@@ -50,6 +50,22 @@ test('a plan is read with its revision as the entity tag', async () => {
   expect((await one.GET(send('GET', undefined), at('nobody'))).status).toBe(404);
 });
 
+test.each(['\0', '\u0001\u0002', '%00', '../../etc', 'pell-garth\0', '😀', 'x'.repeat(5000)])(
+  'no plan is found by the id %j, and nothing breaks',
+  async (id) => {
+    expect((await one.GET(send('GET', undefined), at(id))).status).toBe(404);
+    expect((await file.GET(send('GET', undefined), at(id))).status).toBe(404);
+  },
+);
+
+test('a body packed in a way that is not unpacked here is refused, not read as plain', async () => {
+  const packed = send('PUT', sample('pell-garth'), {
+    'if-match': '"1"',
+    'content-encoding': 'gzip',
+  });
+  expect((await one.PUT(packed, at('pell-garth'))).status).toBe(415);
+});
+
 describe('saving', () => {
   const put = (body: unknown, headers: Record<string, string>, id = 'pell-garth') =>
     one.PUT(send('PUT', body, headers), at(id));

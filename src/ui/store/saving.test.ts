@@ -3,7 +3,7 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { DAY, sample } from '@/core/tests/plans';
 import { edit, openPlan, undo, useBench } from './bench';
-import { keepMine, keepMineAsCopy, saveNow, startSaving, takeTheirs } from './saving';
+import { keepMine, keepMineAsCopy, openStored, saveNow, startSaving, takeTheirs } from './saving';
 
 const plan = sample('pell-garth');
 
@@ -130,6 +130,44 @@ test('leaving the page sends what is not yet saved', async () => {
   window.dispatchEvent(new Event('pagehide'));
   await jest.advanceTimersByTimeAsync(0);
   expect(sent.map((s) => s.name)).toEqual(['one']);
+});
+
+test('coming back to a page that the browser kept shows what is stored, not what the page had', async () => {
+  openStored(plan, 1, DAY);
+  rename('newer');
+  answer = respond(200, { revision: 9 });
+  await jest.advanceTimersByTimeAsync(400);
+  expect(useBench.getState()).toMatchObject({ revision: 9, save: { kind: 'saved' } });
+  // the kept page brings the plan as it was when it was made
+  useBench.setState({ plan: null });
+  openStored(plan, 1, DAY);
+  expect(useBench.getState()).toMatchObject({ revision: 9, plan: { name: 'newer' } });
+  // and the next edit is made on what is stored
+  rename('next');
+  await jest.advanceTimersByTimeAsync(400);
+  expect(sent.at(-1)).toMatchObject({ name: 'next', ifMatch: '"9"' });
+});
+
+test('leaving with a plan larger than a request that outlives its page may be loses nothing', async () => {
+  const done = edit('Many', (d) => {
+    const [first] = d.fixtures;
+    if (!first) throw new Error('no fixture');
+    while (d.fixtures.length < 200)
+      d.fixtures.push({ ...first, id: `f-${d.fixtures.length}`, name: `${'ü'.repeat(60)}` });
+  });
+  expect(done.ok).toBe(true);
+  const before = localStorage.length;
+  let outlives: boolean | undefined;
+  globalThis.fetch = (async (_: string, init: RequestInit) => {
+    outlives = init.keepalive;
+    return new Promise(() => {});
+  }) as typeof fetch;
+  window.dispatchEvent(new Event('pagehide'));
+  await jest.advanceTimersByTimeAsync(0);
+  expect(outlives).toBe(false);
+  expect(localStorage.length).toBe(before + 1);
+  expect(JSON.stringify({ ...localStorage })).toContain('f-199');
+  localStorage.clear();
 });
 
 test('what is saved is not sent again', async () => {
