@@ -9,6 +9,7 @@ import { FACTS, type FactId } from '@/core/rules/facts.data';
 import { FIT } from '@/core/rules/fit.data';
 import { BEDDING, COVER_ROWS, TIMBERS } from '@/core/rules/materials.data';
 import { SOURCES } from '@/core/rules/sources.data';
+import { TOLD_ONLY } from '@/core/rules/toldOnly.data';
 import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder.broods';
 import type { Given, LineSpec } from '@/core/working';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
@@ -82,6 +83,7 @@ function rulesDoc(): string {
       scale,
       EVIDENCE_NAMES[evidence],
       `\`${source}\``,
+      TOLD_ONLY.includes(id) ? 'told only' : '',
     );
   });
   const constants = (Object.keys(CONSTANTS) as ConstantId[]).map((id) => {
@@ -204,7 +206,7 @@ function rulesDoc(): string {
       limits,
     ),
     '## Single rules',
-    table(['id', 'what it says', 'value', 'scales', 'evidence', 'source'], facts),
+    table(['id', 'what it says', 'value', 'scales', 'evidence', 'source', ''], facts),
     '## Coefficients',
     'What the formulas of docs/figures.md multiply by, for birds, brooder, litter and weather.',
     table(['id', 'what it is', 'value', 'evidence', 'source'], constants),
