@@ -147,7 +147,7 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await expect(page.locator('li:has([data-station="air"]) [data-rail]')).toBeAttached();
   // as it is added it is enough; made narrow, it is told of
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toHaveCount(0);
-  const width = page.locator('[data-row^="vent"]').getByLabel('Width', { exact: true });
+  const width = page.locator('[data-row^="vent"]').getByLabel('Width');
   await width.fill('20 cm');
   await width.press('Enter');
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toBeVisible();

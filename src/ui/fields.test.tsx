@@ -70,7 +70,7 @@ test('a length beyond its bounds names them in the units shown', async () => {
   render(<Holder start={1.2} units="imperial" />);
   await user.clear(field());
   await user.type(field(), '99 ft{Enter}');
-  expect(screen.getByRole('alert')).toHaveTextContent('from 1 15/16″ to 16′ 4 7/8″');
+  expect(screen.getByRole('alert')).toHaveTextContent('from 2″ to 16′');
 });
 
 test('arrow keys step by 1 cm, ten with Shift; half an inch in imperial', () => {
@@ -107,3 +107,34 @@ test('a name that cannot be taken stays, with the reason', async () => {
   await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('Give it a name.'));
   expect(screen.getByLabelText('Name')).toHaveValue('');
 });
+
+test.each([
+  ['8', 2.4384],
+  ['96', 2.4384],
+  ['30', 9.144],
+  ['31', 0.7874],
+  ['7 ft', 2.1336],
+] as const)(
+  'in a room of an imperial plan %s is %d m, and the field echoes it',
+  async (text, m) => {
+    const taken: number[] = [];
+    const user = userEvent.setup();
+    render(
+      <LengthField
+        label="Length"
+        value={1}
+        units="imperial"
+        room
+        commit={(v) => {
+          taken.push(v);
+          return ok(v);
+        }}
+      />,
+    );
+    await user.clear(screen.getByLabelText(/Length/));
+    await user.type(screen.getByLabelText(/Length/), text);
+    expect(screen.getByText(/^= /)).toBeInTheDocument();
+    await user.keyboard('{Enter}');
+    expect(taken).toEqual([expect.closeTo(m, 9)]);
+  },
+);

@@ -65,7 +65,7 @@ describe('the staves', () => {
 describe('the panel', () => {
   beforeEach(() => openPlan(sample('pell-garth'), 1, DAY));
 
-  test('the worst finding stands before the fixtures, the others after them', () => {
+  test('the worst finding and what is lacking stand before the fixtures, the others after them', () => {
     goTo('nests');
     show(<StationPanel />);
     const order = [...document.querySelectorAll('[data-finding], [data-row]')].map(
@@ -73,8 +73,8 @@ describe('the panel', () => {
     );
     expect(order).toEqual([
       'nests.bank.underBars',
-      'nests-1',
       'nests.boxes.short',
+      'nests-1',
       'nests.lip.low',
     ]);
   });

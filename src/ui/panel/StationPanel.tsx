@@ -32,12 +32,13 @@ import { useRemedies } from './useRemedies';
 
 /** What schools differ on, by station, the one that sizes it first. */
 const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
-  shell: ['run.floor'],
+  shell: ['run.floor', 'mesh.aperture'],
   floor: ['floor.area'],
   roosts: [
     'roosts.length',
     'roosts.spacing',
     'roosts.height',
+    'roosts.hop',
     'roosts.section',
     'roosts.finish',
     'roosts.droppings',
@@ -50,11 +51,15 @@ const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
   brooder: ['brooder.space'],
 };
 
-/** The station in view: needed against there, its worst finding, its fixtures, the rest, the schools, the cautions. */
+/** The station in view: needed against there, its worst finding and what it lacks, its fixtures, the rest, the schools, the cautions. */
 export function StationPanel() {
   const station = useBench((s) => s.station);
   const { findings } = useAssessment();
   const own = findings.filter((f) => f.station === station);
+  // the worst, and what a station that carries too few lacks: the number above is not left without its reason
+  const worst = own[0];
+  const lacks = own.find((f) => f.severity === 'short');
+  const first = [worst, lacks === worst ? undefined : lacks].filter((f) => f !== undefined);
   const topics = TOPICS[station] ?? [];
   useRemedies(station);
   return (
@@ -66,11 +71,11 @@ export function StationPanel() {
     >
       <Heading station={station} />
       <NeededThere station={station} />
-      <FindingList findings={own.slice(0, 1)} />
+      <FindingList findings={first} />
       <LoadGuard>
         <Fixtures station={station} />
       </LoadGuard>
-      <FindingList findings={own.slice(1)} />
+      <FindingList findings={own.filter((f) => !first.includes(f))} />
       {topics.map((topic) => (
         <Schools key={topic} topic={topic} />
       ))}
