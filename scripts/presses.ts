@@ -28,14 +28,20 @@ function forbidden(f: Finding, plan: Plan, a: Assessment): boolean {
   if (f.code === 'floor.area.short' || f.code === 'floor.meat.dense') {
     // all of the floor, with nothing standing on it
     return f.code === 'floor.meat.dense'
-      ? (f.numbers.missing?.value ?? 0) > 0 && (f.numbers.density?.value ?? 0) * (a.figures.get('floor.have')?.value ?? 0) > 20 * lengthM * widthM
+      ? (f.numbers.missing?.value ?? 0) > 0 &&
+          (f.numbers.density?.value ?? 0) * (a.figures.get('floor.have')?.value ?? 0) >
+            20 * lengthM * widthM
       : needed > lengthM * widthM;
   }
   if (/^roosts\.(length|places|reach)\.short$/.test(f.code)) {
     // rows as close as birds bear them, wall to wall
     const kg = a.flock.heaviestOnBarsKg ?? 2.2;
     const rows = (across: number): number =>
-      Math.max(0, Math.floor((across - 2 * fitM('roosts.wall', kg)) / fitM('roosts.apart.stair', kg) + 1e-9) + 1);
+      Math.max(
+        0,
+        Math.floor((across - 2 * fitM('roosts.wall', kg)) / fitM('roosts.apart.stair', kg) + 1e-9) +
+          1,
+      );
     return needed > Math.max(rows(widthM) * lengthM, rows(lengthM) * widthM);
   }
   return f.code.startsWith('flock.');
@@ -82,9 +88,12 @@ for (const [i, start] of plans.entries()) {
   }
 }
 
-console.log(`${firsts} first remedies, ${asBad} bring anything as bad: ${((100 * asBad) / firsts).toFixed(2)} %`);
+console.log(
+  `${firsts} first remedies, ${asBad} bring anything as bad: ${((100 * asBad) / firsts).toFixed(2)} %`,
+);
 console.log(
   `${plans.length} coops, ${ended} end within ${MOST_PRESSES} presses without harm or shortage: ${((100 * ended) / plans.length).toFixed(1)} % (${presses} presses; ${setApart} shortages that the shell forbids to mend set apart)`,
 );
 for (const [code, n] of [...left].sort((x, y) => y[1] - x[1])) console.log(`left ${n}\t${code}`);
-for (const [key, n] of [...dirty].sort((x, y) => y[1] - x[1]).slice(0, 25)) console.log(`as bad ${n}\t${key}`);
+for (const [key, n] of [...dirty].sort((x, y) => y[1] - x[1]).slice(0, 25))
+  console.log(`as bad ${n}\t${key}`);

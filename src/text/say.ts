@@ -1,5 +1,5 @@
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
-import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/units/factors.data';
+import { METRES_PER_INCH } from '@/core/units/factors.data';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import type { Figure, Unit } from '@/core/working';
 import { formatBare, formatValue } from './format';

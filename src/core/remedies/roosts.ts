@@ -1,7 +1,6 @@
-import { barsOf, droppingsShadow, highestNestLipZ, sidewaysM, wallGap } from '../geometry/bars';
+import { barsOf, droppingsShadow, sidewaysM, wallGap } from '../geometry/bars';
 import { roofHeightM } from '../geometry/shell';
 import { meetInPlan, solidOf } from '../geometry/solids';
-import { litterEndM } from '../plan/litter';
 import { newBar } from '../plan/newFixtures';
 import type { Bar, Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
