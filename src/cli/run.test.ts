@@ -57,6 +57,7 @@ test('as JSON it has stable figure ids, staves, findings and the day', () => {
     unit: 'birds',
     evidence: 'keepers',
     source: 'keepers',
+    working: 'roosts.capacity',
   });
   for (const id of ['roosts.widthPerBird', 'nests.needed', 'floor.areaPerBird'])
     expect(json.figures[id].value).toBeGreaterThan(0);
