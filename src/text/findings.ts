@@ -34,7 +34,7 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'flock.feed.mixed': {
     title: 'One feed for all of them',
-    text: 'From {from}, {others} not in lay live with {laying} in lay. Layer feed harms the kidneys of young birds and of cocks: give all of them grower or all-flock feed (at most {calcium} % calcium) and shell in a dish apart, until the youngest lays.',
+    text: 'From {from}, {others} not in lay and {laying} in lay live together. Layer feed harms the kidneys of young birds and of cocks: give all of them grower or all-flock feed (at most {calcium} % calcium) and shell in a dish apart, until the youngest lays.',
   },
   'flock.ducks.withHens': {
     title: 'Ducks beside hens',
