@@ -1,6 +1,12 @@
 'use client';
 import type { Finding } from '@/core/finding';
-import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
+import {
+  type FindingPiece,
+  findingPieces,
+  findingTitle,
+  SEVERITY_NAMES,
+  whenPieces,
+} from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -22,11 +28,15 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
   );
 }
 
+/** Marks that follow a number. */
+const MARKS = /^[.,;:)]+/;
+
 function FindingCard({ finding }: { finding: Finding }) {
   const plan = usePlan();
   const picked = useBench((s) => s.pickedFinding === finding.key);
   const { on } = useAssessment();
   const when = whenPieces(finding, on);
+  const pieces = findingPieces(finding, plan);
   const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
   return (
     <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
@@ -47,8 +57,13 @@ function FindingCard({ finding }: { finding: Finding }) {
           </span>
         </button>
         <p className="text-[0.9rem]">
-          {findingPieces(finding, plan).map((piece) => {
-            if (piece.kind === 'words') return <span key={piece.text}>{piece.text}</span>;
+          {pieces.map((piece, i) => {
+            if (piece.kind === 'words') {
+              const before = pieces[i - 1];
+              const told = before?.kind === 'number' && finding.numbers[before.name];
+              const text = told ? piece.text.replace(MARKS, '') : piece.text;
+              return <span key={piece.text}>{text}</span>;
+            }
             if (piece.kind === 'fixtures') {
               return (
                 <span key="fixtures" data-name>
@@ -64,14 +79,15 @@ function FindingCard({ finding }: { finding: Finding }) {
               );
             }
             const number = finding.numbers[piece.name];
-            return number ? (
-              <Figure
-                key={piece.name}
-                id={number.figure}
-                bare={piece.bare}
-                className="figures text-[0.94em]"
-              />
-            ) : null;
+            if (!number) return null;
+            const next = pieces[i + 1];
+            return (
+              // a mark never begins a line: it stays with its number
+              <span key={piece.name} className="whitespace-nowrap">
+                <Figure id={number.figure} bare={piece.bare} className="figures text-[0.94em]" />
+                {next?.kind === 'words' ? (MARKS.exec(next.text)?.[0] ?? '') : ''}
+              </span>
+            );
           })}
         </p>
         {when.length > 0 ? (
