@@ -1,12 +1,6 @@
 'use client';
 import type { Finding } from '@/core/finding';
-import {
-  type FindingPiece,
-  findingPieces,
-  findingTitle,
-  SEVERITY_NAMES,
-  whenPieces,
-} from '@/text/findings';
+import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
