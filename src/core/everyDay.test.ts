@@ -158,3 +158,37 @@ test('six hybrids of 52 weeks at 52° N lay 2.5 to 4 eggs a day in late November
   expect(eggs?.value).toBeGreaterThanOrEqual(2.5);
   expect(eggs?.value).toBeLessThanOrEqual(4);
 });
+
+test('heavy hens go up to a first bar two feet high by the able school, and not by the gentle one', () => {
+  const plan = fittedCoop({
+    flock: [hens(4, { massKg: 3.4 })],
+    fixtures: [bar({ x: 0.8, y: 2.5, z: 0.71, lengthM: 2 }), bank({ boxes: 2 })],
+  });
+  expect(finding(plan, 'roosts.hop.high')).toBeUndefined();
+  const gentle = { ...plan, schools: { 'roosts.hop': 'roosts.hop.gentle' } };
+  expect(finding(gentle, 'roosts.hop.high')?.numbers.hop?.value).toBeCloseTo(0.4, 9);
+  expect(staveOf(gentle, 'roosts')?.carries).toBe(0);
+});
+
+test('cord wound round a thin round bar counts as bar', () => {
+  const thin = (wrapM: number): Plan =>
+    fittedCoop({
+      fixtures: [
+        bar({
+          x: 0.8,
+          y: 2.5,
+          z: 0.7,
+          lengthM: 2,
+          wrapM,
+          section: { shape: 'round', widthM: 0.03, heightM: 0.03 },
+        }),
+        bank(),
+      ],
+    });
+  const codes = (plan: Plan): string[] =>
+    assess(plan, { on: DAY })
+      .findings.filter((f) => f.code.startsWith('roosts.bar.thin'))
+      .map((f) => f.code);
+  expect(codes(thin(0))).toHaveLength(1);
+  expect(codes(thin(0.005))).toEqual([]);
+});
