@@ -130,7 +130,7 @@ const lowerWithNests: Proposer = (finding, { plan }) => {
           if (f.kind === 'bar' && f.use === 'sleeping' && f.z > z) f.z = z;
           if (f.kind === 'nestBank') {
             const top = f.lipZ + (f.rows - 1) * f.boxH;
-            const over = top - (z - 0.15);
+            const over = top - (z - FIT['roosts.aboveNests'].valueM);
             if (over > 0) f.lipZ = down(plan, f.lipZ - over);
           }
         }

@@ -12,7 +12,14 @@ import { atMost, below } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
 import { AIR_WORKINGS as W } from './air.working';
 import { demandOf } from './carrying';
-import { askedOf, basisOf, byDay, type CarryingStation, type StationContext } from './context';
+import {
+  askedOf,
+  basisOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+} from './context';
 import { hotFactor } from './roosts.widths';
 import { type Sheet, sheetOf } from './sheet';
 
@@ -206,13 +213,9 @@ function needs(
     'air.capacity',
     W['air.capacity'],
     {
-      fitted: carry.taken,
+      ...capacityParts(ctx, carry),
       all: there.allM2,
       always: there.alwaysM2,
-      fitting: carry.fitting,
-      present: carry.present,
-      planned: ctx.flock.planned,
-      carries: carry.carries,
     },
     basis,
   );

@@ -102,6 +102,15 @@ export function whenHolds(ctx: StationContext, holds: (d: number) => boolean): W
   return spell && whenOf(ctx.flock, spell);
 }
 
+/** What every station's capacity is worked from: the setting day's birds, those that fit, and the planned flock. */
+export const capacityParts = ({ flock }: Pick<StationContext, 'flock'>, carry: Carries) => ({
+  fitted: carry.taken,
+  fitting: carry.fitting,
+  present: carry.present,
+  planned: flock.planned,
+  carries: carry.carries,
+});
+
 /** A figure's id: what a station needs is shown for the day of the most; a shortage of another day has its own. */
 export const thenId = (carry: Carries, id: string): string =>
   carry.setOn === carry.needOn ? id : `${id}.then`;

@@ -14,6 +14,7 @@ import type { Carries } from './carrying';
 import {
   askedOf,
   type CarryingStation,
+  capacityParts,
   type StationContext,
   schoolFor,
   thenId,
@@ -109,11 +110,7 @@ function doorFigures(
     'door.capacity',
     W['door.capacity'],
     {
-      fitted: carry.taken,
-      fitting: carry.fitting,
-      present: carry.present,
-      planned: ctx.flock.planned,
-      carries: carry.carries,
+      ...capacityParts(ctx, carry),
     },
     KEEPERS,
   );

@@ -13,6 +13,7 @@ import {
   askedOf,
   byDay,
   type CarryingStation,
+  capacityParts,
   type StationContext,
   schoolFor,
   thenId,
@@ -91,11 +92,7 @@ export function accessFigures(
     key,
     W[key],
     {
-      fitted: carry.taken,
-      fitting: carry.fitting,
-      present: carry.present,
-      planned: ctx.flock.planned,
-      carries: carry.carries,
+      ...capacityParts(ctx, carry),
     },
     KEEPERS,
   );

@@ -10,7 +10,14 @@ import { FIT } from '../rules/fit.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
+import {
+  basisOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+  thenId,
+} from './context';
 import { FLOOR_WORKINGS as W } from './floor.working';
 import { scaledParts } from './shared.working';
 import { type Sheet, sheetOf } from './sheet';
@@ -73,14 +80,10 @@ export const floorStation: CarryingStation = {
         'floor.capacity',
         W['floor.capacity'],
         {
-          fitted: carry.taken,
+          ...capacityParts(ctx, carry),
           areas: then.areas,
           asked: demandOf(carry.taken, then.areas),
           usable,
-          fitting: carry.fitting,
-          present: carry.present,
-          planned: ctx.flock.planned,
-          carries: carry.carries,
         },
         basis,
       ),

@@ -4,7 +4,14 @@ import type { ChosenSchool } from '../rules/book';
 import { wholeUp } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
 import { type Carries, demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
+import {
+  basisOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+  thenId,
+} from './context';
 import { banksOf, boxesInside, boxServes, isFor, layingPerBird } from './nests.boxes';
 import { nestFindings } from './nests.findings';
 import { moreOfNests } from './nests.more';
@@ -169,11 +176,7 @@ function carryFigures(ctx: StationContext, carry: Carries, school: ChosenSchool)
         boxes,
         hensPerBox,
         served: boxes.reduce((a, b) => a + b, 0) * hensPerBox,
-        fitted: carry.taken,
-        fitting: carry.fitting,
-        present: carry.present,
-        planned: ctx.flock.planned,
-        carries: carry.carries,
+        ...capacityParts(ctx, carry),
       },
       basis,
     ),

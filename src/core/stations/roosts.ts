@@ -5,7 +5,14 @@ import type { Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { type Figure, figure, KEEPERS } from '../working';
 import { type Carries, type Carry, demandOf } from './carrying';
-import { basisOf, byDay, type CarryingStation, type StationContext, thenId } from './context';
+import {
+  basisOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+  thenId,
+} from './context';
 import {
   allSeated,
   type Bars,
@@ -185,11 +192,7 @@ function carryFigures(
   const capacity = {
     effective,
     widths,
-    fitted: carry.taken,
-    fitting: carry.fitting,
-    present: carry.present,
-    planned: ctx.flock.planned,
-    carries: carry.carries,
+    ...capacityParts(ctx, carry),
   };
   return [
     ...ctx.flock.lots.flatMap((lot, i) =>
