@@ -6,9 +6,12 @@ import { type Assessment, createAssessor } from '@/core/assess';
 import type { Finding } from '@/core/finding';
 import type { Plan } from '@/core/plan/schema';
 import { OTHER_WISE } from '@/core/remedies/costs';
+import { leastBarZ } from '@/core/remedies/leastBar';
 import { remedies } from '@/core/remedies/remedies';
 import type { Remedy } from '@/core/remedies/remedy';
 import { fitM } from '@/core/rules/book';
+import { FIT } from '@/core/rules/fit.data';
+import { highestOf, hopOf } from '@/core/stations/roosts.ways';
 import { badCoop, DAY } from '@/core/tests/plans';
 
 const [coops = '500', seed = '2026', told = ''] = process.argv.slice(2);
@@ -34,17 +37,62 @@ function forbidden(f: Finding, plan: Plan, a: Assessment): boolean {
       : needed > lengthM * widthM;
   }
   if (/^roosts\.(length|places|reach)\.short$/.test(f.code)) {
-    // rows as close as birds bear them, wall to wall
-    const kg = a.flock.heaviestOnBarsKg ?? 2.2;
-    const rows = (across: number): number =>
-      Math.max(
-        0,
-        Math.floor((across - 2 * fitM('roosts.wall', kg)) / fitM('roosts.apart.stair', kg) + 1e-9) +
-          1,
-      );
-    return needed > Math.max(rows(widthM) * lengthM, rows(lengthM) * widthM);
+    const { metres, birds } = mostRoost(plan, a);
+    // the day of the most is short too
+    const most = Math.max(needed, a.figures.get('roosts.needed')?.value ?? 0);
+    return most > metres || (f.numbers.present?.value ?? 0) > birds;
   }
   return f.code.startsWith('flock.');
+}
+
+/**
+ * No bars of this shell are longer, or seat more: rows as close as birds bear them from wall to wall, less what a
+ * feeder or drinker must have clear of the droppings.
+ */
+function mostRoost(plan: Plan, a: Assessment): { metres: number; birds: number } {
+  const { lengthM, widthM } = plan.shell;
+  const kg = a.flock.heaviestOnBarsKg ?? 2.2;
+  const heights = a.chosen['roosts.height'];
+  const roosters = a.flock.lots.filter((lot) => lot.kind !== 'duck');
+  const lowest = leastBarZ({
+    ...plan,
+    litter: { ...plan.litter, finalM: a.litterFinalM },
+    fixtures: [],
+  });
+  // by turns low and high only where some may sleep a rise higher, and hop farther than those who may not: what
+  // one bird gets up to, every bird gets up to that hops as far
+  const rise = FIT['roosts.stair.rise'].valueM;
+  const hops = a.chosen['roosts.hop'];
+  const climbs = roosters.map((lot) => ({
+    hop: hops ? hopOf(lot, hops) : 1,
+    spare: (heights ? highestOf(lot, heights) : 2) + plan.litter.depthM - lowest,
+  }));
+  const held = Math.max(0, ...climbs.filter((c) => c.spare < rise - 1e-9).map((c) => c.hop));
+  const stairs = climbs.some((c) => c.spare >= Math.max(rise, held) - 1e-9 && c.hop > held + 1e-9);
+  const apart = fitM(stairs ? 'roosts.apart.stair' : 'roosts.apart.level', kg);
+  const wall = fitM('roosts.wall', kg);
+  const fouls = fitM('roosts.shadow', kg);
+  const vessels = plan.fixtures.filter(
+    (f) => (f.kind === 'feeder' || f.kind === 'drinker') && f.place === 'coop',
+  );
+  const foot = Math.min(
+    ...vessels.map((f) => ('diameterM' in f ? f.diameterM : Number.POSITIVE_INFINITY)),
+  );
+  const widths = roosters.map(
+    (lot) => a.figures.get(`roosts.widthPerBird.${lot.id}`)?.value ?? 0.2,
+  );
+  const narrowest = Math.min(...widths);
+  const of = (across: number, room: number): { metres: number; birds: number } => {
+    const along = Math.max(0, room - 2 * FIT['roosts.end.loss'].valueM);
+    const rows = Math.max(0, Math.floor((across - 2 * wall) / apart + 1e-9) + 1);
+    const clear = across - wall - (rows - 1) * apart - fouls;
+    const lost = vessels.length > 0 && clear < foot ? Math.min(along, foot + fouls) : 0;
+    const birds = Math.floor(along / narrowest + 1e-9);
+    const fewer = lost > 0 ? birds - Math.floor((along - lost) / narrowest + 1e-9) : 0;
+    return { metres: rows * along - lost, birds: rows * birds - fewer };
+  };
+  const [x, y] = [of(widthM, lengthM), of(lengthM, widthM)];
+  return { metres: Math.max(x.metres, y.metres), birds: Math.max(x.birds, y.birds) };
 }
 
 let firsts = 0;

@@ -54,7 +54,7 @@ function findingText(
       const number = finding.numbers[piece.name];
       if (!number) return '';
       const figure = figures.get(number.figure);
-      return figure ? sayFigure(figure, plan.units, piece.bare) : '';
+      return figure ? sayFigure(figure, plan.units, piece.bare, piece.fine) : '';
     })
     .join('');
 }

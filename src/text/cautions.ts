@@ -20,7 +20,7 @@ export const CAUTION_WORDS: Readonly<Record<string, string>> = {
   closing:
     'A coop that is closed for warmth gains a degree or two, and damp and ammonia with it. Keep the high openings open.',
   heaters:
-    'Dry litter and dust burn. A heater in a coop is sealed, fixed and on a thermostat, a metre and more from active litter and bales; birds that lose it in a power cut suffer more than those that never had it.',
+    'Dry litter and dust burn. A heater in a coop is sealed, fixed and on a thermostat, a metre (three feet) and more from active litter and bales; birds that lose it in a power cut suffer more than those that never had it.',
   layerFeed:
     'Layer feed is not for birds before lay, nor for cocks that are kept on it for long: it harms their kidneys.',
   pedal:
@@ -35,7 +35,7 @@ export const CAUTION_WORDS: Readonly<Record<string, string>> = {
   straw:
     'Straw may carry sprays and mites and mats when wet; hay moulds and its long strands bind in the crop. Chop it, turn it daily, and take out what is wet.',
   turning:
-    'Turning litter releases ammonia: birds out, doors open, a mask, heaters a metre and more away.',
+    'Turning litter releases ammonia: birds out, doors open, a mask, heaters a metre (three feet) and more away.',
   poweredDoor:
     'Test a powered door with an obstacle. Leave it on manual until every bird has been on the bars fourteen nights running, and count heads at dusk.',
   mains:

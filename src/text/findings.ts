@@ -3,6 +3,7 @@ import type { Plan } from '@/core/plan/schema';
 import { BUILDING_FINDING_WORDS } from './findings.building';
 import { STATION_FINDING_WORDS } from './findings.stations';
 import { formatDay } from './format';
+import { sayValue } from './say';
 
 /** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day (where no number has that name). */
 interface FindingWords {
@@ -78,7 +79,7 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
   },
   'roosts.bar.unreached': {
     title: 'Bar that no bird gets up to',
-    text: '{fixtures} is {height} above the litter, and nothing leads there by hops of {hop} with gaps of a metre at most. Nobody sleeps on it, so it does not count.',
+    text: '{fixtures} is {height} above the litter, and nothing leads there by hops of {hop} with gaps of a metre (three feet) at most. Nobody sleeps on it, so it does not count.',
   },
   'roosts.bar.nearWall': {
     title: 'Bar too near the wall',
@@ -157,7 +158,13 @@ export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
 /** A run of words, a number of the finding, or the name of a fixture as the keeper gave it. */
 export type FindingPiece =
   | { readonly kind: 'words'; readonly text: string }
-  | { readonly kind: 'number'; readonly name: string; readonly bare: boolean }
+  | {
+      readonly kind: 'number';
+      readonly name: string;
+      readonly bare: boolean;
+      /** Said with all its digits: another number of the finding would read the same. */
+      readonly fine: boolean;
+    }
   | { readonly kind: 'fixtures'; readonly names: string }
   | { readonly kind: 'day'; readonly day: string };
 
@@ -186,8 +193,26 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
       if (name === 'from' && !finding.numbers.from) return { kind: 'day', day: finding.from ?? '' };
       return name === 'fixtures'
         ? { kind: 'fixtures', names: fixtureNames(finding.fixtures, plan) }
-        : { kind: 'number', name, bare: bare !== undefined };
+        : {
+            kind: 'number',
+            name,
+            bare: bare !== undefined,
+            fine: readsTheSame(finding, name, plan),
+          };
     });
+}
+
+/** Whether a number of a finding is another than one beside it, and would read the same: 38 cm where 38 cm is the least. */
+function readsTheSame({ numbers }: Finding, name: string, { units }: Plan): boolean {
+  const own = numbers[name];
+  if (!own) return false;
+  const text = sayValue(own.value, own.unit, units);
+  return Object.values(numbers).some(
+    (other) =>
+      other.unit === own.unit &&
+      Math.abs(other.value - own.value) > 1e-9 &&
+      sayValue(other.value, other.unit, units) === text,
+  );
 }
 
 function fixtureNames(ids: readonly string[], plan: Plan): string {

@@ -16,10 +16,23 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.addFirst': 'Add a {length} bar {apart} from the rear wall',
   'roosts.otherSchool':
     'Let them huddle: nine inches a bird, known to leave the lowest on the floor',
-  'roosts.ofLumber': 'Make {fixtures} of sound 38 × 89 lumber, flat',
+  'roosts.ofLumber': 'Make {fixtures} of sound 38 × 89 mm (2 × 4) lumber, flat',
   'roosts.layOne': 'Lay one bar of {length}, {wall} from the rear wall',
   'roosts.layAnew':
     'Lay {rows} of {length}, the first {wall} from the rear wall, then {apart} apart',
+  'roosts.setAnew':
+    'Take the bars out and lay {rows} of {length}, {height} above the litter, the first {wall} from the rear wall, then {apart} apart',
+  'roosts.setAnewOnBrackets':
+    'Take the bars out and lay {rows} of {length}, {height} above the litter, the first {wall} from the rear wall, then {apart} apart, with {brackets} under each',
+  'roosts.setAnewStepped':
+    'Take the bars out and lay {rows} of {length}, by turns {height} above the litter and {rise} higher, the foremost low, the first {wall} from the rear wall, then {apart} apart',
+  'roosts.setAnewSteppedOnBrackets':
+    'Take the bars out and lay {rows} of {length}, by turns {height} above the litter and {rise} higher, the foremost low, the first {wall} from the rear wall, then {apart} apart, with {brackets} under each',
+  'roosts.frontShort':
+    'Let {fixtures}, the foremost, be {length} only: what stands on the floor goes beside it',
+  'nests.setAt': 'Set {fixtures} on the {wall} wall, lip {height} above the litter',
+  'nests.setOutside':
+    'Hang {fixtures} outside, through the {wall} wall, lip {height} above the litter',
   'roosts.offTheWall': 'Move {fixtures} to {wall} from the wall',
   'roosts.allOffTheWall': 'Move the bars until {fixtures} stands {wall} from the wall',
   'roosts.spread': 'Move {fixtures} to {apart} from the next bar',
@@ -27,10 +40,18 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.widen': 'Make {fixtures} a flat bar {width} wide',
   'nests.widen': 'Make {fixtures} a bank of {boxes}',
   'nests.addBank': 'Add a bank of {boxes} on the {wall} wall',
+  'nests.addOutside': 'Hang a bank of {boxes} outside, through the {wall} wall',
+  'nests.addForDucks': 'Add {boxes} on the floor for the ducks, at the {wall} wall',
+  'nests.addOutsideForDucks':
+    'Hang {boxes} for the ducks outside at floor height, through the {wall} wall',
+  'nests.remake':
+    'Make {fixtures} a bank of {boxes}, each {width} wide, {depth} deep, {height} high',
   'nests.move': 'Move {fixtures} to the {wall} wall',
   'nests.moveAlong': 'Move {fixtures} along its wall to {along}',
   'nests.setLip': 'Set the lip of {fixtures} {height} above the litter',
   'nests.step': 'Set a step or rail {height} above the litter before {fixtures}',
+  'nests.lowerWithStep':
+    'Lower {fixtures}, lip {height} above the litter, with a step at {step} before it',
   'nests.lower': 'Lower {fixtures}, lip {height} above the litter',
   'nests.hang': 'Hang {fixtures} with the lip {height} above the litter: the floor under it counts',
   'nests.hangOutside': 'Hang {fixtures} outside, through the {wall} wall: its floor is free',
@@ -45,8 +66,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'shell.moveThing': 'Move {fixtures} to {left} from the left and {front} from the front wall',
   'shell.moveAlong': 'Move {fixtures} to {along} along the {wall} wall',
   'shell.takeOut': 'Take {fixtures} out',
-  'shell.fineMesh': 'Cover {fixtures} with 6 mm hardware cloth, screwed down',
-  'shell.mesh': 'Cover {fixtures} with 13 mm hardware cloth, screwed down',
+  'shell.fineMesh': 'Cover {fixtures} with 6 mm (1/4 in) hardware cloth, screwed down',
+  'shell.mesh': 'Cover {fixtures} with 13 mm (1/2 in) hardware cloth, screwed down',
   'shell.acrylic': 'Glaze {fixtures} with acrylic',
   'shell.stay': 'Fit a stay or catch to {fixtures}',
   'shell.latch': 'Fit {fixtures} with a latch of two movements',
@@ -58,7 +79,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'shell.eaves': 'Let the run’s roof reach out {eaves}',
   'shell.skirting': 'Board the run’s foot {skirting} high',
   'shell.solidSide': 'Board up the {wall} side of the run',
-  'shell.runMesh': 'Cover the run with 13 mm hardware cloth',
+  'shell.runMesh': 'Cover the run with 13 mm (1/2 in) hardware cloth',
   'shell.pastimes': 'Give them {pastimes} to do',
   'shell.addBath': 'Add a dust bath of {area}',
   'shell.enlargeBath': 'Make {fixtures} {length} long',
@@ -77,6 +98,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'roosts.liftOut': 'Let {fixtures} lift out',
   'roosts.brace': 'Tie {fixtures} sideways',
   'roosts.slope': 'Slope the top of {fixtures}',
+  'roosts.ceiling': 'Stretch mesh level under the rafters, from wall to wall',
   'roosts.flush': 'Set the mesh of {fixtures} flush inside',
   'roosts.relean': 'Lean the ladder at {lean}, its rungs within a hop',
   'roosts.stairSchool': 'Go by stair-stepped bars instead',
@@ -111,6 +133,9 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'vessels.largerAndMore': 'Take {litres} for {fixtures}, and add {more} more of that size',
   'vessels.hangUp': 'Hang {fixtures}, {height} above the litter, and raise it as the litter grows',
   'vessels.outlets': 'Give {fixtures} {outlets}',
+  'vessels.toPorts': 'Take a wall feeder with {outlets} in place of {fixtures}',
+  'vessels.toFount': 'Take a round fount {size} across, on a tray, in place of {fixtures}',
+  'vessels.toCups': 'Take a line with {outlets} in place of {fixtures}',
   'vessels.height': 'Set {fixtures} at {height}',
   'vessels.move': 'Move {fixtures} to {left} from the left and {front} from the front wall',
   'vessels.larger': 'Take one that holds {litres} for {fixtures}',
@@ -135,6 +160,7 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'litter.level': 'Level the litter to {depth}',
   'litter.sooner': 'Clean out each half-year',
   'litter.planFor': 'Plan for {depth}: lips, bars and sills are held to it',
+  'litter.keepTo': 'Keep the litter to {depth} at most: take some out before it is deeper',
   'litter.upturn': 'Turn the floor {height} up the walls',
   'litter.board': 'Set a board {height} high',
   'litter.turn': 'Turn it twice a week',
@@ -253,7 +279,7 @@ export function bringsText({
 /** Why no remedy stands under a finding. */
 export const reasonWithout = (code: string): string =>
   WITHOUT_REMEDY[code] ??
-  'No press mends this: each change that was tried leaves it as it is, or the plan cannot hold it. Change it by hand, keep fewer birds, or build larger.';
+  'No press mends this: each change that was tried leaves it as it is, brings something worse, or does not fit. Change it by hand, keep fewer birds, or build larger.';
 
 const hasThing = (plan: Plan, id: string): boolean =>
   [...plan.fixtures, ...plan.flock].some((f) => f.id === id);

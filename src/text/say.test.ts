@@ -1,6 +1,6 @@
 import { assess } from '@/core/assess';
 import { DAY, sample } from '@/core/tests/plans';
-import { sayFigure, sayRule, sayValue } from './say';
+import { type Said, sayFigure, sayRule, sayValue } from './say';
 
 test.each([
   [0.4572, 'm', 'metric', '46 cm'],
@@ -47,4 +47,21 @@ test('no rule of the samples’ figures is said as a converted fraction', () => 
       expect.stringMatching(/\d\d\.\d cm/),
     ]);
   }
+});
+
+test('areas are told in three figures, what rests on an assumption of ours in two', () => {
+  const figure = (unit: Said['unit'], value: number, evidence: Said['evidence']): Said => ({
+    id: 'x',
+    value,
+    unit,
+    evidence,
+    working: 'floor.have',
+  });
+  expect(sayFigure(figure('m2', 27.604, 'keepers'), 'metric')).toBe('27.6 m²');
+  expect(sayFigure(figure('m2', 6.3, 'entered'), 'metric')).toBe('6.30 m²');
+  expect(sayFigure(figure('m2', 10.9, 'keepers'), 'imperial')).toBe('117 ft²');
+  expect(sayFigure(figure('kg', 62.23, 'assumption'), 'metric')).toBe('62 kg');
+  expect(sayFigure(figure('kg', 62.23, 'assumption'), 'imperial')).toBe('140 lb');
+  expect(sayFigure(figure('watts', 444, 'published'), 'metric')).toBe('444 W');
+  expect(sayFigure(figure('watts', 444, 'assumption'), 'metric')).toBe('440 W');
 });

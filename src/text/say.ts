@@ -1,5 +1,5 @@
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
-import { METRES_PER_INCH } from '@/core/units/factors.data';
+import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/units/factors.data';
 import { formatLength, type UnitSystem } from '@/core/units/length';
 import type { Figure, Unit } from '@/core/working';
 import { formatBare, formatValue } from './format';
@@ -13,6 +13,13 @@ const SAID: Partial<Record<Unit, (value: number, units: UnitSystem) => string | 
     if (units === 'imperial') return formatLength(v, { units, denominator: 8 });
     if (Math.abs(v) < FINE_M || Math.abs(v) >= 1) return null;
     return formatLength(Math.round(v * 100) / 100, { units });
+  },
+  // three figures: 27.6 m², 117 ft²
+  m2: (v, units) => {
+    if (units === 'metric')
+      return v < 9.995 ? null : `${v < 99.95 ? v.toFixed(1) : v.toFixed(0)} m²`;
+    const feet = v / SQUARE_METRES_PER_SQUARE_FOOT;
+    return feet < 99.95 ? null : `${feet.toFixed(0)} ft²`;
   },
   // what is held for 4.39 days is held for 4
   days: (v) => {
@@ -65,20 +72,43 @@ function isRule(figure: Said): boolean {
   return kind === 'scaled';
 }
 
+/** Amounts that are told in two figures where they rest on an assumption of ours. */
+const AMOUNTS: ReadonlySet<Unit> = new Set([
+  'kg',
+  'kgDay',
+  'gramsDay',
+  'litresDay',
+  'litres',
+  'watts',
+  'kcalDay',
+  'lux',
+]);
+
 /** A vessel's weight is told to half a kilogram. */
 const halfKilograms = ({ id, value }: Said): number =>
   id.endsWith('.weight') ? Math.round(value * 2) / 2 : value;
+
+/** An amount that rests on an assumption of ours, in two figures of the units it is told in. */
+function inTwoFigures(text: string, { id, unit, evidence }: Said): string {
+  if (evidence !== 'assumption' || !AMOUNTS.has(unit) || id.endsWith('.weight')) return text;
+  const numbers = text.match(/[\d.]+/g) ?? [];
+  // pounds and ounces are as fine as they are
+  if (numbers.length !== 1) return text;
+  return text.replace(/[\d.]+/, (n) => String(Number(Number(n).toPrecision(2))));
+}
 
 /**
  * A figure as it is said on screen and in print: a rule in the everyday form of the plan's units, anything else as
  * fine as it deserves.
  * @param bare  the number alone, where its noun stands beside it
+ * @param fine  with all that a tape shows, where another beside it would read the same
  */
-export function sayFigure(figure: Said, units: UnitSystem, bare = false): string {
+export function sayFigure(figure: Said, units: UnitSystem, bare = false, fine = false): string {
   const rule = isRule(figure) ? sayRule(figure.value, figure.unit, units) : null;
   if (rule !== null) return rule;
-  const value = halfKilograms(figure);
-  const text = SAID[figure.unit]?.(value, units);
-  if (text != null) return text;
-  return (bare ? formatBare : formatValue)(value, figure.unit, units);
+  const value = fine ? figure.value : halfKilograms(figure);
+  const text = fine ? null : SAID[figure.unit]?.(value, units);
+  if (text != null) return inTwoFigures(text, figure);
+  const whole = (bare ? formatBare : formatValue)(value, figure.unit, units);
+  return fine ? whole : inTwoFigures(whole, figure);
 }

@@ -1,11 +1,13 @@
 import { assess } from '@/core/assess';
 import { issue } from '@/core/outcome';
 import type { Sentence } from '@/core/sentence';
-import { DAY, sample } from '@/core/tests/plans';
+import { bank, bar, DAY, fittedCoop, sample } from '@/core/tests/plans';
 import type { Unit } from '@/core/working';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
 import { issueLine, issuePath } from './issues';
+import { reasonWithout } from './remedies';
+import { sayFigure } from './say';
 import { sentenceText } from './sentence';
 
 describe('the one sentence', () => {
@@ -74,7 +76,12 @@ test('findings are told with their numbers and the names the keeper gave', () =>
   if (!finding) throw new Error('no finding');
   expect(findingTitle(finding)).toBe('Bar too near the wall');
   expect(findingPieces(finding, plan)).toContainEqual({ kind: 'fixtures', names: 'Rear bar' });
-  expect(findingPieces(finding, plan)).toContainEqual({ kind: 'number', name: 'gap', bare: false });
+  expect(findingPieces(finding, plan)).toContainEqual({
+    kind: 'number',
+    name: 'gap',
+    bare: false,
+    fine: false,
+  });
 });
 
 test('every number a finding names is one the core gives it', () => {
@@ -126,4 +133,28 @@ test('an issue names its path and what to do', () => {
   const wrong = issue('plan.notOneOf', { allowed: ['bar', 'nestBank'] }, ['fixtures', 2, 'kind']);
   expect(issuePath(wrong)).toBe('fixtures[2].kind');
   expect(issueLine(wrong)).toBe('fixtures[2].kind: It must be one of: bar, nestBank.');
+});
+
+test('two numbers of a finding that would read the same are told with all their digits', () => {
+  const plan = fittedCoop({ fixtures: [bar({ y: 3 - 0.3762, z: 0.6, lengthM: 3 }), bank()] });
+  const a = assess(plan, { on: DAY });
+  const near = a.findings.find((f) => f.code === 'roosts.bar.nearWall');
+  if (!near) throw new Error('not near the wall');
+  const gap = findingPieces(near, plan).find((p) => p.kind === 'number' && p.name === 'gap');
+  expect(gap).toMatchObject({ fine: true });
+  const figure = a.figures.get(near.numbers.gap?.figure ?? '');
+  if (!figure) throw new Error('no figure');
+  expect(sayFigure(figure, 'metric')).toBe('38 cm');
+  expect(sayFigure(figure, 'metric', false, true)).toBe('37.6 cm');
+  // farther off it is told as coarsely as it deserves
+  const far = { ...near, numbers: { ...near.numbers, gap: { ...near.numbers.gap, value: 0.31 } } };
+  const coarse = findingPieces(far as typeof near, plan);
+  expect(coarse.find((p) => p.kind === 'number' && p.name === 'gap')).toMatchObject({
+    fine: false,
+  });
+});
+
+test('where nothing mends a finding the reason says what else a keeper can do', () => {
+  expect(reasonWithout('brooder.space.short')).toContain('keep fewer birds');
+  expect(reasonWithout('reach.headroom.none')).toContain('outside this tool');
 });

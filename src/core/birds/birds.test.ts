@@ -1,16 +1,25 @@
-import { sampleClimate } from '@/core/tests/plans';
+import { hens, sampleClimate } from '@/core/tests/plans';
 import { workClimate } from '../air/weather/climate';
+import type { Group } from '../plan/schema';
 import { sourceById } from '../rules/sources.data';
+import { dayNumber } from '../units/day';
 import { BREED_SOURCES, BREEDS, type Breed } from './breeds.data';
 import { CLASSES, REFERENCE_HEN_KG } from './classes.data';
-import { brooderC } from './daily';
+import { birdDay, brooderC } from './daily';
 import { energyKcal, FEED_ENERGY, PULLET_TABLE, pulletTableKg } from './feed';
 import { gainKg, growthCurve, massKg } from './growth';
 import { birdHeat, heatAt20W } from './heat';
 import { ageFactor, bestRate, broodyFactor, lightFactor, moultFactor } from './laying';
+import { type Lot, lotsOf } from './lots';
 import { firstMoult, inMoultSeason } from './moult';
 import { birdSize, breedById, classById, classOfHen, grownBird } from './size';
 import { feltC, waterL } from './water';
+
+const lotOf = (group: Group): Lot => {
+  const [lot] = lotsOf(group, []);
+  if (!lot) throw new Error('no lot');
+  return lot;
+};
 
 test("a bird's useful lengths follow from her mass", () => {
   const hen = birdSize(REFERENCE_HEN_KG);
@@ -281,4 +290,19 @@ describe('laying', () => {
       false,
     ]);
   });
+});
+
+test('only growing birds are held to a least feed: a grown one eats what she asks for, however little', () => {
+  const hen = lotOf(hens(1, { hatchedOn: '2025-03-01', arrivesOn: '2025-09-01' }));
+  const chick = lotOf(
+    hens(1, { hatchedOn: '2026-10-01', arrivesOn: '2026-11-01', breed: 'ixworth', sex: 'cock' }),
+  );
+  const day = dayNumber('2026-11-24');
+  const grown = birdDay(hen, day, 327, null);
+  expect(grown.growing).toBe(false);
+  expect(grown.leastKg).toBe(0);
+  const young = birdDay(chick, day, 327, null);
+  expect(young.growing).toBe(true);
+  expect(young.leastKg).toBeGreaterThan(0);
+  expect(young.feedKg).toBeGreaterThanOrEqual(young.leastKg);
 });

@@ -1,4 +1,4 @@
-import { type Climate, dayOfYear, workClimate } from '../air/weather/climate';
+import { type Climate, dayOfYearAt, workClimate } from '../air/weather/climate';
 import type { Group, Plan } from '../plan/schema';
 import { constant } from '../rules/constants.data';
 import { FACTS } from '../rules/facts.data';
@@ -131,7 +131,7 @@ function horizonOf(on: string, years: number): Horizon {
   const start = new Date(`${on}T00:00:00Z`);
   const end = Date.UTC(start.getUTCFullYear() + years, start.getUTCMonth(), start.getUTCDate());
   const length = end / 86_400_000 - first + 1;
-  const days = Int16Array.from({ length }, (_, d) => dayOfYear(isoDay(first + d)));
+  const days = Int16Array.from({ length }, (_, d) => dayOfYearAt(first + d));
   return { first, length, dayOfYear: days };
 }
 

@@ -1,6 +1,6 @@
 import type { Plan } from '../plan/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
-import { hopOf } from '../stations/roosts.ways';
+import { highestOf, hopOf } from '../stations/roosts.ways';
 import { REFERENCE_HEN_KG } from './classes.data';
 import type { FlockByDay } from './flock';
 import { type Lot, lotsOf } from './lots';
@@ -15,6 +15,8 @@ export interface FlockSizes {
   /** Box, pop door and lip of the largest hens, m. */
   readonly boxM: readonly [number, number, number];
   readonly doorM: readonly [number, number];
+  /** The highest that all of them may sleep, over the litter, m; Infinity where none sleeps on bars. */
+  readonly highestM: number;
   /** The lowest hop among them, and among those on bars, m. */
   readonly hopM: number;
   readonly rampM: readonly [steepestDeg: number, widthM: number];
@@ -40,6 +42,7 @@ export function flockSizes(plan: Plan, flock?: FlockByDay): FlockSizes {
   const chickens = lots.filter((lot) => lot.kind !== 'duck');
   const hens = lots.filter((lot) => lot.sex === 'hen' && lot.breed.eggsYear > 0);
   const school = chosenSchool(RULE_BOOK, plan.schools, 'roosts.hop');
+  const heights = chosenSchool(RULE_BOOK, plan.schools, 'roosts.height');
   const length = chosenSchool(RULE_BOOK, plan.schools, 'roosts.length');
   const most = (list: readonly Lot[], of: (lot: Lot) => number, least: number): number =>
     Math.max(least, ...list.map(of));
@@ -59,6 +62,7 @@ export function flockSizes(plan: Plan, flock?: FlockByDay): FlockSizes {
       most(lots, (lot) => lot.class.popDoorM[0], 0.3),
       most(lots, (lot) => lot.class.popDoorM[1], 0.35),
     ],
+    highestM: Math.min(...chickens.map((lot) => highestOf(lot, heights))),
     hopM: Math.min(1, ...chickens.map((lot) => hopOf(lot, school))),
     rampM: [
       Math.min(35, ...lots.map((lot) => lot.class.ramp[0])),

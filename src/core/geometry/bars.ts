@@ -10,6 +10,12 @@ import { highestOpenLipZ, meet, meetInPlan, solidOf } from './solids';
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
 
+/** Bars that birds sleep on, by id: where several are in one's way the first is named, whatever the list's order. */
+export const sleepingById = (plan: Plan): Bar[] =>
+  barsOf(plan)
+    .filter((b) => b.use === 'sleeping')
+    .sort((a, b) => (a.id < b.id ? -1 : 1));
+
 export interface EffectiveLength {
   /** Lost at the near (left or front) end, m. */
   readonly nearLossM: number;
@@ -87,10 +93,9 @@ export function upperBarOver(
   slept: (bar: Bar) => boolean = () => true,
 ): Bar | null {
   const reach = fitM('roosts.shadow', heaviestKg);
-  const over = barsOf(plan).find(
+  const over = sleepingById(plan).find(
     (other) =>
       other.id !== bar.id &&
-      other.use === 'sleeping' &&
       slept(other) &&
       below(bar.z, other.z) &&
       sidewaysM(bar, other) !== null &&

@@ -43,7 +43,9 @@ export function freeSpot(
           .filter((b) => b.use === 'sleeping')
           .map((b) => droppingsShadow(b, heaviestKg, plan));
   const others = plan.fixtures
-    .filter((f) => f.id !== id && 'x' in f && f.kind !== 'ledge' && !inRun(f))
+    .filter(
+      (f) => f.id !== id && 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling' && !inRun(f),
+    )
     .map((f) => ({ solid: solidOf(f, plan), board: f.kind === 'board' }));
   const ways = doorways(plan);
   const own = at(0, 0);

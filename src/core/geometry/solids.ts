@@ -33,11 +33,15 @@ export function solidOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>):
     case 'board':
     case 'ledge':
       return boxSolid(fixture, fixture.z - BOARD_M, fixture.z);
+    case 'ceiling':
+      return boxSolid(fixture, fixture.z, fixture.z + MESH_M);
   }
 }
 
 /** Thickness of a board or ledge as it is drawn, m (assumption). */
 const BOARD_M = 0.02;
+/** Mesh as it is drawn, m (assumption). */
+const MESH_M = 0.005;
 /** A dish across, m (assumption). */
 const DISH_M = 0.16;
 

@@ -15,6 +15,7 @@ export interface StickMark {
     | 'drinkerRim'
     | 'board'
     | 'ledge'
+    | 'ceiling'
     | 'eaves'
     | 'roofHigh';
   readonly z: number;
@@ -63,6 +64,9 @@ export function stickMarks(plan: Plan): StickMark[] {
         break;
       case 'ledge':
         add('ledge', f.z, f.id);
+        break;
+      case 'ceiling':
+        add('ceiling', f.z, f.id);
         break;
       case 'dish':
       case 'dustBath':

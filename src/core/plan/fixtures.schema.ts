@@ -287,6 +287,19 @@ const ledge = z.strictObject({
   sloped: no,
 });
 
+/** Mesh stretched level under the rafters, so that nobody roosts above it; x, y: its front left corner, z: its level. */
+const ceiling = z.strictObject({
+  kind: z.literal('ceiling'),
+  id,
+  name,
+  x: coordinateM,
+  y: coordinateM,
+  z: coordinateM,
+  lengthM: sizeM,
+  depthM: sizeM,
+  cover: z._default(z.enum(['mesh13', 'mesh25']), 'mesh25'),
+});
+
 export const fixture = z.discriminatedUnion('kind', [
   bar,
   nestBank,
@@ -301,6 +314,7 @@ export const fixture = z.discriminatedUnion('kind', [
   dustBath,
   board,
   ledge,
+  ceiling,
 ]);
 
 export type Fixture = z.infer<typeof fixture>;

@@ -33,6 +33,7 @@ const STEMS: Readonly<Record<Kind, readonly [string, string]>> = {
   dustBath: ['dust-bath', 'Dust bath'],
   board: ['board', 'Droppings board'],
   ledge: ['ledge', 'Ledge'],
+  ceiling: ['ceiling', 'Mesh ceiling'],
 };
 
 function named<K extends Kind>(plan: Plan, kind: K) {
@@ -126,14 +127,29 @@ export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind
   }
   const fallback = {
     wall: 'front' as const,
-    alongM: 0.1,
-    sillZ: Math.max(0.1, down(wallTop(plan, 'front') - 0.2)),
+    alongM: up(0.1),
+    sillZ: Math.max(up(0.1), down(wallTop(plan, 'front') - 0.2)),
     widthM: down(Math.min(0.6, lengthM / 2)),
     heightM: up(0.15),
   };
   const where = best === null ? fallback : { ...best.hole, wall: best.wall, alongM: best.alongM };
   return fixtureOf({ ...named(plan, 'vent'), ...where, ...parts });
 }
+
+/** A meshed window that shuts, over the birds' floor, where no other hole is. */
+export function newWindow(plan: Plan): OfKind<'window'> {
+  const { up, down } = tape(plan);
+  const walls = byShelter(plan, 'front');
+  const sillZ = up(litterEndM(plan) + WINDOW_SILL_M);
+  const most = Math.max(...walls.map((w) => wallTop(plan, w))) - sillZ - 0.05;
+  const heightM = down(Math.min(0.5, Math.max(0.1, most)));
+  const widthM = down(Math.min(0.6, plan.shell.lengthM * 0.8));
+  const hole = inWall(plan, walls, { widthM, heightM, sillZ });
+  return fixtureOf({ ...named(plan, 'window'), ...hole, opens: 'closable', cover: 'mesh13' });
+}
+
+/** A new window's sill over litter as it ends, m: over the heads of birds on the floor. Source: wide-rafter (assumption). */
+const WINDOW_SILL_M = 0.8;
 
 /** A person's door, as tall as the roof allows, where no bird sleeps over the way in. */
 export function newDoor(
@@ -162,7 +178,7 @@ function clearInside(plan: Plan, sizes: FlockSizes, deepM: number) {
           .filter((b) => b.use === 'sleeping')
           .map((b) => droppingsShadow(b, kg, plan));
   const things = plan.fixtures
-    .filter((f) => 'x' in f && f.kind !== 'ledge')
+    .filter((f) => 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling')
     .map((f) => solidOf(f, plan));
   return (hole: Pick<Opening, 'wall' | 'alongM' | 'widthM' | 'sillZ' | 'heightM'>): boolean => {
     const { lengthM, widthM } = plan.shell;
@@ -196,7 +212,7 @@ export function newPopDoor(
   parts: Partial<OfKind<'popDoor'>> = {},
   sizes = flockSizes(plan),
 ): OfKind<'popDoor'> {
-  const { up } = tape(plan);
+  const { up, down } = tape(plan);
   const sillZ = up(litterEndM(plan) + FACTS['door.sill.above'].value);
   const [widthM, heightM] = [up(Math.max(0.3, sizes.doorM[0])), up(Math.max(0.35, sizes.doorM[1]))];
   const clear = clearInside(plan, sizes, FACTS['shell.doorway'].value);
@@ -215,12 +231,15 @@ export function newPopDoor(
   const slope = Math.sin((Math.min(30, steepest) * Math.PI) / 180);
   const ramp =
     floorAboveGroundM > 0.2
-      ? { lengthM: up(floorAboveGroundM / slope), widthM: up(rampWidth), cleatM: 0.14 }
+      ? { lengthM: up(floorAboveGroundM / slope), widthM: up(rampWidth), cleatM: down(0.14) }
       : null;
-  const step =
-    sillZ - plan.litter.depthM > (sizes.ducks ? FACTS['door.duck.step'].value : sizes.hopM);
-  const stepZ = step ? up(plan.litter.depthM + (sillZ - plan.litter.depthM) / 2) : 0;
-  return fixtureOf({ ...named(plan, 'popDoor'), ...hole, ramp, stepZ, ...parts });
+  const climb = sillZ - plan.litter.depthM;
+  const hop = sizes.ducks ? FACTS['door.duck.step'].value : sizes.hopM;
+  const half = up(plan.litter.depthM + climb / 2);
+  // where one step is not enough they walk up
+  const rampInside = climb > hop && Math.max(half - plan.litter.depthM, sillZ - half) > hop;
+  const stepZ = climb > hop && !rampInside ? half : 0;
+  return fixtureOf({ ...named(plan, 'popDoor'), ...hole, ramp, stepZ, rampInside, ...parts });
 }
 
 /** How far a hole in the wall lies from things of a kind, seen from above. */
@@ -278,6 +297,7 @@ export function newFeeder(
     y: near(widthM * 0.3),
     rimZ: near(rimFor(plan, wanted, wall)),
     diameterM: up(0.3),
+    lengthM: up(0.6),
     heightM: up(0.45),
     hung: true,
     onWall: wall,
@@ -315,6 +335,7 @@ export function newDrinker(
     y: near(widthM * 0.3),
     rimZ: near(rimFor(plan, wanted, wall)),
     diameterM: up(0.3),
+    lengthM: up(0.6),
     heightM: up(0.35),
     hung: false,
     onWall: wall,
@@ -404,8 +425,32 @@ export const newLedge = (plan: Plan): OfKind<'ledge'> =>
     y: tape(plan).near(plan.shell.widthM / 2),
     z: tape(plan).near(plan.litter.depthM + 1.2),
     lengthM: plan.shell.lengthM,
-    depthM: FACTS['roosts.ledge.width'].value,
+    depthM: tape(plan).down(FACTS['roosts.ledge.width'].value),
   });
+
+/**
+ * Mesh from wall to wall under the lowest ledge that birds would sleep on, else under the eaves, and over the heads of
+ * those on the bars.
+ */
+export function newCeiling(plan: Plan): OfKind<'ceiling'> {
+  const { down } = tape(plan);
+  const { lengthM, widthM, roof } = plan.shell;
+  const bars = barsOf(plan).map((b) => b.z);
+  const from = bars.length === 0 ? 0 : Math.min(...bars) - FACTS['roosts.ledge.below'].value;
+  const ledges = plan.fixtures.flatMap((f) => (f.kind === 'ledge' && f.z >= from ? [f.z] : []));
+  const under = (ledges.length === 0 ? roof.lowM : Math.min(...ledges)) - RAFTER_M;
+  return fixtureOf({
+    ...named(plan, 'ceiling'),
+    x: 0,
+    y: 0,
+    z: Math.max(0.1, down(under)),
+    lengthM,
+    depthM: widthM,
+  });
+}
+
+/** Mesh hangs so far under the top of what it keeps birds off, m. Source: wide-rafter (assumption). */
+const RAFTER_M = 0.1;
 
 /**
  * A further bar: off the rear wall by what its birds want, clear of the litter at both levels and of the nests, as
@@ -428,7 +473,7 @@ export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
       Math.max(
         plan.litter.depthM + FIT['roosts.lowest'].valueM,
         litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
-        lip === null ? 0 : lip + FIT['roosts.aboveNests'].valueM,
+        lip === null ? overNestsToCome(plan, sizes) : lip + FIT['roosts.aboveNests'].valueM,
       ),
     );
   const y = foremost
@@ -451,6 +496,24 @@ export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
   return { ...bar, brackets: timber === null ? 0 : (bracketsNeeded(bar, timber, load) ?? 0) };
 }
 
+/** Where a hen's lip stands by default, m above the bare floor: birds get in, and the keeper need not stoop. */
+const usualLipZ = (plan: Plan): number =>
+  Math.max(plan.litter.depthM + 0.45, FACTS['reach.bend'].value);
+
+/** How high bars stand so that nests still to come fit under them, as far as all birds get up there and may sleep so high. */
+function overNestsToCome(plan: Plan, { layers, highestM, hopM }: FlockSizes): number {
+  if (layers === 0) return 0;
+  const most = plan.litter.depthM + Math.min(highestM, hopM);
+  const over = tape(plan).up(usualLipZ(plan) + FIT['roosts.aboveNests'].valueM + SPARE_M);
+  return over <= most + 1e-9 ? over : Math.max(0, tape(plan).down(most));
+}
+
+/** Room that is left between nests and bars beside the rule's own, m. */
+const SPARE_M = 0.02;
+
+/** A hen's lip stands no lower over litter as it starts, m. */
+const LOW_LIP_M = 0.3;
+
 /**
  * A further bank of boxes, large enough for the largest hens and as many as they ask for, out of the droppings and
  * away from the pop door, its lip where hens get to it and the keeper need not stoop.
@@ -461,13 +524,20 @@ export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
   const there = plan.fixtures.reduce((n, f) => n + (f.kind === 'nestBank' ? f.boxes : 0), 0);
   const needed = sizes.layers === 0 ? 2 : Math.max(2, wholeUp(sizes.layers / school.value));
   const onFloor = sizes.ducks && plan.flock.length === 1;
+  const sleeping = barsOf(plan).flatMap((b) => (b.use === 'sleeping' ? [b.z] : []));
   const lipZ = onFloor
     ? up(litterEndM(plan) + 0.1)
     : up(
         Math.max(
-          plan.litter.depthM + 0.45,
+          plan.litter.depthM + LOW_LIP_M + (sizes.ducks ? 0.01 : 0),
           litterEndM(plan) + FACTS['nests.lip.final'].value,
-          FACTS['reach.bend'].value,
+          Math.min(
+            usualLipZ(plan),
+            // bars stand clear over it, and birds that sleep low sleep there
+            plan.litter.depthM + sizes.highestM - FIT['roosts.aboveNests'].valueM - SPARE_M,
+            // the bars that are there stay where they are
+            Math.min(...sleeping) - FIT['roosts.aboveNests'].valueM - SPARE_M,
+          ),
         ),
       );
   const climb = lipZ - plan.litter.depthM;

@@ -1,5 +1,5 @@
 import { barsOf } from '../geometry/bars';
-import { freeAlong, mm, SIDES, wallLength, wallTop } from '../geometry/walls';
+import { freeAlong, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { freeNumber } from '../plan/defaults';
 import { fixtureOf } from '../plan/fixtures.schema';
 import { litterEndM } from '../plan/litter';
@@ -93,10 +93,10 @@ const addRidge: Proposer = (finding, { plan }) => {
   const vent = newVent(plan, {
     place: 'ridge',
     screenedBy: 'ridge',
-    alongM: 0.05,
+    alongM: up(plan, 0.05),
     widthM: length,
-    heightM: 0.05,
-    sillZ: mm(roof.highM - 0.05),
+    heightM: up(plan, 0.05),
+    sillZ: down(plan, roof.highM - 0.05),
   });
   const height = net / (length * freeShare(vent));
   if (height > 0.3 || roof.kind === 'flat') return [];
@@ -107,7 +107,7 @@ const addRidge: Proposer = (finding, { plan }) => {
       fixtures: [],
       numbers: { length: metres(length), width: metres(heightM) },
       change: (draft) =>
-        void draft.fixtures.push({ ...vent, heightM, sillZ: mm(roof.highM - heightM) }),
+        void draft.fixtures.push({ ...vent, heightM, sillZ: down(plan, roof.highM - heightM) }),
     },
   ];
 };

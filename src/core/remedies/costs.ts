@@ -40,6 +40,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'shell.takeOut': 0.4,
   'roosts.brackets': 0.5,
   'roosts.onEdge': 0.4,
+  'roosts.ceiling': 3,
   'roosts.spread': 0.5,
   'roosts.offTheWall': 0.5,
   'roosts.allOffTheWall': 0.9,

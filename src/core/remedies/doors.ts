@@ -6,21 +6,28 @@ import { FACTS } from '../rules/facts.data';
 import { down, metres, type Proposal, type Proposer, up } from './remedy';
 import { changing, fixtureIn, setting, told } from './setting';
 
-/** One door more, of the birds' own size, sound whatever is wrong with the first. */
+/** Pop doors added at once at most. */
+const MOST_MORE = 6;
+
+/** One door more, or as many as are missing, of the birds' own size, sound whatever is wrong with the first. */
 const anotherDoor: Proposer = (finding, { plan, sizes }) => {
   const first = fixtureIn(plan, finding, ['popDoor']);
   if (!first) return [];
   const doors: PopDoor[] = [];
+  const missing = told(finding, 'needed') - told(finding, 'there');
+  // found short by their size alone, one more may do
+  const least = Number.isFinite(missing) ? Math.max(1, missing) : 1;
   const proposals: Proposal[] = [];
-  for (let n = 1; n <= 3; n++) {
+  for (let n = 1; n <= Math.min(MOST_MORE, least + 1); n++) {
     const enlarged = { ...plan, fixtures: [...plan.fixtures, ...doors] };
     doors.push(newPopDoor(enlarged, {}, sizes));
+    if (n < least) continue;
     const all = [...doors];
     proposals.push({
       code: 'door.another',
       fixtures: [],
       numbers: { more: { value: n, unit: 'doors' } },
-      more: n > 1,
+      more: n > least,
       hours: 1.5 * n,
       change: (draft) => void draft.fixtures.push(...all),
     });

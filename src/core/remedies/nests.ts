@@ -1,13 +1,17 @@
+import { type Lot, lotsOf } from '../birds/lots';
 import { barsOf } from '../geometry/bars';
 import { boxesPerTier, highestOpenLipZ } from '../geometry/solids';
 import { OPPOSITE } from '../geometry/walls';
 import { litterEndM } from '../plan/litter';
 import { againstWall, newNestBank } from '../plan/newFixtures';
 import type { Bar, NestBank, Plan } from '../plan/schema';
+import { chosenSchool, RULE_BOOK } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
 import { FIT, NEST_LIP_M } from '../rules/fit.data';
+import { wholeUp } from '../units/number';
 import { leastBarZ } from './leastBar';
-import { HANG_OUTSIDE } from './nestsOutside';
+import { lowBed } from './lowBed';
+import { HANG_ELSEWHERE, HANG_OUTSIDE, hungOutside } from './nestsOutside';
 import { FEWER_BIRDS, LENGTHEN_COOP, narrowStrip, OTHER_FLOOR_SCHOOL } from './others';
 import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 
@@ -76,26 +80,100 @@ const addBank: Proposer = (finding, { plan, value, sizes }) => {
   const needed = finding.numbers.needed?.value ?? value('nests.needed') ?? 0;
   const there = finding.numbers.there?.value ?? value('nests.have') ?? 0;
   const boxes = Math.max(1, finding.code === 'nests.boxes.sizeShort' ? needed : needed - there);
-  return [boxes, Math.max(boxes, needed)]
+  return [boxes, Math.max(boxes, needed), Math.max(boxes, value('nests.needed') ?? 0)]
     .filter((n, i, all) => all.indexOf(n) === i)
     .flatMap((n): Proposal[] => {
-      const bank = againstWall(plan, { ...newNestBank(plan, sizes), boxes: n }, sizes);
-      if (bank === null) return [];
-      return [
-        {
-          code: 'nests.addBank',
+      const made = { ...newNestBank(plan, sizes), boxes: n };
+      const inside = againstWall(plan, made, sizes);
+      const twoTiers = { ...made, rows: 2 };
+      const banks = [
+        inside,
+        hungOutside(plan, made) ?? (n > 3 ? hungOutside(plan, twoTiers) : null),
+        ...(inside === null && n > 3 ? [againstWall(plan, twoTiers, sizes)] : []),
+      ];
+      return banks
+        .filter((bank): bank is NestBank => bank !== null)
+        .map((bank) => ({
+          code: bank.hungOutside ? 'nests.addOutside' : 'nests.addBank',
           fixtures: [],
-          numbers: { boxes: { value: n, unit: 'boxes' } },
+          numbers: { boxes: { value: n, unit: 'boxes' as const } },
           wall: OPPOSITE[bank.faces],
-          hours: 1.5 + 0.5 * n,
-          change: (draft) => {
+          hours: (bank.hungOutside ? 2.5 : 1.5) + 0.5 * n,
+          change: (draft: Plan) => {
             draft.fixtures.push(bank);
+            clearBars(draft);
+          },
+        }));
+    });
+};
+
+/** A bank on the floor for the ducks, where hens have theirs above it; alone, or with another for the hens. */
+const addForDucks: Proposer = (_, { plan, sizes }) => {
+  const lots = plan.flock.flatMap((g) => lotsOf(g, plan.ownBreeds));
+  const laying = lots.filter((lot) => lot.laysFrom !== null && lot.sex === 'hen');
+  const ducks = laying.filter((lot) => lot.kind === 'duck');
+  const hens = laying.filter((lot) => lot.kind !== 'duck');
+  if (ducks.length === 0) return [];
+  const school = chosenSchool(RULE_BOOK, plan.schools, 'nests.hens');
+  const boxesFor = (own: readonly Lot[]): number => {
+    const count = own.reduce((n, lot) => n + lot.count, 0);
+    return Math.max(count > 3 ? 2 : 1, wholeUp(count / school.value));
+  };
+  const large = (own: readonly Lot[], k: 0 | 1 | 2): number =>
+    up(plan, Math.max(...own.map((lot) => lot.class.nestBoxM[k])));
+  const sized = (own: readonly Lot[]) => ({
+    boxes: boxesFor(own),
+    rows: 1,
+    boxW: large(own, 0),
+    boxD: large(own, 1),
+    boxH: large(own, 2),
+  });
+  const lipZ = up(plan, litterEndM(plan) + DUCK_LIP_M);
+  const forDucks: NestBank = {
+    ...newNestBank(plan, sizes),
+    ...sized(ducks),
+    ...{ forWhom: 'ducks', lipZ, stepZ: 0 },
+  };
+  return [againstWall(plan, forDucks, sizes), hungOutside(plan, forDucks)]
+    .filter((bank): bank is NestBank => bank !== null)
+    .flatMap((bank): Proposal[] => {
+      const told = {
+        code: bank.hungOutside ? 'nests.addOutsideForDucks' : 'nests.addForDucks',
+        fixtures: [],
+        numbers: { boxes: { value: bank.boxes, unit: 'boxes' as const } },
+        wall: OPPOSITE[bank.faces],
+      };
+      const hours = (bank.hungOutside ? 2.5 : 1.5) + 0.5 * bank.boxes;
+      const alone = { ...told, hours, change: (d: Plan) => void d.fixtures.push(bank) };
+      if (hens.length === 0) return [alone];
+      const beside = { ...plan, fixtures: [...plan.fixtures, bank] };
+      const forHens: NestBank = { ...newNestBank(beside, sizes), ...sized(hens), forWhom: 'hens' };
+      const second = againstWall(beside, forHens, sizes) ?? hungOutside(beside, forHens);
+      if (second === null) return [alone];
+      return [
+        alone,
+        {
+          ...told,
+          also: [
+            {
+              code: second.hungOutside ? 'nests.addOutside' : 'nests.addBank',
+              fixtures: [],
+              numbers: { boxes: { value: second.boxes, unit: 'boxes' } },
+              wall: OPPOSITE[second.faces],
+            },
+          ],
+          hours: hours + (second.hungOutside ? 2.5 : 1.5) + 0.5 * second.boxes,
+          change: (draft) => {
+            draft.fixtures.push(bank, second);
             clearBars(draft);
           },
         },
       ];
     });
 };
+
+/** A duck's lip over litter as it ends, m. */
+const DUCK_LIP_M = 0.1;
 
 /** The bank moved to another wall. */
 const moveBank: Proposer = (finding, { plan, sizes }): Proposal[] => {
@@ -175,6 +253,68 @@ const lowerLip: Proposer = (finding, { plan }) => {
   return lipZ < litterEndM(plan) + FACTS['nests.lip.final'].value - 1e-9 && most > 0.3
     ? []
     : [lipAt(bank, lipZ, 'nests.setLip', plan)];
+};
+
+/** A lip that a step half-way up does not bring within a hop, lowered until it does. */
+const lowerLipWithStep: Proposer = (finding, { plan }) => {
+  const bank = bankOf(plan, finding.fixtures);
+  const hop = finding.numbers.hop?.value;
+  if (!bank || hop === undefined) return [];
+  const lipZ = down(plan, plan.litter.depthM + 2 * hop);
+  const least = leastLipZ(plan, bank, 0.3);
+  if (lipZ >= bank.lipZ - 1e-9 || lipZ < least - 1e-9) return [];
+  const stepZ = near(plan, plan.litter.depthM + (lipZ - plan.litter.depthM) / 2);
+  if (Math.max(stepZ - plan.litter.depthM, lipZ - stepZ) > hop + 1e-9) return [];
+  return [
+    {
+      code: 'nests.lowerWithStep',
+      fixtures: [bank.id],
+      numbers: {
+        height: metres(lipZ - plan.litter.depthM),
+        step: metres(stepZ - plan.litter.depthM),
+      },
+      hours: 0.8,
+      change: (draft) => {
+        const own = bankIn(draft, bank.id);
+        if (own) Object.assign(own, { lipZ, stepZ });
+      },
+    },
+  ];
+};
+
+/** The bed kept so low, and the lip with it, that birds which hop little get in by one step. */
+const keepBedLow: Proposer = (finding, { plan, sizes }) => {
+  const low = lowBed(plan, sizes.hopM);
+  const hop = finding.numbers.hop?.value;
+  const bank = bankOf(plan, finding.fixtures);
+  if (low === null || hop === undefined || !bank) return [];
+  const stepZ = down(plan, plan.litter.depthM + hop);
+  const lipZ = down(plan, stepZ + hop);
+  if (lipZ >= bank.lipZ - 1e-9 || lipZ < plan.litter.depthM + 0.3 - 1e-9) return [];
+  const { finalM } = low.litter;
+  return [
+    {
+      code: 'litter.keepTo',
+      fixtures: [],
+      numbers: { depth: metres(finalM ?? 0) },
+      also: [
+        {
+          code: 'nests.lowerWithStep',
+          fixtures: [bank.id],
+          numbers: {
+            height: metres(lipZ - plan.litter.depthM),
+            step: metres(stepZ - plan.litter.depthM),
+          },
+        },
+      ],
+      hours: 5,
+      change: (draft) => {
+        draft.litter.finalM = finalM;
+        const own = bankIn(draft, bank.id);
+        if (own) Object.assign(own, { lipZ, stepZ });
+      },
+    },
+  ];
 };
 
 /** A step or rail half-way up to the lip. */
@@ -288,14 +428,14 @@ const enlarge: Proposer = (finding, { plan, sizes }) => {
 };
 
 export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
-  'nests.boxes.short': [addBoxes, addBank],
-  'nests.boxes.sizeShort': [enlarge, addBank],
-  'nests.bank.underBars': [moveBank],
+  'nests.boxes.short': [addBoxes, addBank, addForDucks],
+  'nests.boxes.sizeShort': [enlarge, addBank, addForDucks],
+  'nests.bank.underBars': [moveBank, HANG_ELSEWHERE],
   'nests.lip.low': [raiseLip],
   'nests.lip.high': [lowerLip],
-  'nests.lip.unreached': [stepToLip, lowerLip],
+  'nests.lip.unreached': [stepToLip, lowerLip, lowerLipWithStep, keepBedLow],
   'nests.box.small': [enlarge],
-  'nests.bank.byDoor': [moveBank],
+  'nests.bank.byDoor': [moveBank, HANG_ELSEWHERE],
 };
 
 export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {

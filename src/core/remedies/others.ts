@@ -51,47 +51,51 @@ function pushIn(fixture: Fixture, plan: Plan): void {
     ),
   );
   const dz = s.z0 < 0 ? -s.z0 : s.z1 > roof ? Math.max(-s.z0, roof - s.z1) : 0;
-  shift(fixture, mm(dx), mm(dy), mm(dz));
+  // to the wall to the last digit; up and down to what a tape reads
+  const z = (m: number): number => (dz < 0 ? down(plan, m + dz) : up(plan, m + dz));
+  shift(fixture, dx, dy, dz === 0 ? (m) => m : z);
 }
 
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
+/** Dust of binary arithmetic taken off, m. */
+const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
 
-function shift(f: Fixture, dx: number, dy: number, dz: number): void {
+function shift(f: Fixture, dx: number, dy: number, z: (m: number) => number): void {
   switch (f.kind) {
     case 'bar':
-      f.x += dx;
-      f.y += dy;
-      f.z += dz;
+      f.x = tidied(f.x + dx);
+      f.y = tidied(f.y + dy);
+      f.z = z(f.z);
       break;
     case 'nestBank':
-      f.x += dx;
-      f.y += dy;
-      f.lipZ += dz;
+      f.x = tidied(f.x + dx);
+      f.y = tidied(f.y + dy);
+      f.lipZ = z(f.lipZ);
       break;
     case 'window':
     case 'vent':
     case 'door':
     case 'hatch':
     case 'popDoor':
-      f.alongM += f.wall === 'front' || f.wall === 'rear' ? dx : dy;
-      f.sillZ += dz;
+      f.alongM = tidied(f.alongM + (f.wall === 'front' || f.wall === 'rear' ? dx : dy));
+      f.sillZ = z(f.sillZ);
       break;
     case 'feeder':
     case 'drinker':
-      f.x += dx;
-      f.y += dy;
-      f.rimZ += dz;
+      f.x = tidied(f.x + dx);
+      f.y = tidied(f.y + dy);
+      f.rimZ = z(f.rimZ);
       break;
     case 'board':
     case 'ledge':
-      f.x += dx;
-      f.y += dy;
-      f.z += dz;
+    case 'ceiling':
+      f.x = tidied(f.x + dx);
+      f.y = tidied(f.y + dy);
+      f.z = z(f.z);
       break;
     case 'dish':
     case 'dustBath':
-      f.x += dx;
-      f.y += dy;
+      f.x = tidied(f.x + dx);
+      f.y = tidied(f.y + dy);
       break;
   }
 }
@@ -190,7 +194,7 @@ const lengthenCoop: Proposer = (finding, { plan }) => {
         for (const f of draft.fixtures) {
           const s = solidOf(f, draft);
           if ('x' in f && s.x1 > draft.shell.lengthM - AT_THE_WALL_M && s.x0 > AT_THE_WALL_M) {
-            f.x = mm(f.x + by);
+            f.x = tidied(f.x + by);
           }
         }
         draft.shell.lengthM = lengthM;
@@ -253,7 +257,7 @@ const cut: Proposer = (finding, { plan }) => {
         if ('heightM' in own) {
           const s = solidOf(own, draft);
           const roof = roofOver(s, draft);
-          if (s.z1 > roof) own.heightM = mm(own.heightM - (s.z1 - roof));
+          if (s.z1 > roof) own.heightM = down(draft, own.heightM - (s.z1 - roof));
         }
         pushIn(own, draft);
       },

@@ -1,7 +1,6 @@
 import { freeSpot } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
-import { mm } from '../geometry/walls';
-import { metres, type Proposer } from './remedy';
+import { metres, near, type Proposer } from './remedy';
 import { changing, fixtureIn } from './setting';
 
 /** A bath or a dish moved to where nothing falls on it. */
@@ -18,7 +17,7 @@ export const movingTo =
       at: (x, y) => solidOf({ ...own, x: x + offX, y: y + offY }, plan),
     });
     if (!spot) return [];
-    const [x, y] = [mm(spot.x + offX), mm(spot.y + offY)];
+    const [x, y] = [near(plan, spot.x + offX), near(plan, spot.y + offY)];
     return [
       {
         code,

@@ -5,7 +5,7 @@ import { freeAlong, mm, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { newDoor, newHatch } from '../plan/newFixtures';
 import type { OfKind, Side } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
-import { down, metres, type Proposal, type Proposer, up } from './remedy';
+import { down, metres, near, type Proposal, type Proposer, up } from './remedy';
 import { adding, changing, fixtureIn, setting, told } from './setting';
 
 /** A hatch at the floor that is out of reach, in each wall that is near it. */
@@ -16,10 +16,11 @@ const addHatch: Proposer = (finding, { plan }) => {
   const at = (wall: Side): OfKind<'hatch'> => {
     const along =
       wall === 'front' || wall === 'rear' ? (zone.x0 + zone.x1) / 2 : (zone.y0 + zone.y1) / 2;
-    const widthM = Math.min(0.8, mm(wallLength(plan, wall) - 0.1));
+    const widthM = down(plan, Math.min(0.8, wallLength(plan, wall) - 0.1));
     const base = newHatch({ ...plan, fixtures: [...plan.fixtures, ...made] });
     const room = wallLength(plan, wall) - widthM;
-    return { ...base, wall, widthM, alongM: mm(Math.max(0, Math.min(room, along - widthM / 2))) };
+    const alongM = down(plan, Math.max(0, Math.min(room, along - widthM / 2)));
+    return { ...base, wall, widthM, alongM };
   };
   const one = SIDES.map((wall): Proposal => {
     const hatch = at(wall);
@@ -42,8 +43,8 @@ const addHatch: Proposer = (finding, { plan }) => {
     const across = wall === 'front' || wall === 'rear';
     const [lo, hi] = across ? [zone.x0, zone.x1] : [zone.y0, zone.y1];
     const spare = plan.keeper.armM / 2;
-    const from = mm(Math.max(0.05, lo + spare));
-    const widthM = mm(Math.min(wallLength(plan, wall) - 0.05, hi - spare) - from);
+    const from = up(plan, Math.max(0.05, lo + spare));
+    const widthM = down(plan, Math.min(wallLength(plan, wall) - 0.05, hi - spare) - from);
     if (widthM < 0.5) return [];
     const hatch = { ...newHatch(plan), wall, alongM: from, widthM };
     return [
@@ -84,7 +85,7 @@ const nearer: Proposer = (finding, ctx) => {
     only: (x, y) => withinReach(map, x + offX, y + offY),
   });
   if (!spot) return [];
-  const [x, y] = [mm(spot.x + offX), mm(spot.y + offY)];
+  const [x, y] = [near(plan, spot.x + offX), near(plan, spot.y + offY)];
   return [
     {
       code: 'vessels.move',
@@ -111,8 +112,9 @@ const moveDoor: Proposer = (finding, { plan }) => {
       wall,
       door,
     );
-    const spots = [0.05, mm(room / 2), mm(room - 0.05), ...(free === null ? [] : [free])];
+    const spots = [up(plan, 0.05), room / 2, room - 0.05, ...(free === null ? [] : [free])];
     return spots
+      .map((at) => down(plan, at))
       .filter((alongM) => alongM >= 0 && alongM <= room)
       .map((alongM) => ({
         code: 'reach.moveDoor',
@@ -135,7 +137,10 @@ export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
       ['hatch'],
       (h, f, draft) => {
         h.widthM = up(draft, told(f, 'needed'));
-        h.alongM = mm(Math.max(0, Math.min(h.alongM, wallLength(draft, h.wall) - h.widthM)));
+        h.alongM = down(
+          draft,
+          Math.max(0, Math.min(h.alongM, wallLength(draft, h.wall) - h.widthM)),
+        );
       },
       (_, f, { plan }) => ({ width: metres(up(plan, told(f, 'needed'))) }),
     ),

@@ -15,8 +15,9 @@ import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
 import { MORE_NEST_REMEDIES } from './nests.more';
 import { OTHER_REMEDIES } from './others';
 import { REACH_REMEDIES } from './reach';
-import type { Proposal, ProposalContext, Proposer, Remedy, Told } from './remedy';
+import type { LazyProposer, Proposal, ProposalContext, Proposer, Remedy, Told } from './remedy';
 import { ROOST_REMEDIES } from './roosts';
+import { MENDED_ANEW, setAnew } from './setAnew';
 import { SHELL_REMEDIES } from './shell';
 import { VESSEL_REMEDIES } from './vessels';
 import { WAY_REMEDIES } from './ways';
@@ -24,7 +25,7 @@ import { WAY_REMEDIES } from './ways';
 export { WITHOUT_REMEDY } from './without';
 
 /** What may mend each kind of finding. */
-export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
+const OF_EACH: Readonly<Record<string, readonly Proposer[]>> = {
   ...ROOST_REMEDIES,
   ...NEST_REMEDIES,
   ...FLOOR_REMEDIES,
@@ -40,6 +41,12 @@ export const PROPOSERS: Readonly<Record<string, readonly Proposer[]>> = {
   ...BROODER_REMEDIES,
 };
 
+/** What may mend each kind of finding; what takes most work is tried last. */
+export const PROPOSERS: Readonly<Record<string, readonly LazyProposer[]>> = {
+  ...OF_EACH,
+  ...Object.fromEntries(MENDED_ANEW.map((code) => [code, [...(OF_EACH[code] ?? []), setAnew]])),
+};
+
 /** At most so many are offered for one finding, of one kind no more than two. */
 const OFFERED = 3;
 const OF_A_KIND = 2;
@@ -47,13 +54,15 @@ const OF_A_KIND = 2;
 const MOST_STEPS = 4;
 /** Proposals proved for a finding, and further changes tried for a proposal that brings something. */
 const MOST_PROVED = 16;
-const MOST_TRIED = 10;
+const MOST_TRIED = 16;
 
 /** A plan as proposals would have it, proved by an assessment. */
 interface Proved {
   readonly plan: Plan;
   readonly after: Assessment;
   readonly steps: readonly Told[];
+  /** Proposals that it is made of: one of them may be told in several lines. */
+  readonly changes: number;
   readonly hours: number;
   readonly costs: Costs;
 }
@@ -63,6 +72,8 @@ interface Costs {
   readonly brings: readonly string[];
   readonly lesser: readonly string[];
   readonly worsens: readonly string[];
+  /** Whether any of it is worse than what is mended. */
+  readonly graver: boolean;
   /** Findings that are new, worst first: what a further change may mend. */
   readonly fresh: readonly Finding[];
 }
@@ -71,7 +82,7 @@ interface Costs {
  * What would mend a finding. Each proposal is put to an assessment, and offered only where the finding is gone after
  * it and the coop carries no fewer. One that brings something is gone on with: up to four changes are proved as one.
  * They stand by what they bring, then by work and money; one that brings something as bad as what it mends is
- * offered only where nothing else is, and says so.
+ * offered only where nothing else is, and says so; what is only awkward is not mended by anything worse.
  * @param plan     a valid plan
  * @param finding  one of its findings
  * @param before   its assessment
@@ -85,7 +96,8 @@ export function remedies(
 ): Remedy[] {
   const proved: Proved[] = [];
   for (const proposal of proposalsFor(finding, contextOf(plan, before))) {
-    if (proved.length >= MOST_PROVED) break;
+    if (proved.length >= MOST_PROVED && !proposal.last) continue;
+    if (proposal.last && proved.some((r) => isClean(r.costs) && !isOtherWise(r))) break;
     if (
       proposal.more &&
       proved.some((r) => r.steps[0]?.code === proposal.code && isClean(r.costs))
@@ -95,12 +107,20 @@ export function remedies(
     const first = prove(plan, proposal, before, assess);
     if (first === null || !mends(first.after, before, finding)) continue;
     const costs = costsOf(before, first.after, finding);
-    const one: Proved = { ...first, steps: [toldOf(proposal)], hours: hoursOf(proposal), costs };
+    const one: Proved = {
+      ...first,
+      steps: linesOf(proposal),
+      changes: 1,
+      hours: hoursOf(proposal),
+      costs,
+    };
     proved.push(isSpotless(costs) ? one : goOn(one, finding, before, assess));
   }
   const best = proved.sort(byWorth);
   const clean = best.filter((r) => isClean(r.costs));
-  return ofAKind(clean.length > 0 ? clean : best.slice(0, 1)).map((r) => remedyOf(r, finding));
+  // nobody mends what is only awkward by what leaves birds short or does them harm
+  const last = best.slice(0, 1).filter((r) => finding.severity !== 'awkward' || !r.costs.graver);
+  return ofAKind(clean.length > 0 ? clean : last).map((r) => remedyOf(r, finding));
 }
 
 const contextOf = (plan: Plan, before: Assessment): ProposalContext => {
@@ -113,8 +133,10 @@ const contextOf = (plan: Plan, before: Assessment): ProposalContext => {
   };
 };
 
-const proposalsFor = (finding: Finding, ctx: ProposalContext): Proposal[] =>
-  (PROPOSERS[finding.code] ?? []).flatMap((propose) => [...propose(finding, ctx)]);
+/** Proposals one by one: those at the end are not even made where something before them will do. */
+function* proposalsFor(finding: Finding, ctx: ProposalContext): Iterable<Proposal> {
+  for (const propose of PROPOSERS[finding.code] ?? []) yield* propose(finding, ctx);
+}
 
 const toldOf = ({ code, fixtures, numbers, wall }: Proposal): Told => ({
   code,
@@ -122,6 +144,11 @@ const toldOf = ({ code, fixtures, numbers, wall }: Proposal): Told => ({
   numbers,
   ...(wall === undefined ? {} : { wall }),
 });
+
+const linesOf = (proposal: Proposal): readonly Told[] => [
+  toldOf(proposal),
+  ...(proposal.also ?? []),
+];
 
 /** The plan with a proposal done, assessed; null where it changes nothing or gives no valid plan. */
 function prove(
@@ -137,9 +164,14 @@ function prove(
 
 const mends = (after: Assessment, before: Assessment, finding: Finding): boolean =>
   !after.findings.some((f) => isStill(f, finding)) &&
+  // nor has it only moved to another of its kind
+  countOf(after, finding) < countOf(before, finding) &&
   // fewer birds are carried only where fewer are to live here
   (after.carries ?? 0) >= Math.min(before.carries ?? 0, after.planned) &&
   (!isRenamed(after, finding) || placesAt(after, finding) > placesAt(before, finding));
+
+const countOf = (a: Assessment, { code }: Finding): number =>
+  a.findings.filter((f) => f.code === code).length;
 
 /** Whether a shortage that is gone stands under another of its names: it is mended only as far as more is carried. */
 const isRenamed = (after: Assessment, finding: Finding): boolean =>
@@ -158,22 +190,24 @@ function goOn(
 ): Proved {
   let now = first;
   let tried = 0;
-  while (now.steps.length < MOST_STEPS && now.costs.fresh.length > 0) {
+  while (now.changes < MOST_STEPS && now.costs.fresh.length > 0) {
     let better: Proved | null = null;
     for (const brought of now.costs.fresh) {
       // what its own figures say is not in a lean assessment: those that ask for them are left out
       for (const proposal of proposalsFor(brought, contextOf(now.plan, now.after))) {
-        if (++tried > MOST_TRIED) break;
+        if (proposal.last || ++tried > MOST_TRIED) break;
         if (OTHER_WISE.has(proposal.code)) continue;
         const next = prove(now.plan, proposal, before, assess);
         if (next === null || !mends(next.after, before, finding)) continue;
-        if (next.after.findings.some((f) => isStill(f, brought))) continue;
+        const had = before.findings.some((f) => f.key === brought.key);
+        if (!had && next.after.findings.some((f) => isStill(f, brought))) continue;
         const costs = costsOf(before, next.after, finding);
         if (weight(costs) >= weight(now.costs)) continue;
         better = {
           ...next,
           costs,
-          steps: [...now.steps, toldOf(proposal)],
+          steps: [...now.steps, ...linesOf(proposal)],
+          changes: now.changes + 1,
           hours: now.hours + hoursOf(proposal),
         };
         break;
@@ -185,6 +219,8 @@ function goOn(
   }
   return now;
 }
+
+const isOtherWise = (r: Proved): boolean => r.steps.some((s) => OTHER_WISE.has(s.code));
 
 /** How many faults a remedy brings or makes worse; those as bad as what it mends weigh most. */
 const weight = (c: Costs): number =>
@@ -264,17 +300,19 @@ function costsOf(before: Assessment, after: Assessment, finding: Finding): Costs
   const more = after.findings.filter((f) => grown.has(faultOf(f)));
   const codes = (list: readonly Finding[]): string[] => [...new Set(list.map((f) => f.code))];
   const brings = codes(more.filter(asBad));
+  const worse = madeWorse(before, after, rank);
   return {
     brings,
     lesser: codes(more.filter((f) => !asBad(f))).filter((code) => !brings.includes(code)),
-    worsens: madeWorse(before, after, rank),
-    fresh: more.filter((f) => !keys.has(f.key)),
+    worsens: codes(worse),
+    graver: [...more, ...worse].some((f) => SEVERITIES.indexOf(f.severity) < rank),
+    fresh: [...more.filter((f) => !keys.has(f.key)), ...worse],
   };
 }
 
 /** Too few places, told by what it lies at: one fault, whichever of them is told. */
 const ONE_FAULT: readonly (readonly string[])[] = [
-  ['roosts.length.short', 'roosts.places.short', 'roosts.reach.short'],
+  ['roosts.length.short', 'roosts.places.short', 'roosts.reach.short', 'roosts.hop.high'],
   ['nests.boxes.short', 'nests.boxes.sizeShort'],
 ];
 
@@ -284,15 +322,14 @@ const faultOf = ({ code }: Finding): string =>
 /** A gap that grows by less than this part of the need is no worse: a feeder's foot on a floor that lacks metres. */
 const GROWN_PART = 0.01;
 
-/** Codes of equal or higher severity told both before and after whose gap has grown. */
-function madeWorse(before: Assessment, after: Assessment, rank: number): string[] {
+/** Findings of equal or higher severity told both before and after whose gap has grown. */
+function madeWorse(before: Assessment, after: Assessment, rank: number): Finding[] {
   const gaps = new Map(before.findings.map((f) => [f.key, shortBy(f)]));
-  const grown = after.findings.filter((f) => {
+  return after.findings.filter((f) => {
     const [was, is] = [gaps.get(f.key), shortBy(f)];
     const least = GROWN_PART * Math.abs(f.numbers.needed?.value ?? 0) + 1e-9;
     return was != null && is !== null && is > was + least && SEVERITIES.indexOf(f.severity) <= rank;
   });
-  return [...new Set(grown.map((f) => f.code))];
 }
 
 /** How far off a finding says it is, in its own unit; null where it names neither what is missing nor what is there. */

@@ -24,6 +24,10 @@ export interface Told {
 export interface Proposal extends Told {
   /** The same again and more of it: offered only where less of it was not enough. */
   readonly more?: boolean;
+  /** Offered only where nothing else mends it without bringing something as bad. */
+  readonly last?: boolean;
+  /** What is done beside it, each told on a line of its own. */
+  readonly also?: readonly Told[];
   /** Work and money, in hours, where it is not what `costs.ts` has for its code. */
   readonly hours?: number;
   /** Changes a copy of the plan. */
@@ -54,6 +58,9 @@ export interface Remedy extends Told {
 
 /** Makes the changes that may mend one kind of finding. */
 export type Proposer = (finding: Finding, ctx: ProposalContext) => readonly Proposal[];
+
+/** The same one by one, each made when it is asked for. */
+export type LazyProposer = (finding: Finding, ctx: ProposalContext) => Iterable<Proposal>;
 
 export interface ProposalContext {
   /** The plan, with the final depth of its litter. */

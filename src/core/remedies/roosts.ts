@@ -162,7 +162,10 @@ const layAnew: Proposer = (_, { plan, heaviestKg, sizes }) => {
   const old = barsOf(plan).filter((b) => b.use === 'sleeping');
   const proposals: Proposal[] = [];
   for (let rows = 1; rows <= Math.min(most, 6); rows++) {
-    const z = Math.max(leastBarZ(plan), ...old.map((b) => b.z));
+    const least = leastBarZ(plan);
+    // no higher than these birds sleep
+    const most = Math.max(least, down(plan, plan.litter.depthM + Math.min(2, sizes.highestM)));
+    const z = Math.min(most, Math.max(least, ...old.map((b) => b.z)));
     proposals.push({
       code: rows === 1 ? 'roosts.layOne' : 'roosts.layAnew',
       fixtures: old.map((b) => b.id),
@@ -266,7 +269,8 @@ const raise: Proposer = (finding, { plan }) => {
   return [
     {
       code: 'roosts.raise',
-      hours: 0.6 * low.length,
+      // birds hop no higher for it: where nests are in the way, they come down first
+      hours: 0.6 * low.length + (/Nests$/.test(finding.code) ? 1.5 : 0),
       fixtures: low.map((b) => b.id),
       numbers: { height: metres(z - plan.litter.depthM) },
       change: (draft) => {

@@ -1,6 +1,6 @@
 import { lotsOf } from '../birds/lots';
 import { barsOf } from '../geometry/bars';
-import { newBar } from '../plan/newFixtures';
+import { freeNumber } from '../plan/defaults';
 import type { Bar, Plan } from '../plan/schema';
 import { chosenSchool, RULE_BOOK } from '../rules/book';
 import { hopOf } from '../stations/roosts.ways';
@@ -12,7 +12,7 @@ import { fixtureIn, told } from './setting';
 const MOST_STEPS = 2;
 
 /** Steps up to a bar, each no higher than a hop and as far out as it is high; none where it would take too many. */
-function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
+export function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
   const start = plan.litter.depthM;
   const height = bar.z - start;
   const heights = stepHeights(plan, height, hopM, least);
@@ -27,11 +27,11 @@ function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
   for (let k = 1; k <= n; k++) {
     const at = near(plan, towards + sign * out * k);
     if (at < 0.05 || at > room - 0.05) return [];
-    const base = newBar({ ...plan, fixtures: [...plan.fixtures, ...made] });
+    const number = freeNumber('bar', [...plan.fixtures, ...made]);
     made.push({
       ...bar,
-      id: base.id,
-      name: `Step ${base.id.replace('bar-', '')}`,
+      id: `bar-${number}`,
+      name: `Step ${number}`,
       use: 'step',
       wallToWall: false,
       hung: false,

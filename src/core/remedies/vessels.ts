@@ -35,7 +35,7 @@ function freePlace(
 }
 
 /** Nobody lifts, or keeps fresh, more in one vessel, L. */
-const MOST_L = 50;
+export const MOST_L = 50;
 
 /** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
 function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
@@ -142,8 +142,10 @@ const outlets: Proposer = (finding, { plan }) => {
     1,
     Math.ceil(vessel.outlets * (told(finding, 'needed') / there - 1) - 1e-9),
   );
-  return [more, more + 1, more + 3]
-    .filter((n) => vessel.outlets + n <= MOST_OUTLETS)
+  return [more, more + 1, more + 3, 2 * more, 3 * more, MOST_OUTLETS - vessel.outlets]
+    .filter((n) => n > 0 && vessel.outlets + n <= MOST_OUTLETS)
+    .filter((n, i, all) => all.indexOf(n) === i)
+    .sort((a, b) => a - b)
     .map((n) => ({
       code: 'vessels.outlets',
       fixtures: [vessel.id],
@@ -156,8 +158,47 @@ const outlets: Proposer = (finding, { plan }) => {
     }));
 };
 
+/** One of another kind in its place, with as many ports or cups as all of them ask for: where no more would find room. */
+const withOutlets: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  const type = vessel?.kind === 'feeder' ? 'port' : 'cup';
+  if (!vessel || vessel.type === type) return [];
+  const needed = told(finding, 'needed');
+  return [4, 3, 2]
+    .map((birds) => Math.ceil(needed / birds))
+    .filter((n, i, all) => n >= 1 && n <= MOST_OUTLETS && all.indexOf(n) === i)
+    .map((outlets) => ({
+      code: type === 'port' ? 'vessels.toPorts' : 'vessels.toCups',
+      fixtures: [vessel.id],
+      numbers: { outlets: { value: outlets, unit: 'outlets' as const } },
+      hours: 2 + 0.2 * outlets,
+      change: changing(vessel, (v) => {
+        Object.assign(v, { type, outlets, hung: false, onWall: true });
+      }),
+    }));
+};
+
+/** A round fount in place of nipples or cups, which ducks cannot drink from: the smallest that serves all of them. */
+const toFount: Proposer = (finding, { plan }) => {
+  const vessel = fixtureIn(plan, finding, ['drinker']);
+  if (!vessel || vessel.type === 'fount') return [];
+  return [0.3, 0.4, 0.5, 0.6].map((m, i) => {
+    const diameterM = up(plan, m);
+    return {
+      code: 'vessels.toFount',
+      fixtures: [vessel.id],
+      numbers: { size: metres(diameterM) },
+      more: i > 0,
+      hours: 1,
+      change: changing(vessel, (v) => {
+        Object.assign(v, { type: 'fount', diameterM, tray: true, hung: false, onWall: false });
+      }),
+    };
+  });
+};
+
 /** More ports, nipples or cups than this are another line. */
-const MOST_OUTLETS = 24;
+export const MOST_OUTLETS = 24;
 
 /** The rim set where the smallest bird wants it, at both levels of the litter. */
 const atBack: Proposer = (finding, { plan }) => {
@@ -388,7 +429,7 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
   );
 
 const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> => ({
-  [`${station}.access.short`]: [outlets, wider, another],
+  [`${station}.access.short`]: [outlets, wider, another, withOutlets, toFount],
   [`${station}.one.only`]: [another],
   [`${station}.vessel.high`]: [atBack, hangUp],
   [`${station}.vessel.low`]: [atBack, hangUp],

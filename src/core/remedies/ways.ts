@@ -2,13 +2,13 @@ import { barsOf } from '../geometry/bars';
 import { grown } from '../geometry/segments';
 import { meetInPlan, solidOf } from '../geometry/solids';
 import { litterEndM } from '../plan/litter';
-import { newBoard } from '../plan/newFixtures';
+import { newBoard, newCeiling } from '../plan/newFixtures';
 import type { Bar, OfKind, Plan } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
 import { leastBarZ } from './leastBar';
 import { down, metres, near, type ProposalContext, type Proposer, up } from './remedy';
-import { changing, fixtureIn, planning, setting, told } from './setting';
+import { adding, changing, fixtureIn, planning, setting, told } from './setting';
 import { addSteps, addStepsDown } from './steps';
 
 const mm = (m: number): number => Math.round(m * 1000) / 1000;
@@ -328,6 +328,7 @@ export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
     setting('roosts.slope', ['ledge'], (l) => {
       l.sloped = true;
     }),
+    adding('roosts.ceiling', (_, { plan }) => [newCeiling(plan)]),
   ],
   'roosts.sill.roosted': [
     setting('roosts.flush', ['window', 'vent'], (o) => {

@@ -124,3 +124,11 @@ test("a keeper's own figure takes the place of a school's value and scales as th
     /nobody/,
   );
 });
+
+test('the high school of bars ends at five feet and an inch; litter comes out in autumn too; hay is a bedding', () => {
+  const high = rowsOf(RULE_BOOK, 'roosts.height').find((r) => r.params.mostM === 1.55);
+  expect(high?.params.leastM).toBe(0.6);
+  const outs = rowsOf(RULE_BOOK, 'litter.cleanOut').map((r) => r.school);
+  expect(outs).toEqual(expect.arrayContaining(['out each spring', 'out each autumn']));
+  expect(BEDDING.find((b) => b.id === 'hay')).toMatchObject({ cn: 30 });
+});

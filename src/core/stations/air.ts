@@ -1,6 +1,6 @@
-import { livingOn, massThen } from '../birds/flock';
+import { type FlockByDay, livingOn, massThen } from '../birds/flock';
 import type { Solid, When } from '../finding';
-import { barsOf } from '../geometry/bars';
+import { sleepingById } from '../geometry/bars';
 import { outsideCode } from '../geometry/outside';
 import { roofHeightM } from '../geometry/shell';
 import { solidOf } from '../geometry/solids';
@@ -11,7 +11,8 @@ import { COVER_ROWS, SCREEN_FREE } from '../rules/materials.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, KEEPERS } from '../working';
 import { AIR_WORKINGS as W } from './air.working';
-import { demandOf } from './carrying';
+import { demandOf } from './asked';
+
 import {
   askedOf,
   basisOf,
@@ -85,7 +86,7 @@ interface Rule {
 function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
   const p = school.params;
   const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
-  const hot = hotFactor(ctx) > 1;
+  const hot = hotFactor(ctx.flock) > 1;
   const floorShare = (hot ? p.hotFloorShare : p.floorShare) ?? 0;
   return {
     perBirdM2: p.perBirdM2 ?? 0,
@@ -96,8 +97,8 @@ function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
   };
 }
 
-const shares = (ctx: StationContext, d: number): number[] =>
-  ctx.flock.lots.map((_, i) => scaleToBird(1, massThen(ctx.flock, i, d), 'area'));
+const shares = (flock: FlockByDay, d: number): number[] =>
+  flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
 
 /** Air by rule: what stands open in winter, and all that can be opened, in net area. */
 export const airStation: CarryingStation = {
@@ -111,14 +112,13 @@ export const airStation: CarryingStation = {
   demand: (ctx, school) => {
     const there = areasOf(ctx.plan);
     const rule = ruleOf(ctx, school);
-    const sharesOn = byDay((d) => shares(ctx, d));
+    const sharesOn = byDay(ctx, 'shares', [], shares);
     return {
       measure: 'area',
       perBird: sharesOn,
       // net area serves birds in proportion: half of what the flock asks for carries half of it
-      fits: (taken, d) => {
-        const birds = demandOf(taken, sharesOn(d));
-        const all = demandOf(livingOn(ctx.flock, d), sharesOn(d));
+      fits: (taken, { perBird, asked: all }) => {
+        const birds = demandOf(taken, perBird);
         if (birds === 0 || all === 0) return true;
         const part = birds / all;
         return (
@@ -177,7 +177,7 @@ function needs(
   const basis = basisOf(school);
   const rule = ruleOf(ctx, school);
   const there = areasOf(ctx.plan);
-  const perBird = shares(ctx, carry.needOn);
+  const perBird = shares(ctx.flock, carry.needOn);
   const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
   const counts = livingOn(ctx.flock, carry.needOn);
   const birds = demandOf(counts, perBird);
@@ -252,7 +252,7 @@ function needs(
 
 /** An opening that can't be shut, level with sleeping birds. */
 function draughts(s: Sheet, ctx: StationContext): void {
-  const bars = barsOf(ctx.plan).filter((b) => b.use === 'sleeping');
+  const bars = sleepingById(ctx.plan);
   const under = FACTS['air.band.below'].value;
   const over = FACTS['air.band.above'].value;
   for (const o of airOpenings(ctx.plan)) {

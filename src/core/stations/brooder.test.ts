@@ -11,6 +11,8 @@ import {
   chickPlateM2,
   chickRimM,
   hatchOf,
+  lampToBuy,
+  lampW,
   meanNightC,
 } from './brooder.broods';
 
@@ -161,4 +163,11 @@ describe('the day out', () => {
     if (!meat) throw new Error('no meat bird');
     expect(out('2027-07-01', 'tropical-wet', meat.id)?.ageDays).toBe(21);
   });
+});
+
+test('fast meat birds ask for 0.15 m² from four to six weeks and 0.19 after; air as warm as chicks ask needs no lamp', () => {
+  expect([28, 29, 42, 43].map((d) => chickM2(d, 3, true))).toEqual([0.12, 0.15, 0.15, 0.19]);
+  expect(lampW(30, 35, 36)).toBe(0);
+  expect(lampToBuy(lampW(30, 35, 36))).toBe(0);
+  expect(lampW(30, 35, 30)).toBeGreaterThan(0);
 });

@@ -18,9 +18,12 @@ export const shortBy = (
   station: CarryingStation,
   school: ChosenSchool,
 ): Spell | null =>
-  ctx.kept(`short.${station.id}`, [school.id, ...weighed(ctx, station, school)], () =>
-    shortSpell(ctx.flock, station.demand(ctx, school)),
-  );
+  ctx.kept(`short.${station.id}`, [school.id, ...weighed(ctx, station, school)], () => {
+    // the setting day serves the least share: where all are served on it, they are on every day
+    const carry = carryBy(ctx, station, school);
+    if (carry.state !== 'carries' || carry.fitting >= carry.present) return null;
+    return shortSpell(ctx.flock, station.demand(ctx, school));
+  });
 
 const weighed = (
   ctx: StationContext,

@@ -1,8 +1,8 @@
 import { bareCoop, DAY, hens } from '@/core/tests/plans';
 import { dayOf, flockByDay } from '../birds/flock';
+import { askedOn } from './asked';
 import { carryOf, fittingUpTo, MOST_ASKED, type StationDemand, shortSpell } from './carrying';
 import { verdictOf } from './verdict';
-import { createWebster } from './webster';
 
 const flockOf = (...groups: Parameters<typeof hens>[]) =>
   flockByDay(bareCoop({ flock: groups.map(([count, parts]) => hens(count, parts)) }), DAY);
@@ -16,21 +16,21 @@ const demandOf = (most: number, each: readonly number[], parts: Partial<StationD
 });
 
 describe('the largest flock that fits', () => {
-  const one = createWebster([10], [0]);
+  const one = askedOn(flockOf([10]), 0, () => [1]);
 
   test('where a smaller flock never fits worse it is found by halving', () => {
     for (const most of [0, 1, 7, 99, 499, 500]) {
-      expect(fittingUpTo(one, demandOf(most, [1]), 0, 500)).toBe(most);
+      expect(fittingUpTo(one, demandOf(most, [1]), 500)).toBe(most);
     }
-    expect(fittingUpTo(one, demandOf(900, [1]), 0, 20)).toBe(20);
-    expect(fittingUpTo(one, demandOf(900, [1]), 0, 0)).toBe(0);
+    expect(fittingUpTo(one, demandOf(900, [1]), 20)).toBe(20);
+    expect(fittingUpTo(one, demandOf(900, [1]), 0)).toBe(0);
   });
 
   test('where one may fit though a smaller does not, it stops before the first that does not', () => {
     const odd = { fits: (taken: readonly number[]) => taken[0] !== 4, sure: () => false };
-    expect(fittingUpTo(one, odd, 0, 500)).toBe(3);
+    expect(fittingUpTo(one, odd, 500)).toBe(3);
     const sure = { ...odd, sure: (taken: readonly number[]) => (taken[0] ?? 0) <= 2 };
-    expect(fittingUpTo(one, sure, 0, 500)).toBe(3);
+    expect(fittingUpTo(one, sure, 500)).toBe(3);
   });
 });
 
@@ -91,7 +91,7 @@ describe('what a station carries', () => {
     const demand: StationDemand = {
       measure: 'massKg',
       perBird: (d) => [mass(d)],
-      fits: (taken, d) => (taken[0] ?? 0) * mass(d) <= 6,
+      fits: (taken, { d }) => (taken[0] ?? 0) * mass(d) <= 6,
     };
     const spell = shortSpell(flock, demand);
     const first = Array.from({ length: flock.horizon.length }, (_, d) => d).find(

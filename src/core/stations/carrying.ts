@@ -1,6 +1,6 @@
 import { type FlockByDay, livingOn, type Measure } from '../birds/flock';
 import { wholeDown } from '../units/number';
-import { createWebster, type Webster } from './webster';
+import { type AskedDay, askedDays, askedOn, type PerBird } from './asked';
 
 /** A station is asked about no more birds than this, or twice those that live there, whichever is more. */
 export const MOST_ASKED = 500;
@@ -10,14 +10,14 @@ export interface StationDemand {
   /** What the day of the largest demand is found by: the flock's total of this. */
   readonly measure: Measure;
   /** Demand of one bird of each lot, in the station's own unit; 0 where it asks nothing. @param d day of the horizon */
-  perBird(d: number): readonly number[];
+  readonly perBird: PerBird;
   /** Whether so many birds of each lot fit, on that day. */
-  fits(taken: readonly number[], d: number): boolean;
+  fits(taken: readonly number[], day: AskedDay): boolean;
   /**
    * Only where a flock may fit though a smaller one does not: whether so many birds fit and all smaller
    * flocks with them, by a bound that needs no trying. Without it a bird less never fits worse.
    */
-  sure?(taken: readonly number[], d: number): boolean;
+  sure?(taken: readonly number[], day: AskedDay): boolean;
 }
 
 export interface Carries {
@@ -51,32 +51,29 @@ export interface Spell {
  * @source domain notes, "Every day counts"
  */
 export function carryOf(flock: FlockByDay, demand: StationDemand): Carry {
-  let best: { d: number; seq: Webster; fitting: number; present: number; asked: number } | null =
-    null;
-  for (const { d, counts, present } of flock.looked) {
-    if (present === 0) continue;
-    const perBird = demand.perBird(d);
-    const asked = demandOf(counts, perBird);
-    if (!(asked > 0)) continue;
-    const seq = websterOf(flock, d, counts, perBird);
+  let best: { day: AskedDay; fitting: number } | null = null;
+  for (const day of askedDays(flock, demand.perBird).days) {
+    const { d, present, asked } = day;
     const cap = Math.max(MOST_ASKED, 2 * present);
     if (best === null) {
-      best = { d, seq, fitting: fittingUpTo(seq, demand, d, cap), present, asked };
+      best = { day, fitting: fittingUpTo(day, demand, cap) };
       continue;
     }
     // a day on which more than this fit has a greater share, and does not set the station
-    const even = Math.floor((best.fitting * present) / best.present);
-    const fitting = fittingUpTo(seq, demand, d, Math.min(cap, even + 1));
+    const even = Math.floor((best.fitting * present) / best.day.present);
+    const fitting = fittingUpTo(day, demand, Math.min(cap, even + 1));
     if (fitting > even) continue;
     const ahead =
-      best.fitting * present - fitting * best.present ||
-      asked - best.asked ||
-      present - best.present;
-    if (ahead > 0) best = { d, seq, fitting, present, asked };
+      best.fitting * present - fitting * best.day.present ||
+      asked - best.day.asked ||
+      present - best.day.present ||
+      best.day.d - d;
+    if (ahead > 0) best = { day, fitting };
   }
   if (best === null) return { state: 'notApplicable' };
-  const { d: setOn, fitting, present } = best;
-  const taken = [...best.seq.of(fitting)];
+  const { day, fitting } = best;
+  const { d: setOn, present } = day;
+  const taken = [...day.seq.of(fitting)];
   return {
     state: 'carries',
     carries: wholeDown((fitting * flock.planned) / present),
@@ -96,11 +93,10 @@ export function fittingOn(
   demand: StationDemand,
   d: number,
 ): { readonly taken: readonly number[]; readonly fitting: number; readonly orMore: boolean } {
-  const counts = livingOn(flock, d);
-  const seq = websterOf(flock, d, counts, demand.perBird(d));
-  const cap = Math.max(MOST_ASKED, 2 * total(counts));
-  const fitting = fittingUpTo(seq, demand, d, cap);
-  return { taken: seq.of(fitting), fitting, orMore: fitting >= cap };
+  const day = askedOn(flock, d, demand.perBird);
+  const cap = Math.max(MOST_ASKED, 2 * day.present);
+  const fitting = fittingUpTo(day, demand, cap);
+  return { taken: day.seq.of(fitting), fitting, orMore: fitting >= cap };
 }
 
 /**
@@ -108,25 +104,31 @@ export function fittingOn(
  * Most stations never fit a smaller flock worse, so it is found by halving.
  */
 export function fittingUpTo(
-  seq: Webster,
+  day: AskedDay,
   demand: Pick<StationDemand, 'fits' | 'sure'>,
-  d: number,
   limit: number,
 ): number {
   if (limit <= 0) return 0;
+  const { seq } = day;
   const { sure } = demand;
   if (sure) {
-    let n = halving(limit, (m) => sure(seq.of(m), d));
-    while (n < limit && demand.fits(seq.of(n + 1), d)) n++;
+    let n = halving(limit, (m) => sure(seq.of(m), day));
+    while (n < limit && demand.fits(seq.of(n + 1), day)) n++;
     return n;
   }
-  return halving(limit, (m) => demand.fits(seq.of(m), d));
+  return halving(limit, (m) => demand.fits(seq.of(m), day));
 }
+
+/** Where no end is near, flocks are asked for in steps that double from here. */
+const FIRST_STEP = 16;
 
 /** The largest n of at most `limit` that holds, where all below one that holds hold too. */
 function halving(limit: number, holds: (n: number) => boolean): number {
-  if (holds(limit)) return limit;
-  let [low, high] = [0, limit];
+  let [low, high] = [0, Math.min(limit, FIRST_STEP)];
+  while (holds(high)) {
+    if (high === limit) return limit;
+    [low, high] = [high, Math.min(limit, 2 * high)];
+  }
   while (high - low > 1) {
     const middle = (low + high) >> 1;
     if (holds(middle)) low = middle;
@@ -137,15 +139,22 @@ function halving(limit: number, holds: (n: number) => boolean): number {
 
 /** When a station first falls short of the birds living there; null where it never does. */
 export function shortSpell(flock: FlockByDay, demand: StationDemand): Spell | null {
+  const known = new Map<AskedDay, boolean>();
   return spellOf(flock, (d) => {
-    const counts = livingOn(flock, d);
-    const present = total(counts);
-    if (present === 0) return false;
-    const perBird = demand.perBird(d);
-    if (!(demandOf(counts, perBird) > 0)) return false;
-    if (!demand.sure) return !demand.fits(counts, d);
-    return fittingUpTo(websterOf(flock, d, counts, perBird), demand, d, present) < present;
+    const day = askedOn(flock, d, demand.perBird);
+    const short = known.get(day) ?? isShort(day, demand);
+    known.set(day, short);
+    return short;
   });
+}
+
+/** Whether a station falls short of the birds living on a day. */
+function isShort(day: AskedDay, demand: StationDemand): boolean {
+  const { counts, present, asked } = day;
+  if (present === 0 || !(asked > 0)) return false;
+  if (!demand.fits(counts, day)) return true;
+  if (!demand.sure || demand.sure(counts, day)) return false;
+  return fittingUpTo(day, demand, present) < present;
 }
 
 /**
@@ -170,45 +179,3 @@ export function spellOf(flock: FlockByDay, holds: (d: number) => boolean): Spell
   }
   return { from, till: null };
 }
-
-/** Σ count × demand of one bird. */
-export function demandOf(counts: readonly number[], perBird: readonly number[]): number {
-  let sum = 0;
-  for (let i = 0; i < counts.length; i++) sum += (counts[i] as number) * (perBird[i] ?? 0);
-  return sum;
-}
-
-/** Sequences known for a flock: birds living, and the order in which ties go, give the same again. */
-const KNOWN = new WeakMap<FlockByDay, Map<string, Webster>>();
-
-function websterOf(
-  flock: FlockByDay,
-  d: number,
-  counts: readonly number[],
-  perBird: readonly number[],
-): Webster {
-  const known = KNOWN.get(flock) ?? new Map<string, Webster>();
-  KNOWN.set(flock, known);
-  const order = tieOrder(flock, d, perBird);
-  const key = `${counts.join()}|${order.join()}`;
-  const found = known.get(key);
-  if (found) return found;
-  const made = createWebster(counts, order);
-  known.set(key, made);
-  return made;
-}
-
-/** Lots as ties go: greater demand first, then the heavier bird, then by id, whatever the list's order. */
-function tieOrder(flock: FlockByDay, d: number, perBird: readonly number[]): number[] {
-  const { lots, columns } = flock;
-  return lots
-    .map((_, i) => i)
-    .sort(
-      (a, b) =>
-        (perBird[b] ?? 0) - (perBird[a] ?? 0) ||
-        (columns[b]?.massKg[d] ?? 0) - (columns[a]?.massKg[d] ?? 0) ||
-        ((lots[a]?.id ?? '') < (lots[b]?.id ?? '') ? -1 : 1),
-    );
-}
-
-const total = (counts: readonly number[]): number => counts.reduce((a, b) => a + b, 0);

@@ -4,6 +4,7 @@ import type { Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 import type { Basis, Figure } from '../working';
+import type { PerBird } from './asked';
 import { type Carries, type Carry, type Spell, type StationDemand, spellOf } from './carrying';
 import type { LitterCourse } from './litter.course';
 
@@ -142,11 +143,25 @@ export function schoolFor(ctx: StationContext, topic: string): ChosenSchool {
   return school;
 }
 
-/** Remembers the last day worked: a flock is grown bird by bird on one day. */
-export function byDay(work: (d: number) => number[]): (d: number) => number[] {
-  let last: { d: number; value: number[] } | null = null;
-  return (d) => {
-    if (last?.d !== d) last = { d, value: work(d) };
-    return last.value;
-  };
+/**
+ * A value of each lot by day, worked once for each day as long as the flock and what else it hangs on stay the same.
+ * @param from  all that `work` reads beside the flock
+ */
+export function byDay(
+  ctx: StationContext,
+  name: string,
+  from: readonly unknown[],
+  work: (flock: FlockByDay, d: number) => number[],
+): PerBird {
+  const { flock } = ctx;
+  return ctx.kept(name, [flock, ...from], () => {
+    const known = new Map<number, number[]>();
+    return (d: number) => {
+      const found = known.get(d);
+      if (found) return found;
+      const made = work(flock, d);
+      known.set(d, made);
+      return made;
+    };
+  });
 }

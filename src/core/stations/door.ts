@@ -1,7 +1,7 @@
 import { livingOn } from '../birds/flock';
 import type { Lot } from '../birds/lots';
 import type { When } from '../finding';
-import { barsOf } from '../geometry/bars';
+import { sleepingById } from '../geometry/bars';
 import { outsideCode } from '../geometry/outside';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
@@ -13,6 +13,7 @@ import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import type { Carries } from './carrying';
 import {
   askedOf,
+  byDay,
   type CarryingStation,
   capacityParts,
   type StationContext,
@@ -51,7 +52,7 @@ export const doorStation: CarryingStation = {
     }));
     return {
       measure: 'head',
-      perBird: () => lots.map(() => 1),
+      perBird: byDay(ctx, 'heads', [], (flock) => flock.lots.map(() => 1)),
       fits: (taken) =>
         sizes.every(({ doors: n, needing }, i) => {
           if ((taken[i] ?? 0) === 0) return true;
@@ -310,9 +311,7 @@ function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
     );
   }
   const apart = FACTS['door.bars.apart'].value;
-  const near = barsOf(plan).find(
-    (b) => b.use === 'sleeping' && below(gapInPlan(solidOf(b, plan), zone), apart),
-  );
+  const near = sleepingById(plan).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
   if (near) {
     s.find(
       'door.place.byBars',

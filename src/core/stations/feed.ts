@@ -36,12 +36,13 @@ import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Whether all birds find a place at once, shared out among the vessels as well as can be. */
 export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): StationDemand {
-  const lots = ctx.flock.lots;
   const sharesOn = sharesBy(ctx, vessels);
   return {
     measure: 'rim',
-    perBird: byDay((d) => lots.map((_, i) => factFor('feed.round', massThen(ctx.flock, i, d)))),
-    fits: (taken, d) => allShare(sharesOn(d), taken),
+    perBird: byDay(ctx, 'rims', [], (flock, d) =>
+      flock.lots.map((_, i) => factFor('feed.round', massThen(flock, i, d))),
+    ),
+    fits: (taken, { d }) => allShare(sharesOn(d), taken),
   };
 }
 
@@ -71,9 +72,15 @@ export function accessFigures(
   carry: Carries,
   short: When | null,
 ): void {
-  const demand = accessDemand(ctx, vessels);
+  const { most, next } = ctx.kept(
+    `access.${station}`,
+    [ctx.flock, ctx.lean, carry, ...vesselsWithin(vessels, ctx.plan)],
+    () => ({
+      most: fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
+      next: !ctx.lean && givenUp(ctx, vessels, carry),
+    }),
+  );
   const living = livingOn(ctx.flock, carry.needOn).reduce((a, b) => a + b, 0);
-  const most = fittingOn(ctx.flock, demand, carry.needOn);
   const needed = s.found(`${station}.needed`, 'birds', living, ENTERED);
   const served = (id: string, taken: readonly number[]) =>
     s.worked(
@@ -85,7 +92,6 @@ export function accessFigures(
     );
   const there = served(`${station}.have`, most.taken);
   // where the search was given up, the figure says that it is the best that was found
-  const next = ctx.lean ? false : givenUp(ctx, vessels, carry);
   const key = next ? 'vessel.capacity.best' : 'vessel.capacity';
   s.worked(
     `${station}.capacity`,

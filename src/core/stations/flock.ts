@@ -2,10 +2,12 @@ import { type BirdDay, birdDay } from '../birds/daily';
 import { FEED_ENERGY, heldForFeedC, kcalPerGram } from '../birds/feed';
 import { dayOf, type FlockByDay, livingOn, type Measure } from '../birds/flock';
 import { DUCK_TIMES, PARTS_OF_FEED, warmTimes } from '../birds/water';
+import { constant } from '../rules/constants.data';
 import { ASSUMED, type Basis, type Figure, figure } from '../working';
 import { type StationContext, schoolFor } from './context';
 import { FLOCK_WORKINGS as W } from './flock.working';
 import { hotFactor } from './roosts.widths';
+import { sheetOf } from './sheet';
 
 /** One thing a flock asks for: today, and on the day that asks for most of it. */
 export interface DemandRow {
@@ -64,6 +66,11 @@ export function flockFigures(ctx: StationContext): {
     return { measure, todayFigure: today.id, most: { figure: most.id, day: dayOf(flock, peak.d) } };
   });
   figures.push(...flock.lots.flatMap((_, i) => oneBird(flock, i)), ...designFigures(flock));
+  if (ctx.plan.flock.some((g) => g.hatchedOn === null)) {
+    const s = sheetOf('flock');
+    s.rule('flock.unknownAge', 'weeks', constant('flock.unknownAge'), ASSUMED);
+    figures.push(...s.figures);
+  }
   return { figures, demand };
 }
 
@@ -91,7 +98,9 @@ function perBirdOf(ctx: StationContext, measure: DemandMeasure, lot: number, d: 
     case 'length': {
       const school = schoolFor(ctx, 'roosts.length');
       const factor = column.lengthFactor[d] ?? 0;
-      return hotFactor(ctx) * school.value * (school.scale === 'none' ? Math.sign(factor) : factor);
+      return (
+        hotFactor(ctx.flock) * school.value * (school.scale === 'none' ? Math.sign(factor) : factor)
+      );
     }
     default:
       return column[measure][d] ?? 0;

@@ -1,4 +1,4 @@
-import { dayOf, livingOn, massThen } from '../birds/flock';
+import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { type Finding, findingKey } from '../finding';
 import { areaM2, coveredM2, type Flat, stripOf, within } from '../geometry/flat';
 import { inRun, solidOf } from '../geometry/solids';
@@ -9,7 +9,8 @@ import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
 import { atMost, below } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
-import { demandOf } from './carrying';
+import { demandOf } from './asked';
+
 import {
   basisOf,
   byDay,
@@ -30,11 +31,13 @@ export const floorStation: CarryingStation = {
   supply: (ctx) => [usableFloorM2(ctx.plan)],
   demand: (ctx, school) => {
     const usable = usableFloorM2(ctx.plan);
-    const areasOn = byDay((d) => areasOf(ctx, school, d));
+    const areasOn = byDay(ctx, `areas.${school.id}`, [school.value], (flock, d) =>
+      areasOf(flock, school, d),
+    );
     return {
       measure: school.scale === 'none' ? 'head' : 'area',
       perBird: areasOn,
-      fits: (taken, d) => atMost(demandOf(taken, areasOn(d)), usable),
+      fits: (taken, { perBird }) => atMost(demandOf(taken, perBird), usable),
     };
   },
   assess: (ctx, carry, school, short) => {
@@ -45,7 +48,7 @@ export const floorStation: CarryingStation = {
     const basis = basisOf(school);
     const usable = usableFloorM2(ctx.plan);
     const askedOn = (d: number) => {
-      const areas = areasOf(ctx, school, d);
+      const areas = areasOf(ctx.flock, school, d);
       const counts = livingOn(ctx.flock, d);
       return { counts, areas, needed: demandOf(counts, areas) };
     };
@@ -236,8 +239,8 @@ export function storageM2(shell: Plan['shell']): number {
   return strip === null ? 0 : areaM2(strip);
 }
 
-const areasOf = (ctx: StationContext, school: ChosenSchool, d: number): number[] =>
-  ctx.flock.lots.map((_, i) => scaleToBird(school.value, massThen(ctx.flock, i, d), school.scale));
+const areasOf = (flock: FlockByDay, school: ChosenSchool, d: number): number[] =>
+  flock.lots.map((_, i) => scaleToBird(school.value, massThen(flock, i, d), school.scale));
 
 /** What the room gives, whoever lives in it. */
 function roomFigures(plan: Plan, zone: boolean): Figure[] {

@@ -83,13 +83,19 @@ export function beddingOf(plan: Pick<Plan, 'litter'>): Bedding {
 
 /** The day of the horizon on which most droppings fall, of those looked at. */
 function worstDay(flock: FlockByDay): number | null {
+  const known = WORST.get(flock);
+  if (known !== undefined) return known;
   let best: { d: number; kg: number } | null = null;
   for (const { d, counts } of flock.looked) {
     const kg = counts.reduce((sum, n, i) => sum + n * droppingsKgDay(massThen(flock, i, d)), 0);
     if (kg > 0 && (best === null || kg > best.kg)) best = { d, kg };
   }
-  return best?.d ?? null;
+  const worst = best?.d ?? null;
+  WORST.set(flock, worst);
+  return worst;
 }
+
+const WORST = new WeakMap<FlockByDay, number | null>();
 
 /**
  * How litter grows. Where no final depth is entered it is the one worked for the clean-out day by the school; a

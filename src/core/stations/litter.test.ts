@@ -108,3 +108,35 @@ test('clearances are kept to the final litter, hops to the litter as it is start
   });
   expect(codes(far)).toContain('roosts.hop.high');
 });
+
+test('a deep bed that is full before its clean-out has a third taken out, on a day that is said', () => {
+  const full = soundCoop((d) => {
+    d.flock = [hens(90, { massKg: 2.2 })];
+    d.schools = {};
+    d.litter.finalM = null;
+  });
+  const days = figure(full, 'litter.third.days');
+  expect(days).toBeGreaterThan(20);
+  expect(days).toBeLessThan(365);
+  // held to what the school allows, however many live on it
+  expect(assess(full, { on: DAY }).litterFinalM).toBeCloseTo(0.3, 9);
+  const few = soundCoop((d) => {
+    d.flock = [hens(2, { massKg: 2.2 })];
+    d.litter.finalM = null;
+  });
+  expect(figure(few, 'litter.third.days')).toBeNaN();
+});
+
+test('litter is worked for the day on which most falls on it, not for today', () => {
+  const old = { hatchedOn: '2025-03-01', arrivesOn: '2025-09-01' };
+  const later = soundCoop((d) => {
+    d.flock = [
+      hens(3, { id: 'now', massKg: 2.2, ...old, leavesOn: '2027-03-01' }),
+      hens(9, { id: 'then', massKg: 2.2, ...old, arrivesOn: '2027-03-01' }),
+    ];
+  });
+  const nine = soundCoop((d) => {
+    d.flock = [hens(9, { massKg: 2.2, ...old })];
+  });
+  expect(figure(later, 'litter.onLitter')).toBeCloseTo(figure(nine, 'litter.onLitter'), 6);
+});

@@ -1,4 +1,5 @@
 import type { ClassRow } from '../birds/classes.data';
+import type { FlockByDay } from '../birds/flock';
 import type { Lot } from '../birds/lots';
 import { outsideCode } from '../geometry/outside';
 import type { NestBank, Plan } from '../plan/schema';
@@ -48,5 +49,5 @@ export function isFor({ plan, flock }: StationContext, bank: NestBank, lot: Lot)
 const FLOOR_LIP_M = 0.3;
 
 /** 1 for each lot whose hens are in lay on a day of the horizon, else 0. */
-export const layingPerBird = (ctx: StationContext, d: number): number[] =>
-  ctx.flock.columns.map((c) => c.inLay[d] ?? 0);
+export const layingPerBird = ({ columns }: FlockByDay, d: number): number[] =>
+  columns.map((c) => c.inLay[d] ?? 0);

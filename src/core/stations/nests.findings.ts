@@ -120,7 +120,7 @@ function boxesShort(
 
 /** The size of box that the largest of the hens then in lay wants. */
 function sizeNumbers(ctx: StationContext, carry: Carries) {
-  const laying = layingPerBird(ctx, carry.setOn);
+  const laying = layingPerBird(ctx.flock, carry.setOn);
   const lots = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) * (carry.flock[i] ?? 0) > 0);
   const largest = lots.reduce<Lot | null>(
     (a, b) => (a === null || b.massKg > a.massKg ? b : a),
@@ -168,6 +168,12 @@ function underBars(bank: NestBank, ctx: StationContext): Found {
 
 /** Lots whose hens ever come into lay here and that a bank is for, with the days on which one of them is in lay. */
 export function layersOf(ctx: StationContext, bank: NestBank): { lots: Lot[]; days: When | null } {
+  return ctx.kept(`layers.${bank.id}`, [ctx.flock, ctx.lean, bank, ctx.plan.litter.depthM], () =>
+    workLayers(ctx, bank),
+  );
+}
+
+function workLayers(ctx: StationContext, bank: NestBank): { lots: Lot[]; days: When | null } {
   const { lots, columns } = ctx.flock;
   const own = lots.flatMap((lot, i) =>
     isFor(ctx, bank, lot) && columns[i]?.inLay.some((x, d) => x * (columns[i]?.living[d] ?? 0) > 0)

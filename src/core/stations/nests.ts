@@ -3,7 +3,8 @@ import type { NestBank, Plan } from '../plan/schema';
 import type { ChosenSchool } from '../rules/book';
 import { wholeUp } from '../units/number';
 import { ENTERED, type Figure, figure, KEEPERS } from '../working';
-import { type Carries, demandOf } from './carrying';
+import { demandOf } from './asked';
+import type { Carries } from './carrying';
 import {
   basisOf,
   byDay,
@@ -27,12 +28,12 @@ export const nestsStation: CarryingStation = {
     ...banksOf(ctx.plan).flatMap((b) => [b, boxesInside(b, ctx.plan)]),
   ],
   demand: (ctx, school) => {
-    const sets = boxSets(ctx);
-    const layingOn = byDay((d) => layingPerBird(ctx, d));
+    const sets = ctx.once('boxSets', () => boxSets(ctx));
+    const layingOn = byDay(ctx, 'laying', [], layingPerBird);
     return {
       measure: 'inLay',
       perBird: layingOn,
-      fits: (taken, d) => boxesServe(sets, school, taken, layingOn(d)),
+      fits: (taken, { perBird }) => boxesServe(sets, school, taken, perBird),
     };
   },
   assess: (ctx, carry, school, short) => {
@@ -132,7 +133,7 @@ function lipFigure(bank: NestBank, plan: Plan): Figure {
 function carryFigures(ctx: StationContext, carry: Carries, school: ChosenSchool): Figure[] {
   const basis = basisOf(school);
   const boxesOn = (d: number) => {
-    const perBird = layingPerBird(ctx, d);
+    const perBird = layingPerBird(ctx.flock, d);
     const counts = livingOn(ctx.flock, d);
     const laying = counts.map((n, i) => n * (perBird[i] ?? 0));
     return { laying, hens: demandOf(counts, perBird), boxes: countedBoxes(ctx, laying) };

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { allSeated, packBars, surelySeated, surelySeatedM, widestFirst } from './packing';
+import { allSeated, isSure, packBars, surelySeated, widestFirst } from './packing';
 
 const seats = (bars: number[], kinds: { widthM: number; count: number }[]) =>
   packBars(bars, kinds).seated.map((bar) => bar.join('+'));
@@ -83,7 +83,7 @@ test('birds seated and birds left are all the birds, and no bar is overfilled', 
   );
 });
 
-test('birds of less length than is surely seated are seated, and all smaller flocks with them', () => {
+test('birds of less length, or fewer, than are surely seated are seated, and all smaller flocks with them', () => {
   let sure = 0;
   fc.assert(
     fc.property(
@@ -95,10 +95,8 @@ test('birds of less length than is surely seated are seated, and all smaller flo
         const widths = k.map((x) => x.widthM);
         const reaches = k.map((_, i) => b.map((_bar, j) => can[(i * 5 + j) % 20] as boolean));
         const own = { usableM: b, reaches };
-        const asked = (n: readonly number[]) =>
-          n.reduce((sum, x, i) => sum + x * (widths[i] ?? 0), 0);
-        const sureM = surelySeatedM(own, counts, widths);
-        fc.pre(counts.some((n) => n > 0) && surelySeated(asked(counts), sureM));
+        const bound = surelySeated(own, counts, widths);
+        fc.pre(counts.some((n) => n > 0) && isSure(bound, counts, widths));
         sure++;
         const order = widestFirst(widths);
         expect(allSeated(own, order, counts, widths)).toBe(true);
@@ -108,9 +106,17 @@ test('birds of less length than is surely seated are seated, and all smaller flo
         });
       },
     ),
-    { numRuns: 60 },
+    { numRuns: 300 },
   );
-  expect(sure).toBeGreaterThan(30);
+  expect(sure).toBeGreaterThan(150);
+});
+
+test('of birds of one width the bound is what the bars hold', () => {
+  const bars = { usableM: [1, 0.7], reaches: [] };
+  const bound = surelySeated(bars, [9], [0.3]);
+  expect(bound).toEqual({ birds: 5, lengthM: expect.closeTo(1.4) });
+  expect(isSure(bound, [5], [0.3])).toBe(true);
+  expect(isSure(bound, [6], [0.3])).toBe(false);
 });
 
 test('whether all are seated is what the seating itself says, for any bars and birds', () => {

@@ -27,7 +27,7 @@ export interface Seating {
 export function packBars(
   barsM: readonly number[],
   kinds: readonly BirdKind[],
-  order = widestFirst(kinds.map((k) => k.widthM)),
+  order: readonly number[] = widestFirst(kinds.map((k) => k.widthM)),
 ): Seating {
   const left = kinds.map((k) => k.count);
   const room = [...barsM];
@@ -60,6 +60,9 @@ export interface Bars {
   readonly reaches: readonly (readonly boolean[])[];
 }
 
+/** Room left on each bar while a flock is seated: asked for thousands of times, so it is made once. */
+let room = new Float64Array(16);
+
 /**
  * Whether `packBars` leaves nobody without a place: the same seating, without writing down who sits where.
  * @param order    lots in the order they choose
@@ -72,13 +75,15 @@ export function allSeated(
   counts: readonly number[],
   widthsM: readonly number[],
 ): boolean {
-  const room = Float64Array.from(usableM);
+  const bars = usableM.length;
+  if (room.length < bars) room = new Float64Array(2 * bars);
+  for (let b = 0; b < bars; b++) room[b] = usableM[b] as number;
   for (const lot of order) {
     const width = widthsM[lot] as number;
     let waiting = counts[lot] as number;
     if (width === 0 || waiting === 0) continue;
     const own = reaches[lot];
-    for (let b = 0; b < room.length && waiting > 0; b++) {
+    for (let b = 0; b < bars && waiting > 0; b++) {
       if (own && !own[b]) continue;
       const places = placesOn(room[b] as number, width, waiting);
       if (places === 0) continue;
@@ -90,28 +95,64 @@ export function allSeated(
   return true;
 }
 
+/** What is seated whatever birds of a flock make it up. */
+export interface Sure {
+  /** Length of birds, m; Infinity where no lot is there to sit. */
+  readonly lengthM: number;
+  /** Birds. */
+  readonly birds: number;
+}
+
 /**
- * Length of birds that is seated whatever birds make it up: a bird finds no place only where every bar that she
- * reaches has less room than her width, so the bars are full but for less than a width each.
- * @returns m; Infinity where no lot is there to sit
+ * What is seated for certain. A bird finds no place only where every bar that she reaches has less room than her
+ * width: the bars are then full but for less than a width each, and each holds at least as many birds as it would of
+ * the widest.
  */
-export function surelySeatedM(
+export function surelySeated(
   { usableM, reaches }: Bars,
   counts: readonly number[],
   widthsM: readonly number[],
-): number {
-  let least = Number.POSITIVE_INFINITY;
-  widthsM.forEach((width, lot) => {
-    if (width === 0 || counts[lot] === 0) return;
-    const own = reaches[lot];
-    const full = usableM.reduce(
-      (sum, barM, b) => sum + (own && !own[b] ? 0 : Math.max(0, barM - width)),
-      0,
-    );
-    least = Math.min(least, full + width);
-  });
-  return least;
+): Sure {
+  let [lengthM, birds] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY];
+  let widest = 0;
+  /** Lots that get up to the same bars, by the widest of them. */
+  const alike: { own: readonly boolean[] | undefined; widest: number }[] = [];
+  for (let i = 0; i < counts.length; i++) {
+    const width = widthsM[i] as number;
+    if (width === 0 || counts[i] === 0) continue;
+    widest = Math.max(widest, width);
+    const own = reaches[i];
+    const same = alike.find((other) => other.own === own);
+    if (same) same.widest = Math.max(same.widest, width);
+    else alike.push({ own, widest: width });
+  }
+  const places = usableM.map((barM) => Math.max(0, wholeDown(barM / widest)));
+  for (const { own, widest: width } of alike) {
+    let full = 0;
+    let count = 0;
+    let longest = 0;
+    for (let b = 0; b < usableM.length; b++) {
+      if (own && !own[b]) continue;
+      const barM = usableM[b] as number;
+      longest = Math.max(longest, barM);
+      full += Math.max(0, barM - width);
+      count += places[b] as number;
+    }
+    // a narrower bird leaves the bars fuller, as long as the widest fits on one of them
+    lengthM = Math.min(lengthM, below(longest, width) ? 0 : full + width);
+    birds = Math.min(birds, count);
+  }
+  return { lengthM, birds };
 }
 
-/** Whether birds of so much length are seated for certain. */
-export const surelySeated = (lengthM: number, sureM: number): boolean => below(lengthM, sureM);
+/** Whether these are seated for certain. */
+export function isSure(sure: Sure, taken: readonly number[], widthsM: readonly number[]): boolean {
+  let [length, birds] = [0, 0];
+  for (let i = 0; i < taken.length; i++) {
+    const width = widthsM[i] as number;
+    if (width === 0) continue;
+    birds += taken[i] as number;
+    length += (taken[i] as number) * width;
+  }
+  return birds <= sure.birds || below(length, sure.lengthM);
+}

@@ -140,3 +140,25 @@ test('any coop has the findings of its mirror', () => {
 test('a sound coop stays sound in the mirror', () => {
   expect(assess(mirror(soundCoop()), { on }).findings).toEqual([]);
 });
+
+test('the order of groups and of fixtures changes nothing: no carry, no verdict, no finding', () => {
+  fc.assert(
+    fc.property(badCoop, (plan) => {
+      const told = (p: Plan) => {
+        const a = assess(p, { on });
+        const staves = a.staves.map(({ station, carries, verdict }) => [station, carries, verdict]);
+        const findings = a.findings
+          .map((f) => `${f.severity} ${f.key} ${f.from ?? ''} ${f.till ?? ''}`)
+          .sort();
+        return { carries: a.carries, held: [...a.heldBackBy].sort(), staves, findings };
+      };
+      const turned = {
+        ...plan,
+        flock: [...plan.flock].reverse(),
+        fixtures: [...plan.fixtures].reverse(),
+      };
+      expect(told(turned)).toEqual(told(plan));
+    }),
+    { numRuns: 40 },
+  );
+});

@@ -213,7 +213,7 @@ function lengthShort(
 /** Whether the bars would hold the birds of the setting day if all of them got up to all of them. */
 function enoughIfReached(ctx: StationContext, carry: Carries): boolean {
   const school = schoolFor(ctx, 'roosts.length');
-  const widths = widthsOf(ctx, school, carry.setOn);
+  const widths = widthsOf(ctx.flock, school, carry.setOn);
   const bars = barsOf(ctx.plan).filter(
     (b) => b.use === 'sleeping' && outsideCode(b, ctx.plan) === null,
   );

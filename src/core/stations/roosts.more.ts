@@ -4,8 +4,8 @@ import type { When } from '../finding';
 import { barsOf, effectiveLength } from '../geometry/bars';
 import { outsideCode } from '../geometry/outside';
 import { roofHeightM } from '../geometry/shell';
-import { inRun, solidOf } from '../geometry/solids';
-import type { Bar } from '../plan/schema';
+import { inRun, meetInPlan, solidOf } from '../geometry/solids';
+import type { Bar, Fixture, OfKind, Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
 import { atMost, below, wholeDown } from '../units/number';
@@ -41,8 +41,10 @@ export function moreOfRoosts(ctx: StationContext, seats: FlockSeats, length: Cho
 }
 
 /** Most birds of a lot that live here on one day. */
-const mostLiving = ({ flock }: StationContext, lot: Lot): number =>
-  Math.max(0, ...(flock.columns[flock.lots.indexOf(lot)]?.living ?? []));
+const mostLiving = ({ flock, kept }: StationContext, lot: Lot): number =>
+  kept('mostLiving', [flock], () =>
+    flock.columns.map((c) => c.living.reduce((most, n) => Math.max(most, n), 0)),
+  )[flock.lots.indexOf(lot)] ?? 0;
 
 const heightOf = (bar: Bar, ctx: StationContext) => ({
   value: bar.z - ctx.plan.litter.depthM,
@@ -167,6 +169,9 @@ function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
   const { x0, x1, y0, y1 } = solidOf(bar, ctx.plan);
   const roof = Math.min(
     ...[x0, x1].flatMap((x) => [y0, y1].map((y) => roofHeightM(ctx.plan.shell, x, y))),
+    ...ceilingsOf(ctx.plan)
+      .filter((c) => meetInPlan(solidOf(c, ctx.plan), solidOf(bar, ctx.plan)) && !below(c.z, bar.z))
+      .map((c) => c.z),
   );
   const back = birdSize(heaviest).backM;
   const times = FACTS['roosts.headroom.times'].value;
@@ -230,7 +235,9 @@ interface Load {
 
 /** As many birds of one mass as a bar holds, by the school of lengths. */
 const fullOf = (ctx: StationContext, length: ChosenSchool, effectiveM: number, massKg: number) => ({
-  birds: wholeDown(effectiveM / (hotFactor(ctx) * scaleToBird(length.value, massKg, length.scale))),
+  birds: wholeDown(
+    effectiveM / (hotFactor(ctx.flock) * scaleToBird(length.value, massKg, length.scale)),
+  ),
   massKg,
 });
 
@@ -327,11 +334,18 @@ function whenLoaded(
   const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
   const reached = reachedByLots(ctx);
   const own = ctx.flock.columns.filter((_, i) => reached[i]?.has(bar.id));
+  const known = new Map<number, boolean>();
+  const loads = (kg: number): boolean => {
+    const { birds, massKg } = fullOf(ctx, length, effectiveM, kg);
+    return tooMuch(birds * massKg);
+  };
   return whenHolds(ctx, (d) =>
     own.some((c) => {
       if ((c.living[d] ?? 0) === 0 || (c.lengthFactor[d] ?? 0) === 0) return false;
-      const { birds, massKg } = fullOf(ctx, length, effectiveM, c.massKg[d] ?? 0);
-      return tooMuch(birds * massKg);
+      const kg = c.massKg[d] ?? 0;
+      const found = known.get(kg) ?? loads(kg);
+      known.set(kg, found);
+      return found;
     }),
   );
 }
@@ -349,6 +363,26 @@ function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (!bar.braced) s.find('roosts.hung.swings', 'awkward', [bar.id], {});
 }
 
+const ceilingsOf = (plan: Plan): OfKind<'ceiling'>[] =>
+  plan.fixtures.filter((f): f is OfKind<'ceiling'> => f.kind === 'ceiling');
+
+/** Whether a mesh ceiling keeps birds from the whole of a thing: it lies under it, from end to end. */
+function underMesh(fixture: Fixture, plan: Plan): boolean {
+  if (!('z' in fixture) && !('sillZ' in fixture)) return false;
+  const s = solidOf(fixture, plan);
+  const level = 'sillZ' in fixture ? fixture.sillZ : s.z1;
+  return ceilingsOf(plan).some((c) => {
+    const t = solidOf(c, plan);
+    return (
+      !below(level, c.z) &&
+      atMost(t.x0, s.x0) &&
+      atMost(s.x1, t.x1) &&
+      atMost(t.y0, s.y0) &&
+      atMost(s.y1, t.y1)
+    );
+  });
+}
+
 /** Anything flat and wide enough, high enough to be roosted on. */
 function ledges(s: Sheet, ctx: StationContext): void {
   const lowest = Math.min(
@@ -360,6 +394,7 @@ function ledges(s: Sheet, ctx: StationContext): void {
   const from = lowest - FACTS['roosts.ledge.below'].value;
   for (const f of ctx.plan.fixtures) {
     if (inRun(f)) continue;
+    if (underMesh(f, ctx.plan)) continue;
     if (f.kind === 'ledge' && !f.sloped && !below(f.z, from)) {
       const narrow = Math.min(f.depthM, f.lengthM);
       if (atMost(narrow, FACTS['roosts.ledge.width'].value)) continue;

@@ -4,7 +4,8 @@ import { barsOf, effectiveLength } from '../geometry/bars';
 import type { Plan } from '../plan/schema';
 import { type ChosenSchool, scaleToBird } from '../rules/book';
 import { type Figure, figure, KEEPERS } from '../working';
-import { type Carries, type Carry, demandOf } from './carrying';
+import { type AskedDay, demandOf, lotOrder } from './asked';
+import type { Carries, Carry } from './carrying';
 import {
   basisOf,
   byDay,
@@ -17,9 +18,10 @@ import {
   allSeated,
   type Bars,
   type BirdKind,
+  isSure,
   packBars,
+  type Sure,
   surelySeated,
-  surelySeatedM,
 } from './packing';
 import { roostFindings, whyNotCounted } from './roosts.findings';
 import { moreOfRoosts } from './roosts.more';
@@ -40,14 +42,23 @@ export const roostsStation: CarryingStation = {
   },
   demand: (ctx, school) => {
     const bars = barsFor(ctx);
-    const widthsOn = byDay((d) => widthsOf(ctx, school, d));
-    const orderOn = byDay((d) => choosingOrder(ctx, widthsOn(d), d));
-    const sureOn = byDay((d) => [surelySeatedM(bars, livingOn(ctx.flock, d), widthsOn(d))]);
+    const widthsOn = byDay(ctx, `widths.${school.id}`, [school.value], (flock, d) =>
+      widthsOf(flock, school, d),
+    );
+    // a flock is grown bird by bird on one day
+    let last: { day: AskedDay; sure: Sure } | null = null;
+    const sureOn = (day: AskedDay): Sure => {
+      if (last?.day !== day) {
+        last = { day, sure: surelySeated(bars, day.counts, day.perBird) };
+      }
+      return last.sure;
+    };
     return {
       measure: school.scale === 'none' ? 'roosting' : 'length',
       perBird: widthsOn,
-      fits: (taken, d) => allSeated(bars, orderOn(d), taken, widthsOn(d)),
-      sure: (taken, d) => surelySeated(demandOf(taken, widthsOn(d)), sureOn(d)[0] as number),
+      // lots choose widest first, of equal width the heavier
+      fits: (taken, { order, perBird }) => allSeated(bars, order, taken, perBird),
+      sure: (taken, day) => isSure(sureOn(day), taken, day.perBird),
     };
   },
   assess: (ctx, carry, school, short) => {
@@ -90,24 +101,15 @@ function workCountedBars(ctx: StationContext): CountedBar[] {
 const barsFor = (ctx: StationContext): Bars =>
   ctx.once('barsFor', () => {
     const bars = countedBars(ctx);
-    return {
-      usableM: bars.map((b) => b.effectiveM),
-      reaches: reachedByLots(ctx).map((reached) => bars.map((b) => reached.has(b.bar.id))),
+    // lots of one hop get up to the same perches, and share one list
+    const lists = new Map<ReadonlySet<string>, boolean[]>();
+    const listOf = (reached: ReadonlySet<string>): boolean[] => {
+      const list = lists.get(reached) ?? bars.map((b) => reached.has(b.bar.id));
+      lists.set(reached, list);
+      return list;
     };
+    return { usableM: bars.map((b) => b.effectiveM), reaches: reachedByLots(ctx).map(listOf) };
   });
-
-/** Lots as they choose their places: widest first, of equal width the heavier, then by id. */
-function choosingOrder({ flock }: StationContext, widths: readonly number[], d: number): number[] {
-  const { lots, columns } = flock;
-  return lots
-    .map((_, i) => i)
-    .sort(
-      (a, b) =>
-        (widths[b] ?? 0) - (widths[a] ?? 0) ||
-        (columns[b]?.massKg[d] ?? 0) - (columns[a]?.massKg[d] ?? 0) ||
-        ((lots[a]?.id ?? '') < (lots[b]?.id ?? '') ? -1 : 1),
-    );
-}
 
 /** Where the flock of the setting day sits by the school chosen. */
 export const seatFlock = (ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats =>
@@ -115,13 +117,13 @@ export const seatFlock = (ctx: StationContext, carry: Carry, school: ChosenSchoo
 
 function workSeats(ctx: StationContext, carry: Carry, school: ChosenSchool): FlockSeats {
   const d = carry.state === 'carries' ? carry.setOn : 0;
-  const widths = widthsOf(ctx, school, d);
+  const widths = widthsOf(ctx.flock, school, d);
   const counts = livingOn(ctx.flock, d);
   const sleepers = counts.map((count, i) => (widths[i] === 0 ? 0 : count));
   const { usableM, reaches } = barsFor(ctx);
   const kinds = kindsOf(sleepers, widths, reaches);
   return {
-    ...packBars(usableM, kinds, choosingOrder(ctx, widths, d)),
+    ...packBars(usableM, kinds, lotOrder(ctx.flock, d, widths)),
     d,
     bars: countedBars(ctx),
     counts: sleepers,
@@ -169,7 +171,7 @@ function lengthFigures(plan: Plan): Figure[] {
 }
 
 function widthParts(ctx: StationContext, school: ChosenSchool, mass: number) {
-  const hot = hotFactor(ctx);
+  const hot = hotFactor(ctx.flock);
   const scaled = hot * scaleToBird(school.value, mass, school.scale);
   return { ...scaledParts(school.value, mass, school.scale, scaled), hot };
 }
@@ -183,7 +185,7 @@ function carryFigures(
   const basis = basisOf(school);
   const { widths, counts } = seats;
   const most = carry.needOn;
-  const mostWidths = widthsOf(ctx, school, most);
+  const mostWidths = widthsOf(ctx.flock, school, most);
   const mostCounts = livingOn(ctx.flock, most).map((n, i) => (mostWidths[i] === 0 ? 0 : n));
   const effective = seats.bars.map((b) => b.effectiveM);
   const sleepers = counts.reduce((a, b) => a + b, 0);

@@ -63,6 +63,7 @@ export function shareOut(shares: Shares, counts: readonly number[]): Sharing {
 
 /** Whether all of them find room. */
 export function allShare(shares: Shares, counts: readonly number[]): boolean {
+  if (!roomFor(shares, counts)) return false;
   if (none(quickest(shares, counts).left)) return true;
   const order = orderOf(shares, counts);
   return (
@@ -71,6 +72,15 @@ export function allShare(shares: Shares, counts: readonly number[]): boolean {
       order.lots.map((i) => counts[i] as number),
     ).at !== null
   );
+}
+
+/** Whether there is room enough if each bird went where she takes least: where there is not, none can be found. */
+function roomFor(shares: Shares, counts: readonly number[]): boolean {
+  let asked = 0;
+  for (let i = 0; i < counts.length; i++) {
+    if (counts[i] !== 0) asked += (counts[i] as number) * leastOf(shares, i);
+  }
+  return asked <= shares.length * (1 + DUST);
 }
 
 /** Vessels and lots in an order of their own, so that the lists' order decides nothing, even where a search is given up. */
@@ -116,27 +126,44 @@ interface Quick {
 /** The best of a few sharings out in which every vessel is filled by turns with those that fit fewest others. */
 function quickest(shares: Shares, counts: readonly number[]): Quick {
   let best: Quick | null = null;
-  for (const order of ordersOf(shares, counts.length)) {
-    const one = fill(shares, counts, order);
+  for (const sign of [1, -1] as const) {
+    const one = fill(shares, counts, orderBy(shares, counts.length, sign));
     if (none(one.left)) return one;
     if (best === null || sum(one.left) < sum(best.left)) best = one;
   }
   return best ?? { at: shares.map(() => counts.map(() => 0)), left: [...counts] };
 }
 
-/** Orders in which lots are given places: the fewest vessels to choose from first, then the widest or the narrowest. */
-function ordersOf(shares: Shares, lots: number): number[][] {
+/** Orders known of some shares: of widest first, and of narrowest first. */
+const ORDERS = new WeakMap<Shares, Map<1 | -1, readonly number[]>>();
+
+/**
+ * The order in which lots are given places: the fewest vessels to choose from first, then the widest or the narrowest.
+ * @param sign  1 for the widest first, −1 for the narrowest
+ */
+function orderBy(shares: Shares, lots: number, sign: 1 | -1): readonly number[] {
+  const known = ORDERS.get(shares) ?? new Map<1 | -1, readonly number[]>();
+  ORDERS.set(shares, known);
+  const found = known.get(sign);
+  if (found) return found;
   const all = Array.from({ length: lots }, (_, i) => i);
   const choices = all.map((i) => shares.filter((own) => Number.isFinite(own[i])).length);
-  const least = all.map((i) => Math.min(...shares.map((own) => own[i] as number)));
-  const by = (sign: 1 | -1): number[] =>
-    [...all].sort(
-      (a, b) =>
-        (choices[a] as number) - (choices[b] as number) ||
-        sign * ((least[b] as number) - (least[a] as number)) ||
-        a - b,
-    );
-  return [by(1), by(-1)];
+  const least = all.map((i) => leastOf(shares, i));
+  const made = all.sort(
+    (a, b) =>
+      (choices[a] as number) - (choices[b] as number) ||
+      sign * ((least[b] as number) - (least[a] as number)) ||
+      a - b,
+  );
+  known.set(sign, made);
+  return made;
+}
+
+/** The least share that one bird of a lot takes anywhere. */
+function leastOf(shares: Shares, lot: number): number {
+  let least = Number.POSITIVE_INFINITY;
+  for (const own of shares) least = Math.min(least, own[lot] as number);
+  return least;
 }
 
 /** Lot by lot, at the vessels that serve most of them, those that few others can use first. */

@@ -123,11 +123,17 @@ function foot(s: Sheet, plan: Plan): void {
   });
 }
 
-/** Mesh to cut for the openings, kind by kind, with its lap on each edge. */
+/** Mesh to cut for the openings and for ceilings, kind by kind, with its lap on each edge. */
 function mesh(s: Sheet, plan: Plan): void {
   const lap = FACTS['mesh.lap'].value;
   for (const { id, pitchM } of COVER_ROWS) {
-    const own = airOpenings(plan).filter((o) => pitchM !== null && o.cover === id);
+    const ceilings = plan.fixtures.flatMap((f) =>
+      f.kind === 'ceiling' && f.cover === id ? [{ widthM: f.lengthM, heightM: f.depthM }] : [],
+    );
+    const own = [
+      ...airOpenings(plan).filter((o) => pitchM !== null && o.cover === id),
+      ...ceilings,
+    ];
     if (own.length === 0) continue;
     const areas = own.map((o) => o.widthM * o.heightM);
     const edges = own.map((o) => 2 * (o.widthM + o.heightM));

@@ -68,6 +68,10 @@ function shape(fixture: Fixture, r: PageRect, p: Projection): ReactNode {
       return <rect {...r} rx="3" className="fill-sunk stroke-ink" strokeWidth="1" />;
     case 'dustBath':
       return <BathShape r={r} />;
+    case 'ceiling':
+      return (
+        <rect {...r} className="fill-none stroke-soft" strokeWidth="1" strokeDasharray="3 2" />
+      );
     case 'board':
     case 'ledge':
       return <rect {...r} className={timber} strokeWidth="0.9" />;

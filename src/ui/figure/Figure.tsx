@@ -7,17 +7,20 @@ import { useHost } from './WorkingHost';
 export function Figure({
   id,
   bare = false,
+  fine = false,
   className,
 }: {
   id: string;
   bare?: boolean;
+  /** With all that a tape shows. */
+  fine?: boolean;
   className?: string;
 }) {
   const { assessment, units } = useShown();
   const { open, regionId, toggle } = useHost();
   const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
-  const text = sayFigure(figure, units, bare);
+  const text = sayFigure(figure, units, bare, fine);
   return (
     <button
       type="button"

@@ -2,6 +2,8 @@
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { type Group, PLAN_LIMITS } from '@/core/plan/schema';
+import { Figure } from '../figure/Figure';
+import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { edit, useAssessment, usePlan } from '../store/bench';
 import { BreedPicker } from './BreedPicker';
@@ -148,6 +150,11 @@ function GroupRow({ group }: { group: Group }) {
           <Trash2 size={15} aria-hidden />
         </button>
       </div>
+      {group.hatchedOn === null ? (
+        <WorkingHost className="px-1.5 pb-1 text-[0.82rem] text-soft lg:pl-6">
+          Hatched: not known. Counted as <Figure id="flock.unknownAge" /> old when they came.
+        </WorkingHost>
+      ) : null}
       {open ? <GroupDetails group={group} change={change} /> : null}
     </fieldset>
   );

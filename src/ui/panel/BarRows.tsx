@@ -1,13 +1,14 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newBar } from '@/core/plan/newFixtures';
+import { ADDS } from '@/core/plan/adds';
 import type { Bar } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
-import { addFixture, editFixture } from './fixtures';
+import { editFixture } from './fixtures';
 import { BarDetails } from './parts';
+import { useAdd } from './useAdd';
 
 const SECTIONS = {
   flat: { name: 'flat, wide face up', widthM: 0.089, heightM: 0.038 },
@@ -29,6 +30,7 @@ const USES = [
 /** The bars, edited in place. */
 export function BarRows() {
   const plan = usePlan();
+  const add = useAdd();
   const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
   return (
     <div className="flex flex-col gap-2.5">
@@ -43,7 +45,7 @@ export function BarRows() {
       <button
         type="button"
         className={`button self-start ${bars.length === 0 ? 'button-primary' : ''}`}
-        onClick={() => addFixture(newBar(plan))}
+        onClick={() => add(ADDS.bar)}
       >
         <Plus size={15} aria-hidden /> Add a bar
       </button>

@@ -78,7 +78,12 @@ function FindingCard({ finding }: { finding: Finding }) {
             return (
               // a mark never begins a line: it stays with its number
               <span key={piece.name} className="whitespace-nowrap">
-                <Figure id={number.figure} bare={piece.bare} className="figures text-[0.94em]" />
+                <Figure
+                  id={number.figure}
+                  bare={piece.bare}
+                  fine={piece.fine}
+                  className="figures text-[0.94em]"
+                />
                 {next?.kind === 'words' ? (MARKS.exec(next.text)?.[0] ?? '') : ''}
               </span>
             );

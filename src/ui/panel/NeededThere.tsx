@@ -34,6 +34,9 @@ export function NeededThere({ station }: { station: StationId }) {
             <>
               {' '}
               Carries <Figure id={`${station}.capacity`} />.
+              {stave?.carries === 0 && (figures.get(`${station}.have`)?.value ?? 0) > 0
+                ? ' Birds are counted in step, each kind by its share: here one kind finds no place from its first bird on, whoever else finds one.'
+                : null}
             </>
           ) : null}
         </p>

@@ -1,13 +1,14 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newNestBank } from '@/core/plan/newFixtures';
+import { ADDS } from '@/core/plan/adds';
 import type { NestBank } from '@/core/plan/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
-import { addFixture, editFixture } from './fixtures';
+import { editFixture } from './fixtures';
 import { NestDetails } from './parts';
+import { useAdd } from './useAdd';
 
 const SIDES = [
   { id: 'front', name: 'the front' },
@@ -19,6 +20,7 @@ const SIDES = [
 /** The banks of nest boxes, edited in place. */
 export function NestRows() {
   const plan = usePlan();
+  const add = useAdd();
   const banks = plan.fixtures.filter((f): f is NestBank => f.kind === 'nestBank');
   return (
     <div className="flex flex-col gap-2.5">
@@ -33,7 +35,7 @@ export function NestRows() {
       <button
         type="button"
         className={`button self-start ${banks.length === 0 ? 'button-primary' : ''}`}
-        onClick={() => addFixture(newNestBank(plan))}
+        onClick={() => add(ADDS.nestBank)}
       >
         <Plus size={15} aria-hidden /> Add a bank of nests
       </button>

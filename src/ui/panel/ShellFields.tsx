@@ -19,15 +19,15 @@ const SIDES = [
 ] as const;
 
 const BUILDS = [
-  { id: 'ply12', name: '12 mm ply' },
-  { id: 'board18', name: '18 mm board' },
+  { id: 'ply12', name: '12 mm (1/2 in) ply' },
+  { id: 'board18', name: '18 mm (3/4 in) board' },
   { id: 'sheetMetal', name: 'sheet metal' },
-  { id: 'metalOnPly9', name: 'metal on 9 mm ply' },
-  { id: 'foam25', name: '25 mm foam between skins' },
-  { id: 'foam50', name: '50 mm foam between skins' },
+  { id: 'metalOnPly9', name: 'metal on 9 mm (3/8 in) ply' },
+  { id: 'foam25', name: '25 mm (1 in) foam between skins' },
+  { id: 'foam50', name: '50 mm (2 in) foam between skins' },
   { id: 'acrylic', name: 'single acrylic' },
   { id: 'masonry200', name: 'masonry' },
-  { id: 'shinglesOnPly12', name: 'shingles on 12 mm ply' },
+  { id: 'shinglesOnPly12', name: 'shingles on 12 mm (1/2 in) ply' },
   { id: 'palletBoards', name: 'pallet boards, with gaps' },
 ] as const;
 

@@ -1,6 +1,7 @@
 import type { Outcome } from '@/core/outcome';
 import { freeNumber } from '@/core/plan/defaults';
 import type { Fixture, Plan } from '@/core/plan/schema';
+import { gridNear } from '@/core/units/grid';
 import { edit, pick } from '../store/bench';
 
 type Kind = Fixture['kind'];
@@ -36,7 +37,5 @@ export function duplicateFixture(plan: Plan, fixture: Fixture): void {
   const stem = fixture.id.replace(/-\d+$/, '');
   const n = freeNumber(stem, plan.fixtures);
   const copy = { ...fixture, id: `${stem}-${n}`, name: `${fixture.name} ${n}`.slice(0, 80) };
-  addFixture(
-    'y' in copy ? { ...copy, y: Math.max(0, Math.round((copy.y - 0.4) * 1000) / 1000) } : copy,
-  );
+  addFixture('y' in copy ? { ...copy, y: Math.max(0, gridNear(copy.y - 0.4, plan.units)) } : copy);
 }

@@ -84,8 +84,20 @@ const DAY_MS = 86_400_000;
 
 /** Day of the year, 0…364, of an ISO day; 29 February counts as the 28th. */
 export function dayOfYear(iso: string): number {
-  const month = Number(iso.slice(5, 7));
-  const day = Number(iso.slice(8, 10));
-  const held = month === 2 && day === 29 ? 28 : day;
-  return (Date.UTC(2025, month - 1, held) - Date.UTC(2025, 0, 1)) / DAY_MS;
+  return ofMonthAndDay(Number(iso.slice(5, 7)) - 1, Number(iso.slice(8, 10)));
 }
+
+/** The same of a day counted from 1 January 1970. */
+export function dayOfYearAt(day: number): number {
+  const date = new Date(day * DAY_MS);
+  return ofMonthAndDay(date.getUTCMonth(), date.getUTCDate());
+}
+
+/** Days of a common year before each month. */
+const BEFORE_MONTH = Array.from(
+  { length: 12 },
+  (_, month) => (Date.UTC(2025, month, 1) - Date.UTC(2025, 0, 1)) / DAY_MS,
+);
+
+const ofMonthAndDay = (month: number, day: number): number =>
+  (BEFORE_MONTH[month] ?? 0) + (month === 1 && day === 29 ? 28 : day) - 1;

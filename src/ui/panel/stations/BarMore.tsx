@@ -1,5 +1,5 @@
 'use client';
-import { newBoard, newLedge } from '@/core/plan/newFixtures';
+import { ADDS } from '@/core/plan/adds';
 import type { Bar, OfKind, Plan } from '@/core/plan/schema';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
@@ -100,7 +100,7 @@ export function BarDetails({ bar }: { bar: Bar }) {
   );
 }
 
-const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'>>[] = [
+const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'> | OfKind<'ceiling'>>[] = [
   {
     kind: 'length',
     label: 'Top above the floor',
@@ -146,7 +146,13 @@ const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'>>[] = [
   },
 ];
 
-/** The board under the bars, ledges, and what the top bar alone carries. */
+/** What a ceiling is made of: it keeps birds down, and nothing else out. */
+const CEILING_MESH = [
+  { id: 'mesh25', name: '25 mm (1 in) welded mesh' },
+  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+];
+
+/** The board under the bars, ledges, a mesh ceiling, and what the top bar alone carries. */
 export function RoostMore() {
   const { figures } = useAssessment();
   return (
@@ -171,7 +177,7 @@ export function RoostMore() {
           kind="board"
           specs={BOX}
           empty="No board under the bars: what falls at night falls on the litter."
-          adds={[{ name: 'Add a board', make: (plan) => newBoard(plan) }]}
+          adds={[{ name: 'Add a board', make: ADDS.board }]}
         />
       </Part>
       <Part title="Rafters and ledges">
@@ -189,7 +195,26 @@ export function RoostMore() {
             },
           ]}
           empty="None entered. Anything flat and as high as the bars is slept on."
-          adds={[{ name: 'Add a ledge', make: newLedge }]}
+          adds={[{ name: 'Add a ledge', make: ADDS.ledge }]}
+        />
+      </Part>
+      <Part title="Mesh ceiling">
+        <FixtureRows<'ceiling'>
+          kind="ceiling"
+          specs={[
+            ...BOX,
+            {
+              kind: 'choice',
+              label: 'Made of',
+              choices: CEILING_MESH,
+              get: (c) => c.cover,
+              set: (c, v) => {
+                c.cover = v as OfKind<'ceiling'>['cover'];
+              },
+            },
+          ]}
+          empty="None. Mesh stretched level under the rafters keeps birds off all that is above it."
+          adds={[{ name: 'Add a mesh ceiling', make: ADDS.ceiling }]}
         />
       </Part>
     </>

@@ -1,10 +1,12 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
+import type { Adds } from '@/core/plan/adds';
 import type { Fixture, OfKind, Plan } from '@/core/plan/schema';
 import { usePlan } from '../../store/bench';
 import { FixtureRow } from '../FixtureRow';
-import { addFixture, editFixture } from '../fixtures';
+import { editFixture } from '../fixtures';
+import { useAdd } from '../useAdd';
 import { More, type Spec, SpecFields } from './spec';
 
 /** All fixtures of a kind, edited in place, with a way to add one. */
@@ -23,11 +25,12 @@ export function FixtureRows<K extends Fixture['kind']>({
   more?: readonly Spec<OfKind<K>>[];
   moreTitle?: string;
   empty: string;
-  adds: readonly { readonly name: string; readonly make: (plan: Plan) => Fixture }[];
+  adds: readonly { readonly name: string; readonly make: Adds }[];
   summary?: (fixture: OfKind<K>) => ReactNode;
   filter?: (fixture: OfKind<K>) => boolean;
 }) {
   const plan = usePlan();
+  const add = useAdd();
   const own = plan.fixtures.filter(
     (f): f is OfKind<K> => f.kind === kind && filter(f as OfKind<K>),
   );
@@ -49,14 +52,14 @@ export function FixtureRows<K extends Fixture['kind']>({
         );
       })}
       <div className="flex flex-wrap gap-2">
-        {adds.map((add, i) => (
+        {adds.map(({ name, make }, i) => (
           <button
-            key={add.name}
+            key={name}
             type="button"
             className={`button ${own.length === 0 && i === 0 ? 'button-primary' : ''}`}
-            onClick={() => addFixture(add.make(plan))}
+            onClick={() => add(make)}
           >
-            <Plus size={15} aria-hidden /> {add.name}
+            <Plus size={15} aria-hidden /> {name}
           </button>
         ))}
       </div>

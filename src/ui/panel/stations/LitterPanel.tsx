@@ -1,5 +1,7 @@
 'use client';
 import type { Litter, Plan } from '@/core/plan/schema';
+import { Figure } from '../../figure/Figure';
+import { WorkingHost } from '../../figure/WorkingHost';
 import { edit, useAssessment, usePlan } from '../../store/bench';
 import { BEDDINGS, FLOORS } from './choices';
 import { DepthPicture } from './DepthPicture';
@@ -109,6 +111,14 @@ export function LitterPanel() {
       {figures.get('litter.depth.end') ? (
         <Part title="As it grows">
           <DepthPicture />
+          {figures.get('litter.third.days') ? (
+            <WorkingHost className="text-[0.87rem] text-soft">
+              <p>
+                It is as deep as it may be after <Figure id="litter.third.days" />: take a third of
+                it out then, and go on.
+              </p>
+            </WorkingHost>
+          ) : null}
         </Part>
       ) : null}
       <Part title="How much of it">

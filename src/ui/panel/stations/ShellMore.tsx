@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
+import { ADDS } from '@/core/plan/adds';
 import { newRun } from '@/core/plan/defaults';
-import { newDustBath } from '@/core/plan/newFixtures';
 import type { OfKind, Plan, Run, Side } from '@/core/plan/schema';
 import { animalsOf } from '@/core/stations/shell.more';
 import { edit, usePlan } from '../../store/bench';
@@ -183,7 +183,7 @@ export function ShellMore() {
           kind="dustBath"
           specs={BATH}
           empty="No dust bath yet. Birds that range make their own."
-          adds={[{ name: 'Add a dust bath', make: (plan) => newDustBath(plan) }]}
+          adds={[{ name: 'Add a dust bath', make: ADDS.dustBath }]}
         />
       </Part>
       <Part title="Windows">
@@ -341,9 +341,9 @@ const STORAGE: readonly Spec<Plan['shell']>[] = [
 
 /** Mesh to cut, by kind; those that nothing is covered with are not shown. */
 const MESH = [
-  { name: '6 mm hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
-  { name: '13 mm hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
-  { name: '25 mm mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
+  { name: '6 mm (1/4 in) hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
+  { name: '13 mm (1/2 in) hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
+  { name: '25 mm (1 in) mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
 ];
 
 const BATH: readonly Spec<OfKind<'dustBath'>>[] = [

@@ -12,9 +12,9 @@ export const PLACES = [
 
 export const COVERS = [
   { id: 'none', name: 'nothing' },
-  { id: 'mesh6', name: '6 mm hardware cloth' },
-  { id: 'mesh13', name: '13 mm hardware cloth' },
-  { id: 'mesh25', name: '25 mm mesh' },
+  { id: 'mesh6', name: '6 mm (1/4 in) hardware cloth' },
+  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+  { id: 'mesh25', name: '25 mm (1 in) mesh' },
   { id: 'netting', name: 'thin netting' },
 ] as const;
 

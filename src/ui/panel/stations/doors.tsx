@@ -1,5 +1,5 @@
 'use client';
-import { newDoor, newHatch, newPopDoor } from '@/core/plan/newFixtures';
+import { ADDS } from '@/core/plan/adds';
 import type { OfKind } from '@/core/plan/schema';
 import { Figure } from '../../figure/Figure';
 import { LATCHES } from './choices';
@@ -47,7 +47,7 @@ export function DoorRows() {
         },
       ]}
       empty="No door for a person yet."
-      adds={[{ name: 'Add a door', make: newDoor }]}
+      adds={[{ name: 'Add a door', make: ADDS.door }]}
     />
   );
 }
@@ -122,7 +122,7 @@ export function HatchRows() {
       ]}
       moreTitle="Latch, flap, stay"
       empty="No hatch yet."
-      adds={[{ name: 'Add a hatch', make: newHatch }]}
+      adds={[{ name: 'Add a hatch', make: ADDS.hatch }]}
     />
   );
 }
@@ -251,7 +251,7 @@ export function PopDoorRows() {
       ]}
       moreTitle="Ramp, step, latch, safety"
       empty="No pop door yet. One serves fifteen birds."
-      adds={[{ name: 'Add a pop door', make: (plan) => newPopDoor(plan) }]}
+      adds={[{ name: 'Add a pop door', make: ADDS.popDoor }]}
       summary={(d) =>
         d.ramp ? (
           <p>

@@ -1,8 +1,6 @@
 'use client';
-import { freeNumber } from '@/core/plan/defaults';
-import { fixtureOf } from '@/core/plan/fixtures.schema';
-import { newVent } from '@/core/plan/newFixtures';
-import type { OfKind, Plan } from '@/core/plan/schema';
+import { ADDS } from '@/core/plan/adds';
+import type { OfKind } from '@/core/plan/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
 import { COVERS, OPENS, PANES, SCREENS, SIDES } from './choices';
@@ -183,22 +181,6 @@ function Net({ id }: { id: string }) {
   );
 }
 
-const newWindow = (plan: Plan): OfKind<'window'> => {
-  const n = freeNumber('window', plan.fixtures);
-  return fixtureOf({
-    kind: 'window',
-    id: `window-${n}`,
-    name: `Window ${n}`,
-    wall: 'front',
-    alongM: 0.3,
-    sillZ: Math.round((plan.litter.depthM + 0.8) * 1000) / 1000,
-    widthM: 0.6,
-    heightM: 0.5,
-    opens: 'closable',
-    cover: 'mesh13',
-  });
-};
-
 export function WindowRows() {
   return (
     <FixtureRows<'window'>
@@ -207,7 +189,7 @@ export function WindowRows() {
       more={airMore}
       moreTitle="Pane, screen, stay"
       empty="No window yet."
-      adds={[{ name: 'Add a window', make: newWindow }]}
+      adds={[{ name: 'Add a window', make: ADDS.window }]}
       summary={(o) => <Net id={o.id} />}
     />
   );
@@ -221,7 +203,7 @@ export function VentRows() {
       more={[...ventMore, ...airMore]}
       moreTitle="Ridge, holes, screen, baffle"
       empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
-      adds={[{ name: 'Add a vent', make: (plan) => newVent(plan) }]}
+      adds={[{ name: 'Add a vent', make: ADDS.vent }]}
       summary={(o) => <Net id={o.id} />}
     />
   );

@@ -1,5 +1,5 @@
 'use client';
-import { newDish, newDrinker, newFeeder } from '@/core/plan/newFixtures';
+import { ADDS } from '@/core/plan/adds';
 import type { OfKind, Plan } from '@/core/plan/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
@@ -242,14 +242,14 @@ export function FeederRows() {
       moreTitle="Feed, place, weight, how it is filled"
       empty="No feeder yet. Every bird wants a place when it has just been filled."
       adds={[
-        { name: 'Add a feeder', make: (plan) => newFeeder(plan) },
+        { name: 'Add a feeder', make: ADDS.feeder },
         {
           name: 'Ports',
-          make: (plan) => newFeeder(plan, { type: 'port', outlets: 2, hung: false, capacityL: 20 }),
+          make: ADDS.ports,
         },
         {
           name: 'Pedal-lid box',
-          make: (plan) => newFeeder(plan, { type: 'pedal', hung: false, capacityL: 10 }),
+          make: ADDS.pedal,
         },
       ]}
       summary={(v) => <Told v={v} />}
@@ -277,8 +277,8 @@ export function DishRows() {
       ]}
       empty="No dish of shell or grit yet."
       adds={[
-        { name: 'Shell', make: (plan) => newDish(plan, 'shell') },
-        { name: 'Grit', make: (plan) => newDish(plan, 'grit') },
+        { name: 'Shell', make: ADDS.shell },
+        { name: 'Grit', make: ADDS.grit },
       ]}
     />
   );
@@ -336,20 +336,14 @@ export function DrinkerRows() {
       moreTitle="Place, weight, tray, tank"
       empty="No drinker yet. Size it for the hottest day."
       adds={[
-        { name: 'Add a drinker', make: (plan) => newDrinker(plan) },
+        { name: 'Add a drinker', make: ADDS.drinker },
         {
           name: 'Nipples',
-          make: (plan) =>
-            newDrinker(plan, {
-              type: 'nipple',
-              outlets: 4,
-              capacityL: 20,
-              rimZ: Math.round((plan.litter.depthM + 0.42) * 1000) / 1000,
-            }),
+          make: ADDS.nipples,
         },
         {
           name: 'Cups',
-          make: (plan) => newDrinker(plan, { type: 'cup', outlets: 3, capacityL: 20 }),
+          make: ADDS.cups,
         },
       ]}
       summary={(v) => <Told v={v} />}

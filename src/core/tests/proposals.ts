@@ -1,0 +1,19 @@
+import { type Assessment, createAssessor } from '../assess';
+import { flockSizes } from '../birds/flockSizes';
+import type { Plan } from '../plan/schema';
+import type { ProposalContext } from '../remedies/remedy';
+import { withFinalDepth } from '../stations/litter.course';
+import { DAY } from './plans';
+
+/** What proposers are given for a plan, as `remedies` gives it to them, with the plan's assessment. */
+export function contextFor(given: Plan): { ctx: ProposalContext; before: Assessment } {
+  const before = createAssessor()(given, { on: DAY });
+  const plan = withFinalDepth(given, before.litterFinalM);
+  const ctx = {
+    plan,
+    sizes: flockSizes(plan, before.flock),
+    heaviestKg: before.flock.heaviestOnBarsKg ?? 2.2,
+    value: (id: string) => before.figures.get(id)?.value,
+  };
+  return { ctx, before };
+}
