@@ -1,15 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { STATIONS } from '@/core/station';
 import { type Said, sayFigure } from '@/text/say';
-import { assessByCli, goTo, openPlan, takeOut, watchConsole } from './help';
-
-/** Waits for what a station brings along when it is first gone to. */
-const there = async (page: Page, station: string): Promise<void> => {
-  await expect(page.locator(`aside[data-panel="${station}"]`)).toBeVisible();
-  if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
-  else await expect(page.locator('aside').locator('button, input, select').first()).toBeVisible();
-  await page.waitForLoadState('networkidle');
-};
+import { assessByCli, goTo, openPlan, takeOut, there, watchConsole } from './help';
 
 interface Shown {
   readonly id: string;

@@ -43,6 +43,14 @@ export const openPlan = async (page: Page, id: string): Promise<void> => {
 export const goTo = (page: Page, station: string): Promise<void> =>
   page.locator(`[data-station="${station}"]`).click();
 
+/** Waits for what a station brings along when it is first gone to. */
+export const there = async (page: Page, station: string): Promise<void> => {
+  await expect(page.locator(`aside[data-panel="${station}"]`)).toBeVisible();
+  if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
+  else await expect(page.locator('aside').locator('button, input, select').first()).toBeVisible();
+  await page.waitForLoadState('networkidle');
+};
+
 /** Waits until every edit has been stored. */
 export const saved = (page: Page): Promise<void> =>
   expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });

@@ -11,6 +11,7 @@ import {
   saved,
   takeBreed,
   takeOut,
+  there,
   watchConsole,
 } from './help';
 
@@ -103,8 +104,11 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   const codes = new Set<string>();
   for (const station of STATIONS) {
     await goTo(page, station);
-    for (const f of await page.locator('[data-finding]').all())
-      codes.add((await f.getAttribute('data-finding')) ?? '');
+    await there(page, station);
+    for (const code of await page
+      .locator('[data-finding]')
+      .evaluateAll((all) => all.map((f) => f.getAttribute('data-finding') ?? '')))
+      codes.add(code);
   }
   expect(codes).toEqual(new Set(cli.findings.map((f) => f.code)));
 
