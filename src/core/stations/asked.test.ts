@@ -5,7 +5,7 @@ import type { Group } from '../plan/schema';
 import { bareCoop, DAY, hens } from '../tests/plans';
 import { askedDays, askedOn, demandOf, lotOrder, type PerBird } from './asked';
 import { carryOf, MOST_ASKED, type StationDemand, shortSpell } from './carrying';
-import { allSeated, isSure, surelySeated } from './packing';
+import { allSeated, isSure, isSureOf, surelySeated } from './packing';
 import { nextByWebster } from './webster';
 
 const group = fc.record({
@@ -138,8 +138,10 @@ test('bars of any lengths, which some lots do not get up to: the same', () => {
           measure: 'length',
           perBird,
           fits: (taken, day) => allSeated(own, day.order, taken, day.perBird),
-          sure: (taken, day) =>
-            isSure(surelySeated(own, day.counts, day.perBird), taken, day.perBird),
+          sure: (n, day) => {
+            const bound = surelySeated(own, day.counts, day.perBird);
+            return isSureOf(bound, n) || isSure(bound, day.seq.of(n), day.perBird);
+          },
         };
         const plain = plainCarry(flock, perBird, (taken, d) => {
           const widths = perBird(d);

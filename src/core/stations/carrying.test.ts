@@ -29,7 +29,7 @@ describe('the largest flock that fits', () => {
   test('where one may fit though a smaller does not, it stops before the first that does not', () => {
     const odd = { fits: (taken: readonly number[]) => taken[0] !== 4, sure: () => false };
     expect(fittingUpTo(one, odd, 500)).toBe(3);
-    const sure = { ...odd, sure: (taken: readonly number[]) => (taken[0] ?? 0) <= 2 };
+    const sure = { ...odd, sure: (n: number) => n <= 2 };
     expect(fittingUpTo(one, sure, 500)).toBe(3);
   });
 });

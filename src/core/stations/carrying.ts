@@ -14,10 +14,10 @@ export interface StationDemand {
   /** Whether so many birds of each lot fit, on that day. */
   fits(taken: readonly number[], day: AskedDay): boolean;
   /**
-   * Only where a flock may fit though a smaller one does not: whether so many birds fit and all smaller
-   * flocks with them, by a bound that needs no trying. Without it a bird less never fits worse.
+   * Only where a flock may fit though a smaller one does not: whether the first n birds of a day fit, and all
+   * smaller flocks with them, by a bound that needs no trying. Without it a bird less never fits worse.
    */
-  sure?(taken: readonly number[], day: AskedDay): boolean;
+  sure?(n: number, day: AskedDay): boolean;
 }
 
 export interface Carries {
@@ -112,7 +112,8 @@ export function fittingUpTo(
   const { seq } = day;
   const { sure } = demand;
   if (sure) {
-    let n = halving(limit, (m) => sure(seq.of(m), day));
+    if (sure(limit, day)) return limit;
+    let n = halving(limit, (m) => sure(m, day));
     while (n < limit && demand.fits(seq.of(n + 1), day)) n++;
     return n;
   }
@@ -153,7 +154,7 @@ function isShort(day: AskedDay, demand: StationDemand): boolean {
   const { counts, present, asked } = day;
   if (present === 0 || !(asked > 0)) return false;
   if (!demand.fits(counts, day)) return true;
-  if (!demand.sure || demand.sure(counts, day)) return false;
+  if (!demand.sure || demand.sure(present, day)) return false;
   return fittingUpTo(day, demand, present) < present;
 }
 

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { allSeated, isSure, packBars, surelySeated, widestFirst } from './packing';
+import { allSeated, isSure, isSureOf, packBars, surelySeated, widestFirst } from './packing';
 
 const seats = (bars: number[], kinds: { widthM: number; count: number }[]) =>
   packBars(bars, kinds).seated.map((bar) => bar.join('+'));
@@ -96,6 +96,8 @@ test('birds of less length, or fewer, than are surely seated are seated, and all
         const reaches = k.map((_, i) => b.map((_bar, j) => can[(i * 5 + j) % 20] as boolean));
         const own = { usableM: b, reaches };
         const bound = surelySeated(own, counts, widths);
+        const of = counts.reduce((a, n) => a + n, 0);
+        if (isSureOf(bound, of)) expect(isSure(bound, counts, widths)).toBe(true);
         fc.pre(counts.some((n) => n > 0) && isSure(bound, counts, widths));
         sure++;
         const order = widestFirst(widths);
@@ -114,7 +116,9 @@ test('birds of less length, or fewer, than are surely seated are seated, and all
 test('of birds of one width the bound is what the bars hold', () => {
   const bars = { usableM: [1, 0.7], reaches: [] };
   const bound = surelySeated(bars, [9], [0.3]);
-  expect(bound).toEqual({ birds: 5, lengthM: expect.closeTo(1.4) });
+  expect(bound).toEqual({ birds: 5, lengthM: expect.closeTo(1.4), widestM: 0.3 });
+  expect(isSureOf(bound, 5)).toBe(true);
+  expect(isSureOf(bound, 6)).toBe(false);
   expect(isSure(bound, [5], [0.3])).toBe(true);
   expect(isSure(bound, [6], [0.3])).toBe(false);
 });

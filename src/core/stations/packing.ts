@@ -56,7 +56,7 @@ export const widestFirst = (widthsM: readonly number[]): number[] =>
 /** Bars, and who of the lots gets up to each. */
 export interface Bars {
   readonly usableM: readonly number[];
-  /** By lot, then by bar. */
+  /** By lot, then by bar; lots that get up to the same bars share one list. */
   readonly reaches: readonly (readonly boolean[])[];
 }
 
@@ -101,6 +101,8 @@ export interface Sure {
   readonly lengthM: number;
   /** Birds. */
   readonly birds: number;
+  /** The widest of them, m; 0 where no lot is there to sit. */
+  readonly widestM: number;
 }
 
 /**
@@ -113,20 +115,22 @@ export function surelySeated(
   counts: readonly number[],
   widthsM: readonly number[],
 ): Sure {
-  let [lengthM, birds] = [Number.POSITIVE_INFINITY, Number.POSITIVE_INFINITY];
-  let widest = 0;
+  let lengthM = Number.POSITIVE_INFINITY;
+  let birds = Number.POSITIVE_INFINITY;
+  let widestM = 0;
   /** Lots that get up to the same bars, by the widest of them. */
   const alike: { own: readonly boolean[] | undefined; widest: number }[] = [];
   for (let i = 0; i < counts.length; i++) {
     const width = widthsM[i] as number;
     if (width === 0 || counts[i] === 0) continue;
-    widest = Math.max(widest, width);
+    if (width > widestM) widestM = width;
     const own = reaches[i];
-    const same = alike.find((other) => other.own === own);
-    if (same) same.widest = Math.max(same.widest, width);
-    else alike.push({ own, widest: width });
+    let k = 0;
+    while (k < alike.length && alike[k]?.own !== own) k++;
+    const same = alike[k];
+    if (!same) alike.push({ own, widest: width });
+    else if (width > same.widest) same.widest = width;
   }
-  const places = usableM.map((barM) => Math.max(0, wholeDown(barM / widest)));
   for (const { own, widest: width } of alike) {
     let full = 0;
     let count = 0;
@@ -134,16 +138,20 @@ export function surelySeated(
     for (let b = 0; b < usableM.length; b++) {
       if (own && !own[b]) continue;
       const barM = usableM[b] as number;
-      longest = Math.max(longest, barM);
-      full += Math.max(0, barM - width);
-      count += places[b] as number;
+      if (barM > longest) longest = barM;
+      if (barM > width) full += barM - width;
+      if (barM > 0) count += wholeDown(barM / widestM);
     }
     // a narrower bird leaves the bars fuller, as long as the widest fits on one of them
     lengthM = Math.min(lengthM, below(longest, width) ? 0 : full + width);
     birds = Math.min(birds, count);
   }
-  return { lengthM, birds };
+  return { lengthM, birds, widestM };
 }
+
+/** Whether so many birds are seated for certain, whichever they are: each taken to be as wide as the widest. */
+export const isSureOf = ({ lengthM, birds, widestM }: Sure, n: number): boolean =>
+  n <= birds || below(n * widestM, lengthM);
 
 /** Whether these are seated for certain. */
 export function isSure(sure: Sure, taken: readonly number[], widthsM: readonly number[]): boolean {

@@ -1,20 +1,19 @@
 import type { Lot } from '../birds/lots';
 import { birdSize } from '../birds/size';
 import type { When } from '../finding';
-import { barsOf, effectiveLength } from '../geometry/bars';
+import { barsOf } from '../geometry/bars';
 import { outsideCode } from '../geometry/outside';
 import { roofHeightM } from '../geometry/shell';
 import { inRun, meetInPlan, solidOf } from '../geometry/solids';
 import type { Bar, Fixture, OfKind, Plan } from '../plan/schema';
-import { type ChosenSchool, scaleToBird } from '../rules/book';
+import type { ChosenSchool } from '../rules/book';
 import { FACTS, type FactId } from '../rules/facts.data';
-import { atMost, below, wholeDown } from '../units/number';
+import { atMost, below } from '../units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../working';
 import { basisOf, type StationContext, schoolFor, whenHolds } from './context';
 import { boards } from './roosts.droppings';
-import { bracketsNeeded, GRAVITY, sectionShape, strengthOf, timberOf } from './roosts.strength';
+import { heaviestOnBars, strength } from './roosts.load';
 import { descentsOf, highestOf, hopOf, reachedByLots } from './roosts.ways';
-import { hotFactor } from './roosts.widths';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { FlockSeats } from './seats';
 import { type Sheet, sheetOf } from './sheet';
@@ -51,20 +50,6 @@ const heightOf = (bar: Bar, ctx: StationContext) => ({
   unit: 'm' as const,
   figure: `roosts.bar.${bar.id}.height`,
 });
-
-/** The most that one bird of each lot weighs on a bar in the horizon, kg; 0 for lots that take none. */
-const heaviestOnBars = (ctx: StationContext): readonly number[] =>
-  ctx.kept('heaviestOnBars', [ctx.flock], () =>
-    ctx.flock.columns.map((c) => {
-      let most = 0;
-      for (let d = 0; d < c.massKg.length; d++) {
-        if ((c.living[d] ?? 0) > 0 && (c.lengthFactor[d] ?? 0) > 0) {
-          most = Math.max(most, c.massKg[d] ?? 0);
-        }
-      }
-      return most;
-    }),
-  );
 
 /** The days on which some of these lots sleep on bars. */
 const whenSleeping = (ctx: StationContext, lots: readonly Lot[]): When | null => {
@@ -226,129 +211,6 @@ function section(s: Sheet, ctx: StationContext, bar: Bar): void {
 
 /** What toes close round, m: cord wound round a bar counts on both sides. */
 const acrossM = ({ section, wrapM }: Bar): number => section.widthM + 2 * wrapM;
-
-/** Birds of one lot that fill a bar. */
-interface Load {
-  readonly birds: number;
-  readonly massKg: number;
-}
-
-/** As many birds of one mass as a bar holds, by the school of lengths. */
-const fullOf = (ctx: StationContext, length: ChosenSchool, effectiveM: number, massKg: number) => ({
-  birds: wholeDown(
-    effectiveM / (hotFactor(ctx.flock) * scaleToBird(length.value, massKg, length.scale)),
-  ),
-  massKg,
-});
-
-/** The most that birds can weigh on a bar: it is full of the lot, of those that get up to it, that makes it heaviest. */
-function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool): Load {
-  const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
-  const reached = reachedByLots(ctx);
-  let most: Load = { birds: 0, massKg: 0 };
-  heaviestOnBars(ctx).forEach((massKg, i) => {
-    if (massKg === 0 || !reached[i]?.has(bar.id)) return;
-    const load = fullOf(ctx, length, effectiveM, massKg);
-    if (load.birds * massKg > most.birds * most.massKg) most = load;
-  });
-  return most;
-}
-
-function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool): void {
-  const timber = timberOf(bar);
-  if (!timber || bar.use === 'step' || outsideCode(bar, ctx.plan) !== null) return;
-  const { birds, massKg } = fullestLoad(ctx, bar, length);
-  if (birds === 0) return;
-  const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);
-  const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
-  const load = {
-    birds,
-    mass: massKg,
-    gravity: GRAVITY,
-    factor: FACTS['roosts.load.factor'].value,
-    length: bar.lengthM,
-    load: found.loadNM,
-    brackets: bar.brackets,
-    span: found.spanM,
-  };
-  const PUBLISHED = { evidence: timber.evidence, source: timber.source };
-  const sag = s.worked(
-    `roosts.bar.${bar.id}.sag`,
-    'roosts.bar.sag',
-    W['roosts.bar.sag'],
-    {
-      ...load,
-      stiffness: timber.stiffnessPa,
-      inertia: inertiaM4,
-      sag: found.sagM,
-    },
-    PUBLISHED,
-  );
-  const stress = s.worked(
-    `roosts.bar.${bar.id}.stress`,
-    'roosts.bar.stress',
-    W['roosts.bar.stress'],
-    {
-      ...load,
-      modulus: modulusM3,
-      stress: found.stressPa,
-    },
-    PUBLISHED,
-  );
-  const needs = bracketsNeeded(bar, timber, birds * massKg);
-  const numbers = {
-    sag,
-    stress,
-    birds: s.found(`roosts.bar.${bar.id}.full`, 'birds', birds, KEEPERS),
-    mass: s.found(`roosts.bar.${bar.id}.mass`, 'kg', massKg, ENTERED),
-    allowedSag: s.worked(
-      `roosts.bar.${bar.id}.sagAllowed`,
-      'roosts.bar.sagAllowed',
-      W['roosts.bar.sagAllowed'],
-      { span: found.spanM, share: FACTS['roosts.sag.share'].value, allowed: found.sagAllowedM },
-      ASSUMED,
-    ),
-    allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),
-    ...(needs === null
-      ? {}
-      : { brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs, PUBLISHED) }),
-  };
-  if (!found.breaks && !found.sags) return;
-  const code =
-    needs === null ? 'roosts.bar.weakAlways' : found.breaks ? 'roosts.bar.weak' : 'roosts.bar.sags';
-  const severity = found.breaks || needs === null ? 'harm' : 'awkward';
-  const when = whenLoaded(ctx, bar, length, (kg) => {
-    const then = strengthOf(bar, timber, kg, bar.lengthM, bar.brackets);
-    return found.breaks ? then.breaks : then.sags;
-  });
-  s.find(code, severity, [bar.id], numbers, solidOf(bar, ctx.plan), when);
-}
-
-/** The days on which a bar full of some lot then living bears too much. */
-function whenLoaded(
-  ctx: StationContext,
-  bar: Bar,
-  length: ChosenSchool,
-  tooMuch: (birdsKg: number) => boolean,
-): When | null {
-  const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
-  const reached = reachedByLots(ctx);
-  const own = ctx.flock.columns.filter((_, i) => reached[i]?.has(bar.id));
-  const known = new Map<number, boolean>();
-  const loads = (kg: number): boolean => {
-    const { birds, massKg } = fullOf(ctx, length, effectiveM, kg);
-    return tooMuch(birds * massKg);
-  };
-  return whenHolds(ctx, (d) =>
-    own.some((c) => {
-      if ((c.living[d] ?? 0) === 0 || (c.lengthFactor[d] ?? 0) === 0) return false;
-      const kg = c.massKg[d] ?? 0;
-      const found = known.get(kg) ?? loads(kg);
-      known.set(kg, found);
-      return found;
-    }),
-  );
-}
 
 function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (!bar.hung) return;

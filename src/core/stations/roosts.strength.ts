@@ -44,6 +44,34 @@ export interface Strength {
   readonly breaks: boolean;
 }
 
+/** One span of a bar, and what each kilogram of birds along the whole bar does to it. */
+export interface Span {
+  readonly spanM: number;
+  readonly sagAllowedM: number;
+  readonly loadNM: number;
+  readonly sagM: number;
+  readonly stressPa: number;
+}
+
+/** What a kilogram of birds along a bar does to each of its spans: all of it grows with the mass. */
+export function spanOf(
+  bar: Pick<Bar, 'section' | 'material'>,
+  timber: Timber,
+  lengthM: number,
+  brackets: number,
+): Span {
+  const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
+  const loadNM = (GRAVITY / lengthM) * FACTS['roosts.load.factor'].value;
+  const spanM = lengthM / (brackets + 1);
+  return {
+    spanM,
+    sagAllowedM: spanM / FACTS['roosts.sag.share'].value,
+    loadNM,
+    sagM: (5 * loadNM * spanM ** 4) / (384 * timber.stiffnessPa * inertiaM4),
+    stressPa: (loadNM * spanM ** 2) / (8 * modulusM3),
+  };
+}
+
 /**
  * Sag and stress of one span between supports under a uniform load: 5wL⁴/(384EI) against L/180,
  * wL²/(8S) against what the timber allows.
@@ -60,14 +88,12 @@ export function strengthOf(
   lengthM: number,
   brackets: number,
 ): Strength {
-  const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
-  const loadNM = ((birdsKg * GRAVITY) / lengthM) * FACTS['roosts.load.factor'].value;
-  const spanM = lengthM / (brackets + 1);
-  const sagM = (5 * loadNM * spanM ** 4) / (384 * timber.stiffnessPa * inertiaM4);
-  const sagAllowedM = spanM / FACTS['roosts.sag.share'].value;
-  const stressPa = (loadNM * spanM ** 2) / (8 * modulusM3);
+  const perKg = spanOf(bar, timber, lengthM, brackets);
+  const { spanM, sagAllowedM } = perKg;
+  const sagM = birdsKg * perKg.sagM;
+  const stressPa = birdsKg * perKg.stressPa;
   return {
-    loadNM,
+    loadNM: birdsKg * perKg.loadNM,
     spanM,
     sagM,
     sagAllowedM,

@@ -19,6 +19,7 @@ import {
   type Bars,
   type BirdKind,
   isSure,
+  isSureOf,
   packBars,
   type Sure,
   surelySeated,
@@ -58,7 +59,10 @@ export const roostsStation: CarryingStation = {
       perBird: widthsOn,
       // lots choose widest first, of equal width the heavier
       fits: (taken, { order, perBird }) => allSeated(bars, order, taken, perBird),
-      sure: (taken, day) => isSure(sureOn(day), taken, day.perBird),
+      sure: (n, day) => {
+        const sure = sureOn(day);
+        return isSureOf(sure, n) || isSure(sure, day.seq.of(n), day.perBird);
+      },
     };
   },
   assess: (ctx, carry, school, short) => {
