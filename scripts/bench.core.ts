@@ -67,10 +67,20 @@ export function core(): void {
     timed(300, (i) => remembering(movedBar(plan, i), { on: ON }));
     return timed(1000, (i) => remembering(movedBar(plan, i), { on: ON }));
   };
+  const readWhole = (plan: Plan): number[] => {
+    const remembering = createAssessor();
+    const edit = (i: number): unknown => {
+      const a = remembering(movedBar(plan, i), { on: ON });
+      return [a.figures.size, Object.values(a.schools).length];
+    };
+    timed(100, edit);
+    return timed(300, edit);
+  };
   const both = (times: readonly number[]): string =>
     `${figure(quantile(times, 0.5))} / ${figure(quantile(times, 0.95))} ms`;
   line('assess of Osk Landing after an edit of a bar, median / 95th', both(edits(osk)), '< 1 ms');
   line('the same of twelve groups', both(edits(twelve)), '< 2 ms');
+  line('the same, every figure and school of it read', both(readWhole(twelve)), '');
   const dayApart: Plan = {
     ...twelve,
     flock: twelve.flock.map((g, i) => ({

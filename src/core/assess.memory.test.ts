@@ -123,6 +123,24 @@ test('any bad coop turned into another part by part, and back', () => {
   );
 });
 
+test('figures and schools that are first read after the next edit are of their own plan', () => {
+  fc.assert(
+    fc.property(badCoop, badCoop, (one, other) => {
+      const remembering = createAssessor();
+      const before = remembering(one, { on: DAY });
+      const after = remembering({ ...one, fixtures: other.fixtures }, { on: DAY });
+      const known = { ...after, schools: { ...after.schools } };
+      const late = assess(one, { on: DAY });
+      expect(before.schools).toEqual(late.schools);
+      expect(before.figures).toEqual(late.figures);
+      expect(known.schools).toEqual(
+        assess({ ...one, fixtures: other.fixtures }, { on: DAY }).schools,
+      );
+    }),
+    { numRuns: 15 },
+  );
+});
+
 test('a memory works anew where a part is another, where there are more or fewer, and by name', () => {
   const kept = createKept();
   let worked = 0;

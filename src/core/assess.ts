@@ -1,6 +1,7 @@
 import { joinZones, throughMesh } from './assess.zones';
-import { type Assessment, type AssessOptions, byId } from './assessment';
+import type { Assessment, AssessOptions } from './assessment';
 import { createFlockWorker, dayOf, type FlockByDay } from './birds/flock';
+import { byId, layeredFigures } from './figures';
 import { byWorst, STATIONS, type StationId } from './finding';
 import { placeBirds } from './geometry/perched';
 import { footMarks, stickMarks } from './geometry/stick';
@@ -41,6 +42,7 @@ import { moreOfShell } from './stations/shell.more';
 import { drinkersOf, feedersOf } from './stations/vessels';
 import { waterStation } from './stations/water';
 import { carriesNothing, railsOf, type Stave, sentenceOf, shortest, stave } from './staves';
+import type { Figures } from './working';
 
 export const CARRYING_STATIONS: readonly CarryingStation[] = [
   floorStation,
@@ -165,15 +167,13 @@ function assessFlock(
   });
   const { carries, heldBackBy, pair } = shortest(staves);
   const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
-  const offers = lean
-    ? { byTopic: {}, figures: [] }
-    : schoolOffers(ctx, CARRYING_STATIONS, carried);
+  const offers = lean ? { byTopic: {}, layers: [] } : schoolOffers(ctx, CARRYING_STATIONS, carried);
   const marks = lean ? [] : stickMarks(plan);
   const feet = lean ? { x: [], y: [] } : { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
   const seats = seatFlock(ctx, carryOfResult(results, 'roosts'), schoolOf(ctx, roostsStation));
-  const figures = lean
-    ? []
-    : [
+  const stationFigures = (): Figures =>
+    byId(
+      [
         ...kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
         ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), pair)),
         ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
@@ -181,8 +181,9 @@ function assessFlock(
         ...litter.figures,
         ...reach.figures,
         ...shell.figures,
-        ...offers.figures,
-      ];
+      ],
+      known.figures,
+    );
   return {
     on,
     planned: flock.planned,
@@ -192,7 +193,9 @@ function assessFlock(
     heldBackBy,
     sentence: sentenceOf(staves, flock.planned),
     staves,
-    figures: lean ? new Map() : byId(figures, known.figures),
+    figures: lean
+      ? new Map()
+      : layeredFigures([{ owns: () => true, make: stationFigures }, ...offers.layers]),
     items: {
       group: flock.lots.map((lot) => lot.id),
       bar: seats.bars.map((b) => b.bar.id),

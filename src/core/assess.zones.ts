@@ -1,4 +1,5 @@
-import { type Assessment, byId } from './assessment';
+import type { Assessment } from './assessment';
+import { byId } from './figures';
 import { byWorst, type Finding } from './finding';
 import { ZONES, type ZoneId } from './plan/zones';
 import type { StationId } from './station';

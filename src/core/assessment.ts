@@ -14,7 +14,7 @@ import type { MonthRow } from './stations/monthly';
 import type { NestOpening } from './stations/nests.opening';
 import type { SchoolOffer } from './stations/schools';
 import type { Stave } from './staves';
-import type { Figure, Figures, Items } from './working';
+import type { Figures, Items } from './working';
 
 export interface Assessment {
   readonly on: string;
@@ -65,11 +65,4 @@ export interface AssessOptions {
   readonly book?: RuleBook;
   /** Leaves out what other schools would give and what is only drawn: for proving remedies. */
   readonly lean?: boolean;
-}
-
-/** Figures by id, over those known already. */
-export function byId(figures: readonly Figure[], known: Figures = new Map()): Figures {
-  const all = new Map(known);
-  for (const f of figures) all.set(f.id, f);
-  return all;
 }

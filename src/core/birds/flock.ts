@@ -123,8 +123,16 @@ export const massThen = (
 ): number => flock.columns[lot]?.massKg[d] || (flock.lots[lot]?.massKg ?? REFERENCE_HEN_KG);
 
 /** The ISO day of a day of the horizon. */
-export const dayOf = (flock: Pick<FlockByDay, 'horizon'>, d: number): string =>
-  isoDay(flock.horizon.first + d);
+export function dayOf({ horizon }: Pick<FlockByDay, 'horizon'>, d: number): string {
+  const written = WRITTEN.get(horizon) ?? [];
+  WRITTEN.set(horizon, written);
+  const day = written[d] ?? isoDay(horizon.first + d);
+  written[d] = day;
+  return day;
+}
+
+/** The days of a horizon that have been written out: the same few are asked for at every edit. */
+const WRITTEN = new WeakMap<Horizon, string[]>();
 
 function horizonOf(on: string, years: number): Horizon {
   const first = dayNumber(on);

@@ -1,3 +1,4 @@
+import { byId, type FigureLayer, lazy } from '../figures';
 import { asChosen, type ChosenSchool, rowsOf } from '../rules/book';
 import type { RuleBook, RuleRow, Topic } from '../rules/types';
 import { type Figure, figure } from '../working';
@@ -19,37 +20,61 @@ export interface SchoolOffer {
   readonly carriesFigure: string | null;
 }
 
+/** The schools of each topic, and the figures of what they ask and would give. */
+export interface Offers {
+  readonly byTopic: Readonly<Record<string, readonly SchoolOffer[]>>;
+  readonly layers: readonly FigureLayer[];
+}
+
 /**
- * Every school of every topic that a carrying station has, with what it would give.
+ * Every school of every topic, with what a carrying station would give by it: worked topic by topic, when one is
+ * first looked at.
  * @param carried  what each station carries by its chosen school, worked already; null where nothing
  */
 export function schoolOffers(
   ctx: StationContext,
   stations: readonly CarryingStation[],
   carried: Readonly<Record<string, number | null>>,
-): { byTopic: Record<string, SchoolOffer[]>; figures: Figure[] } {
-  const figures: Figure[] = [];
-  const byTopic: Record<string, SchoolOffer[]> = {};
+): Offers {
+  const byTopic: Record<string, readonly SchoolOffer[]> = {};
+  const layers: FigureLayer[] = [];
   for (const topic of ctx.book.topics) {
     const station = stations.find((s) => s.topic === topic.id) ?? null;
-    const chosen = schoolFor(ctx, topic.id);
-    const schools = ctx.kept(`schools.${topic.id}`, [ctx.book, chosen], () =>
-      schoolsOf(ctx.book, topic.id, chosen),
-    );
-    const carries = schools.map(({ school }) => {
-      if (station === null) return null;
-      if (school.id === chosen.id) return carried[station.id] ?? null;
-      return carriesBy(ctx, station, school);
+    const offers = lazy(() => offersOf(ctx, topic, station, carried));
+    const values = lazy(() => offers().map((offer) => offer.value));
+    Object.defineProperty(byTopic, topic.id, { enumerable: true, get: values });
+    layers.push({
+      owns: (id) => id.startsWith(`rule.${topic.id}.`) || id.startsWith(`school.${topic.id}.`),
+      make: () => byId(offers().flatMap((offer) => offer.figures)),
     });
-    const offers = ctx.kept(`offers.${topic.id}`, [ctx.book, chosen, ...carries], () =>
-      schools.map(({ row, school }, i) =>
-        offerOf(topic, school, row, chosen.id, carries[i] ?? null),
-      ),
-    );
-    byTopic[topic.id] = offers.map((offer) => offer.value);
-    for (const offer of offers) figures.push(...offer.figures);
   }
-  return { byTopic, figures };
+  return { byTopic, layers };
+}
+
+function offersOf(
+  ctx: StationContext,
+  topic: Topic,
+  station: CarryingStation | null,
+  carried: Readonly<Record<string, number | null>>,
+): readonly Offer[] {
+  const chosen = schoolFor(ctx, topic.id);
+  const schools = ctx.kept(`schools.${topic.id}`, [ctx.book, chosen], () =>
+    schoolsOf(ctx.book, topic.id, chosen),
+  );
+  const carries = schools.map(({ school }) => {
+    if (station === null) return null;
+    if (school.id === chosen.id) return carried[station.id] ?? null;
+    return carriesBy(ctx, station, school);
+  });
+  return ctx.kept(`offers.${topic.id}`, [ctx.book, chosen, ...carries], () =>
+    schools.map(({ row, school }, i) => offerOf(topic, school, row, chosen.id, carries[i] ?? null)),
+  );
+}
+
+/** A school with the figures of its rule and of what it gives. */
+interface Offer {
+  readonly value: SchoolOffer;
+  readonly figures: readonly Figure[];
 }
 
 interface Offered {
@@ -70,7 +95,7 @@ function offerOf(
   row: RuleRow | null,
   chosenId: string,
   carries: number | null,
-): { value: SchoolOffer; figures: Figure[] } {
+): Offer {
   const key = row ? school.id : `${topic}.custom`;
   const ruleFigure = unit === null ? null : `rule.${key}`;
   const carriesFigure = carries === null ? null : `school.${key}.carries`;
