@@ -30,6 +30,8 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
     'Take the bars out and lay {rows} of {length}, by turns {height} above the litter and {rise} higher, the foremost low, the first {wall} from the rear wall, then {apart} apart, with {brackets} under each',
   'roosts.frontShort':
     'Let {fixtures}, the foremost, be {length} only: what stands on the floor goes beside it',
+  'nests.setAnew': 'Set the nests anew',
+  'vessels.setAnew': 'Set out of the droppings what stands on the floor',
   'nests.setAt': 'Set {fixtures} on the {wall} wall, lip {height} above the litter',
   'nests.setOutside':
     'Hang {fixtures} outside, through the {wall} wall, lip {height} above the litter',
@@ -226,24 +228,38 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 
-/** What a remedy does, change by change; set one after another they are `remedyText`. */
-export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string[] {
+/** One change of a remedy, and what it is done piece by piece; empty where it is one piece. */
+export interface RemedyLine {
+  readonly text: string;
+  readonly parts: readonly string[];
+}
+
+/** What a remedy does, change by change. */
+export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): RemedyLine[] {
   // what an earlier step adds has its name in the plan that comes of it
   const named = { ...remedy.plan, units: plan.units };
-  const texts = remedy.steps.map((step) =>
-    stepText(step, step.fixtures.every((id) => hasThing(plan, id)) ? plan : named),
-  );
-  const last = texts.length - 1;
-  return texts.map((text, i) => {
-    const own = i === 0 ? text : text.charAt(0).toLowerCase() + text.slice(1);
-    if (i === last) return i === 0 ? own : `and ${own}`;
-    return i === last - 1 ? `${own} ` : `${own}, `;
+  const say = (step: Told): string =>
+    stepText(step, step.fixtures.every((id) => hasThing(plan, id)) ? plan : named);
+  const last = remedy.steps.length - 1;
+  return remedy.steps.map((step, i) => {
+    const own = i === 0 ? say(step) : asPart(say(step));
+    return {
+      text: i === last && i > 0 ? `and ${own}` : own,
+      parts: (step.parts ?? []).map((part) => asPart(say(part))),
+    };
   });
 }
 
+const asPart = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
 /** What a remedy does, as it is named when it is done and taken back: every change of it in one line. */
-export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string =>
-  remedyLines(remedy, plan).join('');
+export function remedyText(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string {
+  const lines = remedyLines(remedy, plan).map(({ text, parts }) =>
+    parts.length === 0 ? text : `${text}: ${parts.join('; ')}`,
+  );
+  const last = lines.pop() ?? '';
+  return lines.length === 0 ? last : `${lines.join(', ')} ${last}`;
+}
 
 /** What one change does. */
 export function stepText(remedy: Told, plan: Plan): string {

@@ -50,7 +50,7 @@ export const PROPOSERS: Readonly<Record<string, readonly LazyProposer[]>> = {
 /** At most so many are offered for one finding, of one kind no more than two. */
 const OFFERED = 3;
 const OF_A_KIND = 2;
-/** Changes that one remedy is made of at most. */
+/** Changes that one remedy is made of at most, each told on a line. */
 const MOST_STEPS = 4;
 /** Proposals proved for a finding, and further changes tried for a proposal that brings something. */
 const MOST_PROVED = 16;
@@ -61,8 +61,6 @@ interface Proved {
   readonly plan: Plan;
   readonly after: Assessment;
   readonly steps: readonly Told[];
-  /** Proposals that it is made of: one of them may be told in several lines. */
-  readonly changes: number;
   readonly hours: number;
   readonly costs: Costs;
 }
@@ -110,7 +108,6 @@ export function remedies(
     const one: Proved = {
       ...first,
       steps: linesOf(proposal),
-      changes: 1,
       hours: hoursOf(proposal),
       costs,
     };
@@ -138,11 +135,12 @@ function* proposalsFor(finding: Finding, ctx: ProposalContext): Iterable<Proposa
   for (const propose of PROPOSERS[finding.code] ?? []) yield* propose(finding, ctx);
 }
 
-const toldOf = ({ code, fixtures, numbers, wall }: Proposal): Told => ({
+const toldOf = ({ code, fixtures, numbers, wall, parts }: Proposal): Told => ({
   code,
   fixtures,
   numbers,
   ...(wall === undefined ? {} : { wall }),
+  ...(parts === undefined ? {} : { parts }),
 });
 
 const linesOf = (proposal: Proposal): readonly Told[] => [
@@ -190,13 +188,15 @@ function goOn(
 ): Proved {
   let now = first;
   let tried = 0;
-  while (now.changes < MOST_STEPS && now.costs.fresh.length > 0) {
+  while (now.steps.length < MOST_STEPS && now.costs.fresh.length > 0) {
     let better: Proved | null = null;
     for (const brought of now.costs.fresh) {
       // what its own figures say is not in a lean assessment: those that ask for them are left out
       for (const proposal of proposalsFor(brought, contextOf(now.plan, now.after))) {
         if (proposal.last || ++tried > MOST_TRIED) break;
         if (OTHER_WISE.has(proposal.code)) continue;
+        const steps = [...now.steps, ...linesOf(proposal)];
+        if (steps.length > MOST_STEPS) continue;
         const next = prove(now.plan, proposal, before, assess);
         if (next === null || !mends(next.after, before, finding)) continue;
         const had = before.findings.some((f) => f.key === brought.key);
@@ -206,8 +206,7 @@ function goOn(
         better = {
           ...next,
           costs,
-          steps: [...now.steps, ...linesOf(proposal)],
-          changes: now.changes + 1,
+          steps,
           hours: now.hours + hoursOf(proposal),
         };
         break;

@@ -18,6 +18,8 @@ export interface Told {
   readonly numbers: Readonly<Record<string, RemedyNumber>>;
   /** A wall it speaks of. */
   readonly wall?: 'front' | 'rear' | 'left' | 'right';
+  /** What it is done piece by piece: each told under it. */
+  readonly parts?: readonly Told[];
 }
 
 /** A change to the plan that may mend a finding; not proved yet. */
@@ -26,7 +28,7 @@ export interface Proposal extends Told {
   readonly more?: boolean;
   /** Offered only where nothing else mends it without bringing something as bad. */
   readonly last?: boolean;
-  /** What is done beside it, each told on a line of its own. */
+  /** Changes beside it, each told on a line of its own. */
   readonly also?: readonly Told[];
   /** Work and money, in hours, where it is not what `costs.ts` has for its code. */
   readonly hours?: number;

@@ -6,7 +6,7 @@ import { meetInPlan, solidOf } from '../geometry/solids';
 import type { Plan } from '../plan/schema';
 import { fitM } from '../rules/book';
 import { badCoop, bar, bareCoop, DAY, hens } from '../tests/plans';
-import { contextFor } from '../tests/proposals';
+import { allTold, contextFor } from '../tests/proposals';
 import { onGrid } from '../units/grid';
 import { leastBarZ } from './leastBar';
 import { remedies } from './remedies';
@@ -59,7 +59,7 @@ test('rows stand level or stepped, apart and off the walls, on the plan’s own 
         // nothing is lost but bars that are no longer needed, and vessels that one stands for
         const left = new Set(plan.fixtures.map((f) => f.id));
         const replaced = new Set(
-          (p.also ?? []).flatMap((l) => (/vessels\.to/.test(l.code) ? l.fixtures : [])),
+          allTold(p).flatMap((l) => (/vessels\.to/.test(l.code) ? l.fixtures : [])),
         );
         for (const f of coop.fixtures) {
           if (f.kind !== 'bar' && !replaced.has(f.id)) expect(left.has(f.id)).toBe(true);
@@ -81,7 +81,8 @@ test('no bank is left in the droppings, and each thing moved or hung is told', (
         const shadows = barsOf(plan)
           .filter((b) => b.use === 'sleeping')
           .map((b) => droppingsShadow(b, ctx.heaviestKg, plan));
-        const lines = [p, ...(p.also ?? [])];
+        const lines = allTold(p);
+        expect(1 + (p.also ?? []).length).toBeLessThanOrEqual(4);
         for (const f of plan.fixtures) {
           const was = ctx.plan.fixtures.find((o) => o.id === f.id);
           if (f.kind === 'nestBank') {

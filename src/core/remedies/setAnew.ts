@@ -234,41 +234,43 @@ function layRows(
   const fixtures = [...placed.fixtures].sort((a, b) => at(a) - at(b));
   const changed = stood.filter((b) => !banks.some((was) => sameBank(was, b)));
   const brackets = Math.max(...bars.map((b) => b.brackets));
-  const lines: Told[] = [
-    {
-      code: `roosts.setAnew${apart.riseM > 0 ? 'Stepped' : ''}${brackets > 0 ? 'OnBrackets' : ''}`,
-      fixtures: [],
-      numbers: {
-        rows: { value: rows, unit: 'bars' as const },
-        length: metres(ends.lengthM),
-        height: metres(z - plan.litter.depthM),
-        ...(apart.riseM > 0 ? { rise: metres(apart.riseM) } : {}),
-        wall: metres(wallM),
-        apart: metres(apart.m),
-        ...(brackets > 0 ? { brackets: { value: brackets, unit: 'brackets' as const } } : {}),
-      },
+  const roosts: Told = {
+    code: `roosts.setAnew${apart.riseM > 0 ? 'Stepped' : ''}${brackets > 0 ? 'OnBrackets' : ''}`,
+    fixtures: [],
+    numbers: {
+      rows: { value: rows, unit: 'bars' as const },
+      length: metres(ends.lengthM),
+      height: metres(z - plan.litter.depthM),
+      ...(apart.riseM > 0 ? { rise: metres(apart.riseM) } : {}),
+      wall: metres(wallM),
+      apart: metres(apart.m),
+      ...(brackets > 0 ? { brackets: { value: brackets, unit: 'brackets' as const } } : {}),
     },
-    ...(steps.length === 0
-      ? []
-      : [
-          {
-            code: 'roosts.addSteps',
-            fixtures: [foremost.id],
-            numbers: {
-              steps: { value: steps.length, unit: 'bars' as const },
-              height: metres(steps[steps.length - 1]?.z ?? 0),
+    parts: [
+      ...(steps.length === 0
+        ? []
+        : [
+            {
+              code: 'roosts.addSteps',
+              fixtures: [foremost.id],
+              numbers: {
+                steps: { value: steps.length, unit: 'bars' as const },
+                height: metres(steps[steps.length - 1]?.z ?? 0),
+              },
             },
-          },
-        ]),
-    ...(foremost.lengthM < ends.lengthM - 1e-9
-      ? [
-          {
-            code: 'roosts.frontShort',
-            fixtures: [foremost.id],
-            numbers: { length: metres(foremost.lengthM) },
-          },
-        ]
-      : []),
+          ]),
+      ...(foremost.lengthM < ends.lengthM - 1e-9
+        ? [
+            {
+              code: 'roosts.frontShort',
+              fixtures: [foremost.id],
+              numbers: { length: metres(foremost.lengthM) },
+            },
+          ]
+        : []),
+    ],
+  };
+  const nests: Told[] = [
     ...made
       .filter((bank, i) => bank !== banks[i])
       .map((bank) => ({
@@ -287,6 +289,8 @@ function layRows(
       numbers: { height: metres(bank.lipZ - plan.litter.depthM) },
       wall: OPPOSITE[bank.faces],
     })),
+  ];
+  const vessels: Told[] = [
     ...replaced,
     ...moved.map((f) => ({
       code: 'vessels.move',
@@ -294,11 +298,9 @@ function layRows(
       numbers: { left: metres(f.x), front: metres(f.y) },
     })),
   ];
-  const [first, ...rest] = lines;
-  if (!first) return null;
   return {
-    ...first,
-    also: rest,
+    ...roosts,
+    also: [...asChange('nests.setAnew', nests), ...asChange('vessels.setAnew', vessels)],
     last: true,
     hours:
       (apart.riseM > 0 ? 1.7 : 1.5) * rows +
@@ -311,6 +313,10 @@ function layRows(
     },
   };
 }
+
+/** What is done to things of one kind is one change, told thing by thing where there is more than one. */
+const asChange = (code: string, parts: readonly Told[]): readonly Told[] =>
+  parts.length < 2 ? parts : [{ code, fixtures: [], numbers: {}, parts }];
 
 /** Where boxes are short, by number or by size: each as large as the hens want, and as many more as are missing. */
 function asManyBoxes(

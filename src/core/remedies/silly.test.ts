@@ -53,6 +53,12 @@ test('there is enough to look at', () => {
   expect(new Set(offers.map((o) => o.code)).size).toBeGreaterThan(35);
 });
 
+test('no remedy is of more than four changes', () => {
+  for (const { all } of offers) {
+    for (const r of all) expect(r.steps.length).toBeLessThanOrEqual(4);
+  }
+});
+
 test('a shell grows by a third at most, and never first where something else is', () => {
   for (const { plan, all, first } of offers) {
     for (const r of all) {

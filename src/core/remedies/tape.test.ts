@@ -5,7 +5,7 @@ import { solidOf } from '../geometry/solids';
 import * as made from '../plan/newFixtures';
 import type { Fixture, Plan } from '../plan/schema';
 import { badCoop } from '../tests/plans';
-import { contextFor } from '../tests/proposals';
+import { allTold, contextFor } from '../tests/proposals';
 import { gridNear, onGrid } from '../units/grid';
 import type { UnitSystem } from '../units/length';
 import { PROPOSERS } from './remedies';
@@ -92,7 +92,7 @@ test('everything that a proposal makes or moves, and every length it speaks of',
               for (const text of off(f, was, next)) bad.add(`${units} ${p.code} ${text}`);
             }
             if (LUMBER.has(p.code)) continue;
-            for (const line of [p, ...(p.also ?? [])]) {
+            for (const line of allTold(p)) {
               for (const [name, n] of Object.entries(line.numbers)) {
                 if (n.unit !== 'm' || !Number.isFinite(n.value)) continue;
                 told++;

@@ -1,9 +1,13 @@
 import { type Assessment, createAssessor } from '../assess';
 import { flockSizes } from '../birds/flockSizes';
 import type { Plan } from '../plan/schema';
-import type { ProposalContext } from '../remedies/remedy';
+import type { Proposal, ProposalContext, Told } from '../remedies/remedy';
 import { withFinalDepth } from '../stations/litter.course';
 import { DAY } from './plans';
+
+/** All that is told of a proposal: its changes, and the pieces of each. */
+export const allTold = (proposal: Proposal): Told[] =>
+  [proposal, ...(proposal.also ?? [])].flatMap((line) => [line, ...(line.parts ?? [])]);
 
 /** What proposers are given for a plan, as `remedies` gives it to them, with the plan's assessment. */
 export function contextFor(given: Plan): { ctx: ProposalContext; before: Assessment } {

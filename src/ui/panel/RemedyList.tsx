@@ -53,9 +53,17 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
     >
       <Hammer size={14} className="mt-1 shrink-0" aria-hidden />
       <span>
-        {remedyLines(remedy, plan).map((line) => (
-          <span key={line} className="block [&+&]:mt-0.5">
-            {line}
+        {remedyLines(remedy, plan).map(({ text, parts }) => (
+          <span key={text} className="block [&+&]:mt-0.5">
+            {text}
+            {parts.map((part) => (
+              <span
+                key={part}
+                className="ml-2 block border-chalk/40 border-l-2 pl-2 text-[0.85rem]"
+              >
+                {part}
+              </span>
+            ))}
           </span>
         ))}
         {brings ? <span className="block text-[0.82rem] text-oxide">{brings}</span> : null}
