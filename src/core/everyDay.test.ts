@@ -192,3 +192,25 @@ test('cord wound round a thin round bar counts as bar', () => {
   expect(codes(thin(0))).toHaveLength(1);
   expect(codes(thin(0.005))).toEqual([]);
 });
+
+test('a flock of more than five hundred is never called short by the cap: a shortage has its finding, plenty has none', () => {
+  for (const birds of [501, 640, 900]) {
+    const large = (lengthM: number, widthM: number): Plan =>
+      room(lengthM, widthM, { flock: [hens(birds, { massKg: 2.2 })] });
+    const tight = assess(large(3, 2), { on: DAY });
+    const wide = assess(large(30, 30), { on: DAY });
+    const of = (a: typeof wide) => a.staves.find((s) => s.station === 'floor');
+    expect(of(tight)).toMatchObject({ state: 'carries', verdict: 'short', orMore: false });
+    expect(tight.findings.map((f) => f.code)).toContain('floor.area.short');
+    expect(of(wide)?.verdict).not.toBe('short');
+    expect(of(wide)?.carries).toBeGreaterThanOrEqual(birds);
+    expect(wide.findings.map((f) => f.code)).not.toContain('floor.area.short');
+    for (const a of [tight, wide]) {
+      for (const { station, verdict } of a.staves) {
+        if (verdict !== 'short') continue;
+        const told = a.findings.filter((f) => f.station === station && f.severity !== 'awkward');
+        expect([birds, station, told.length > 0]).toEqual([birds, station, true]);
+      }
+    }
+  }
+});

@@ -126,6 +126,36 @@ test('air passes the mesh: what is short of it is short for both, and mended onc
   expect(assess(first.plan, { on }).findings).toEqual([]);
 });
 
+test('a bag is bought for both zones: each draws on it by its share, and it is told once', () => {
+  const parted = (bagKg: number) =>
+    assess(
+      twoZones((d) => {
+        d.fills.bagKg = bagKg;
+        // the old hens are fewer: what a zone eats by itself is not the half
+        const [old] = d.flock;
+        if (old) old.count = 2;
+      }),
+      { on },
+    );
+  const a = parted(200);
+  const days = (of: typeof a | undefined): number => of?.figures.get('feed.bag.days')?.value ?? 0;
+  expect(days(a)).toBeGreaterThan(0);
+  expect(days(a.zones?.near)).toBe(days(a));
+  expect(days(a.zones?.beyond)).toBe(days(a));
+  // 200 kg by what 8 hens eat, not by 2 or 6
+  const parts = a.figures.get('feed.bag.days')?.parts;
+  expect(days(a)).toBeCloseTo(200 / (Number(parts?.intake) * Number(parts?.waste)), 9);
+  const eaten = ZONES.map((id) => a.zones?.[id].flock.totals.coopFeedKg[0] ?? 0);
+  expect((eaten[0] ?? 0) + (eaten[1] ?? 0)).toBeCloseTo(a.flock.totals.coopFeedKg[0] ?? 0, 9);
+  expect((eaten[1] ?? 0) / (eaten[0] ?? 1)).toBeCloseTo(3, 6);
+  const stale = a.findings.filter((f) => f.code === 'feed.bag.stale');
+  expect(stale.map((f) => f.key)).toEqual(['feed.bag.stale']);
+  expect(ZONES.flatMap((id) => a.zones?.[id].findings ?? []).map((f) => f.code)).not.toContain(
+    'feed.bag.stale',
+  );
+  expect(parted(10).findings.map((f) => f.code)).not.toContain('feed.bag.stale');
+});
+
 test('a zone that is not changed changes nothing, and new fixtures get free ids', () => {
   const plan = twoZones();
   const zone = zonePlan(plan, 'near');
