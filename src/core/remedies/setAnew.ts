@@ -13,12 +13,13 @@ import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
 import { highestOf, hopOf } from '../stations/roosts.ways';
 import { capacityL } from '../stations/vessels';
+import { mostVesselL, vesselUp } from '../units/vesselSize';
 import { leastBarZ } from './leastBar';
 import { lowBed } from './lowBed';
 import { hungOutside } from './nestsOutside';
 import { down, metres, near, type Proposal, type ProposalContext, type Told, up } from './remedy';
 import { stepsTo } from './steps';
-import { MOST_L, MOST_OUTLETS } from './vessels';
+import { MOST_OUTLETS } from './vessels';
 
 /** Findings of what stands in the wrong place, or finds none: what setting all anew may mend. */
 export const MENDED_ANEW: readonly string[] = [
@@ -450,7 +451,12 @@ function asOne(plan: Plan, onFloor: readonly Floor[], birds: number): readonly F
     const type = kind === 'feeder' ? 'port' : 'cup';
     const diameterM = Math.min(first.diameterM, up(plan, 0.25));
     const one = { ...first, type, outlets, diameterM, hung: false, onWall: true };
-    return [{ ...one, capacityL: Math.min(MOST_L, Math.ceil(litres)) } as Floor];
+    return [
+      {
+        ...one,
+        capacityL: Math.min(mostVesselL(plan.units), vesselUp(litres, plan.units)),
+      } as Floor,
+    ];
   });
   const others = onFloor.filter((f) => f.kind !== 'feeder' && f.kind !== 'drinker');
   return ones.length < vessels.length ? [...ones, ...others] : null;

@@ -8,6 +8,7 @@ import { badCoop } from '../tests/plans';
 import { allTold, contextFor } from '../tests/proposals';
 import { gridNear, onGrid } from '../units/grid';
 import type { UnitSystem } from '../units/length';
+import { vesselDown, vesselUp } from '../units/vesselSize';
 import { PROPOSERS } from './remedies';
 import { setAnew } from './setAnew';
 
@@ -68,6 +69,10 @@ function off(now: Fixture, was: Fixture | undefined, plan: Plan): string[] {
   return touches ? found.filter((text) => !/\.[xy] /.test(text)) : found;
 }
 
+/** Whether a vessel of so many litres is sold, or can be filled by a jug, in these units. */
+const isSold = (litres: number, units: Plan['units']): boolean =>
+  [vesselUp, vesselDown].some((round) => Math.abs(round(litres, units) - litres) < 1e-4);
+
 /** Told in a size that lumber is sold by, not measured. */
 const LUMBER = new Set(['roosts.widen', 'roosts.thicken', 'water.widenLine']);
 
@@ -94,6 +99,9 @@ test('everything that a proposal makes or moves, and every length it speaks of',
             if (LUMBER.has(p.code)) continue;
             for (const line of allTold(p)) {
               for (const [name, n] of Object.entries(line.numbers)) {
+                if (n.unit === 'litres' && !isSold(n.value, units)) {
+                  bad.add(`${units} ${line.code} ${n.value} L`);
+                }
                 if (n.unit !== 'm' || !Number.isFinite(n.value)) continue;
                 told++;
                 if (!onGrid(n.value, units)) bad.add(`${units} ${line.code}.${name} ${n.value}`);

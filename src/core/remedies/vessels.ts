@@ -8,6 +8,7 @@ import type { Fixture, Plan, Vessel } from '../plan/schema';
 import { FACTS } from '../rules/facts.data';
 import { capacityL } from '../stations/vessels';
 import { wholeUp } from '../units/number';
+import { mostVesselL, vesselDown, vesselUp } from '../units/vesselSize';
 import { movingTo } from './places';
 import { metres, near, type Proposal, type ProposalContext, type Proposer, up } from './remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from './setting';
@@ -34,9 +35,6 @@ function freePlace(
   return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
 }
 
-/** Nobody lifts, or keeps fresh, more in one vessel, L. */
-export const MOST_L = 50;
-
 /** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
 function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
   const station = vessel.kind === 'feeder' ? 'feed' : 'water';
@@ -49,7 +47,7 @@ function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext
     place: 'coop' as const,
     flatTop: false,
     fixing: 'bolt' as const,
-    capacityL: Math.min(MOST_L, capacityL(vessel)),
+    capacityL: Math.min(mostVesselL(plan.units), capacityL(vessel)),
   };
   // nothing of the first one's faults is copied: open to rats overnight, or without a tray
   return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
@@ -75,9 +73,10 @@ const another: Proposer = (finding, ctx): Proposal[] => {
         ? needed.value / Math.max(1, there.value)
         : 1;
   const held = own.reduce((sum, v) => sum + capacityL(v), 0);
-  const each = days ? Math.min(MOST_L, vesselSize(held * (times - 1) * 1.02)) : undefined;
+  const mostL = mostVesselL(plan.units);
+  const each = days ? Math.min(mostL, vesselUp(held * (times - 1) * 1.02, plan.units)) : undefined;
   const count = days
-    ? Math.ceil((held * (times - 1)) / (each ?? MOST_L) - 1e-9)
+    ? Math.ceil((held * (times - 1)) / (each ?? mostL) - 1e-9)
     : Math.ceil(own.length * (times - 1) - 1e-9);
   const made: Vessel[] = [];
   const proposals: Proposal[] = [];
@@ -280,10 +279,6 @@ const bringIn: Proposer = (finding, ctx) => {
   ];
 };
 
-/** Litres as vessels are sold or filled: whole, and by fives from ten on. */
-const vesselSize = (litres: number): number =>
-  litres <= 10 ? Math.ceil(litres - 1e-9) : Math.ceil(litres / 5 - 1e-9) * 5;
-
 /** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
 const larger: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
@@ -293,8 +288,8 @@ const larger: Proposer = (finding, { plan }) => {
   );
   const held = all.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
-  const litres = vesselSize((held * times - (held - capacityL(vessel))) * 1.02);
-  return litres > MOST_L ? [] : [sized(vessel, litres, 'vessels.larger')];
+  const litres = vesselUp((held * times - (held - capacityL(vessel))) * 1.02, plan.units);
+  return litres > mostVesselL(plan.units) ? [] : [sized(vessel, litres, 'vessels.larger')];
 };
 
 /** All of them larger, each as large as their like. */
@@ -306,8 +301,8 @@ const allLarger: Proposer = (finding, { plan }) => {
   if (own.length < 2) return [];
   const held = own.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
-  const litres = vesselSize(((held * times) / own.length) * 1.02);
-  if (litres > MOST_L) return [];
+  const litres = vesselUp(((held * times) / own.length) * 1.02, plan.units);
+  if (litres > mostVesselL(plan.units)) return [];
   return [
     {
       code: 'vessels.allLarger',
@@ -335,7 +330,8 @@ const allOfMost: Proposer = (finding, ctx) => {
   );
   const held = own.reduce((sum, v) => sum + capacityL(v), 0);
   const asked = (held * told(finding, 'wanted') * 1.02) / Math.max(0.01, told(finding, 'days'));
-  const more = Math.ceil(asked / MOST_L - 1e-9) - own.length;
+  const mostL = mostVesselL(plan.units);
+  const more = Math.ceil(asked / mostL - 1e-9) - own.length;
   if (more < 1 || more > MOST_MORE) return [];
   const made: Vessel[] = [];
   for (let n = 0; n < more; n++) {
@@ -347,7 +343,7 @@ const allOfMost: Proposer = (finding, ctx) => {
     made.push({
       ...sound,
       ...at,
-      capacityL: MOST_L,
+      capacityL: mostL,
       id: `${vessel.kind}-${number}`,
       name: `${vessel.name.slice(0, 70)} ${number}`,
     });
@@ -357,14 +353,14 @@ const allOfMost: Proposer = (finding, ctx) => {
       code: 'vessels.largerAndMore',
       fixtures: own.map((v) => v.id),
       numbers: {
-        litres: { value: MOST_L, unit: 'litres' },
+        litres: { value: mostL, unit: 'litres' },
         more: { value: more, unit: 'ratio' },
       },
       hours: 0.8 * own.length + more,
       change: (draft) => {
         for (const f of draft.fixtures) {
           if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
-            f.capacityL = MOST_L;
+            f.capacityL = mostL;
           }
         }
         draft.fixtures.push(...made);
@@ -386,7 +382,7 @@ const fillLess: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel) return [];
   const raw = capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days'));
-  const litres = raw < 2 ? Math.floor(raw * 10) / 10 : Math.floor(raw);
+  const litres = vesselDown(raw, plan.units);
   return litres < 0.1 ? [] : [sized(vessel, litres, 'vessels.fillLess')];
 };
 
