@@ -292,9 +292,40 @@ export function bringsText({
   return told.length > 0 ? told.join(' ') : null;
 }
 
+/** Why nothing that was tried mends a finding, and what does: told where every proposal fails. */
+export const NOTHING_FITS: Readonly<Record<string, string>> = {
+  'brooder.space.short':
+    'No box that a keeper can still reach across holds so many chicks until they bear the nights. Part them between two pens from their sixth week, or hatch fewer.',
+  'roosts.length.short':
+    'However the bars are laid, with the nests and vessels clear of the droppings, this coop does not seat so many. Keep fewer birds, or build larger.',
+  'roosts.places.short':
+    'However the bars are laid, with the nests and vessels clear of the droppings, this coop does not seat so many. Keep fewer birds, or build larger.',
+  'roosts.reach.short':
+    'However the bars are laid, some of these birds find no place that they get up to. Keep those that hop least in a coop of their own, or keep fewer birds.',
+  'roosts.bar.low':
+    'Raised, it would be too high for these birds to get up to, or in the way of another bar. Keep the litter lower, so that more of the bar stands over it.',
+  'nests.boxes.short':
+    'No wall has room for the boxes that are missing, inside or out. Make room on one by hand, or keep fewer hens.',
+  'nests.lip.low':
+    'Raised, these nests would lie too near the bars or too high to get up to. Raise the bars by hand first, or keep the litter lower.',
+  'reach.nests.low':
+    'Raised, these nests would lie too near the bars or too high to get up to. Kneel on a board, or gather through a flap from outside.',
+  'feed.one.only':
+    'No second place lies clear of the droppings and far enough from the first. Make room by hand, or feed in the run as well.',
+  'water.one.only':
+    'No second place lies clear of the droppings and far enough from the first. Make room by hand, or water in the run as well.',
+  'feed.access.short':
+    'No more places at a feeder fit clear of the droppings. Make room by hand, feed in the run as well, or keep fewer birds.',
+  'water.access.short':
+    'No more places at a drinker fit clear of the droppings. Make room by hand, water in the run as well, or keep fewer birds.',
+  'shell.fixture.pastWall':
+    'Moved inside, it would stand in something else’s way. Take it out, or make room for it by hand.',
+};
+
 /** Why no remedy stands under a finding. */
 export const reasonWithout = (code: string): string =>
   WITHOUT_REMEDY[code] ??
+  NOTHING_FITS[code] ??
   'No press mends this: each change that was tried leaves it as it is, brings something worse, or does not fit. Change it by hand, keep fewer birds, or build larger.';
 
 const hasThing = (plan: Plan, id: string): boolean =>

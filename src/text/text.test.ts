@@ -1,12 +1,13 @@
 import { assess } from '@/core/assess';
 import { issue } from '@/core/outcome';
+import { PROPOSERS } from '@/core/remedies/remedies';
 import type { Sentence } from '@/core/sentence';
 import { bank, bar, DAY, fittedCoop, sample } from '@/core/tests/plans';
 import type { Unit } from '@/core/working';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
 import { issueLine, issuePath } from './issues';
-import { reasonWithout } from './remedies';
+import { NOTHING_FITS, reasonWithout } from './remedies';
 import { sayFigure } from './say';
 import { sentenceText } from './sentence';
 
@@ -155,6 +156,11 @@ test('two numbers of a finding that would read the same are told with all their 
 });
 
 test('where nothing mends a finding the reason says what else a keeper can do', () => {
-  expect(reasonWithout('brooder.space.short')).toContain('keep fewer birds');
+  expect(reasonWithout('floor.area.short')).toContain('keep fewer birds');
+  expect(reasonWithout('brooder.space.short')).toContain('hatch fewer');
+  for (const code of Object.keys(NOTHING_FITS)) {
+    expect([code, code in PROPOSERS]).toEqual([code, true]);
+    expect(reasonWithout(code)).toBe(NOTHING_FITS[code]);
+  }
   expect(reasonWithout('reach.headroom.none')).toContain('outside this tool');
 });
