@@ -17,6 +17,8 @@ const server = spawn(process.execPath, ['scripts/serve.mjs', '--samples'], {
 await new Promise((resolve) => {
   server.stdout.on('data', (d) => String(d).includes('is open') && resolve());
 });
+// a picture that fails leaves no server behind
+process.on('exit', () => server.kill());
 const browser = await chromium.launch({
   executablePath: '/usr/bin/chromium',
   args: ['--no-sandbox', '--disable-gpu'],
@@ -105,7 +107,10 @@ for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Undo' }).cli
 await page.waitForTimeout(1200);
 await take('reach', '/plans/pell-garth', async () => {
   await station('reach');
+  // remedies that come late push what stands below them down
+  await page.locator('[data-remedy]').first().waitFor();
   await page.getByRole('button', { name: 'Add a hatch' }).click();
+  await page.locator('legend', { hasText: 'Hatch 1' }).waitFor({ state: 'attached' });
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await page.locator('[data-remedy]').first().waitFor();
   await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
