@@ -136,3 +136,7 @@ export function formatDay(day: string): string {
   const date = new Date(`${day}T12:00:00Z`);
   return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', dateStyle: 'long' }).format(date);
 }
+
+/** The same with every measure kept on one line: 1′ 9 5/8″ and 38 cm are not broken at their spaces. */
+export const unbroken = (text: string): string =>
+  text.replace(/(\d[′″]?) (?=\d|(?:cm|mm|m|kg|lb|oz|L|gal|in|ft|m²|ft²)(?![a-z]))/g, '$1\u00a0');

@@ -5,7 +5,14 @@ import type { Sentence } from '@/core/sentence';
 import { bank, bar, DAY, fittedCoop, sample } from '@/core/tests/plans';
 import type { Unit } from '@/core/working';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
-import { formatBare, formatComingDay, formatDay, formatPlain, formatValue } from './format';
+import {
+  formatBare,
+  formatComingDay,
+  formatDay,
+  formatPlain,
+  formatValue,
+  unbroken,
+} from './format';
 import { issueLine, issuePath } from './issues';
 import { NOTHING_FITS, reasonWithout } from './remedies';
 import { sayFigure } from './say';
@@ -163,4 +170,14 @@ test('where nothing mends a finding the reason says what else a keeper can do', 
     expect(reasonWithout(code)).toBe(NOTHING_FITS[code]);
   }
   expect(reasonWithout('reach.headroom.none')).toContain('outside this tool');
+});
+
+test('a measure is never broken over two lines, and words between are', () => {
+  const at = '\u00a0';
+  expect(unbroken('Add a 8′ 10″ bar 1′ 6″ in front of Front bar, 1′ 9 5/8″ above the litter')).toBe(
+    `Add a 8′${at}10″ bar 1′${at}6″ in front of Front bar, 1′${at}9${at}5/8″ above the litter`,
+  );
+  expect(unbroken('Move Bar 2 to 38 cm, with 1 bracket and 3 metal pins')).toBe(
+    `Move Bar 2 to 38${at}cm, with 1 bracket and 3 metal pins`,
+  );
 });

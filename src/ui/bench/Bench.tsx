@@ -3,6 +3,7 @@ import { ToggleGroup } from 'radix-ui';
 import { type KeyboardEvent, useMemo } from 'react';
 import { ZONES } from '@/core/plan/zones';
 import { formatPlain } from '@/text/format';
+import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { pick, show, useAssessment, useBench, usePlan, useWhole, type View } from '../store/bench';
@@ -12,6 +13,7 @@ import { nudgePicked } from './nudge';
 import { type Frame, project, WALL_DRAWN_M } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
+import { stickPx } from './stickLabels';
 
 const VIEWS: readonly { id: View; name: string; caption: string }[] = [
   { id: 'front', name: 'Front', caption: 'Section, seen from the front' },
@@ -21,13 +23,16 @@ const VIEWS: readonly { id: View; name: string; caption: string }[] = [
 
 /** Narrower than this a drawing has no room for every mark: only the picked fixture's are shown. */
 const NARROW_PX = 480;
+/** Where the story stick stands, px. */
+const STICK_AT = 18;
 
-const margins = (view: View, narrow: boolean): Omit<Frame, 'width' | 'height'> =>
+/** @param besidePx  breadth of the story stick with its figures and names, px */
+const margins = (view: View, narrow: boolean, besidePx: number): Omit<Frame, 'width' | 'height'> =>
   narrow
     ? { left: view === 'above' ? 16 : 78, right: 16, top: 10, bottom: 40 }
     : view === 'above'
       ? { left: 30, right: 30, top: 24, bottom: 66 }
-      : { left: 182, right: 22, top: 30, bottom: 70 };
+      : { left: Math.max(182, STICK_AT + besidePx + 14), right: 22, top: 30, bottom: 70 };
 
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {
@@ -83,7 +88,12 @@ function Canvas({ view }: { view: View }) {
   };
   if (!size || size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
   const narrow = size.width < NARROW_PX;
-  const frame = { ...size, ...margins(view, narrow) };
+  const beside = stickPx(
+    assessment.marks,
+    assessment.marks.map((m) => MARK_NAMES[m.kind]),
+    plan.units,
+  );
+  const frame = { ...size, ...margins(view, narrow, beside) };
   const projection = project(view, plan.shell, frame);
   const ofPicked = <M extends { fixtures: readonly string[] }>(
     marks: readonly M[],
@@ -120,7 +130,7 @@ function Canvas({ view }: { view: View }) {
           <StoryStick
             marks={ofPicked(assessment.marks)}
             projection={projection}
-            x={narrow ? 6 : 18}
+            x={narrow ? 6 : STICK_AT}
             named={!narrow}
             picked={picked}
           />

@@ -2,17 +2,14 @@
 import type { KeyboardEvent } from 'react';
 import { placeLabels } from '@/core/geometry/labels';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
-import { formatLength } from '@/core/units/length';
 import { MARK_NAMES } from '@/text/marks';
 import { SvgFigure } from '../figure/SvgFigure';
 import { useShown } from '../figure/shown';
 import type { Projection } from './projection';
+import { columnPx, FIGURES_AT, footLabels } from './stickLabels';
 
-/** Height of a line of labels, and least width kept for a label along the foot, px. */
+/** Height of a line of labels, px. */
 const LINE_PX = 15;
-/** Breadth of one letter of a figure in a label, px. */
-const LETTER_PX = 7.3;
-const COLUMN_PX = 58;
 
 /** The story stick: one rod with every height of the coop marked on it. */
 export function StoryStick({
@@ -30,8 +27,10 @@ export function StoryStick({
   picked: string | null;
 }) {
   const { units } = useShown();
-  const longest = Math.max(...marks.map((m) => formatLength(m.z, { units }).length));
-  const column = longest * LETTER_PX + 8;
+  const column = columnPx(
+    marks.map((m) => m.z),
+    units,
+  );
   const top = p.v(p.upM) - 10;
   const labels = placeLabels(
     marks.map((m) => -p.v(m.z)),
@@ -75,12 +74,12 @@ export function StoryStick({
               tabIndex={i === 0 ? 0 : -1}
               id={mark.id}
               label={MARK_NAMES[mark.kind]}
-              x={x + 25}
+              x={x + FIGURES_AT}
               y={at + 4}
               fontSize="12"
             />
             {named ? (
-              <text x={x + 25 + column} y={at + 4} fontSize="11.5" className="fill-soft">
+              <text x={x + FIGURES_AT + column} y={at + 4} fontSize="11.5" className="fill-soft">
                 {MARK_NAMES[mark.kind]}
               </text>
             ) : null}
@@ -125,11 +124,14 @@ export function FootStick({
   width: number;
   picked: string | null;
 }) {
-  const labels = placeLabels(
+  const { units } = useShown();
+  const labels = footLabels(
     marks.map((m) => p.u(m.m)),
-    COLUMN_PX,
-    p.u(0) - 40,
-    Math.min(p.u(p.acrossM) + 40, width - COLUMN_PX / 2),
+    columnPx(
+      marks.map((m) => m.m),
+      units,
+    ),
+    [Math.max(2, p.u(0) - 70), Math.min(p.u(p.acrossM) + 70, width - 2)],
   );
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk the marks, which are buttons
@@ -144,7 +146,8 @@ export function FootStick({
       />
       {marks.map((mark, i) => {
         const x = p.u(mark.m);
-        const at = labels[i] ?? x;
+        const { at, row } = labels[i] ?? { at: x, row: 0 };
+        const below = y + row * LINE_PX;
         const on = picked !== null && mark.fixtures.includes(picked);
         return (
           <g key={mark.id} data-mark={mark.id} data-mark-m={mark.m}>
@@ -158,21 +161,31 @@ export function FootStick({
               data-tick
             />
             <path
-              d={`M${x} ${y + 11}L${at} ${y + 19}`}
+              d={`M${x} ${y + 11}L${at} ${below + 19}`}
               className={on ? 'stroke-chalk' : 'stroke-strong'}
               fill="none"
               strokeWidth="0.8"
             />
-            <SvgFigure
-              tabIndex={i === 0 ? 0 : -1}
-              id={mark.id}
-              label={MARK_NAMES.along}
-              x={at}
-              y={y + 31}
-              fontSize="11.5"
-              textAnchor="middle"
-            />
           </g>
+        );
+      })}
+      {marks.map((mark, i) => {
+        const { at, row } = labels[i] ?? { at: p.u(mark.m), row: 0 };
+        return (
+          <SvgFigure
+            key={mark.id}
+            tabIndex={i === 0 ? 0 : -1}
+            id={mark.id}
+            label={MARK_NAMES.along}
+            x={at}
+            y={y + row * LINE_PX + 31}
+            fontSize="11.5"
+            textAnchor="middle"
+            // a leader to the row below passes behind the figures
+            stroke="var(--color-paper)"
+            strokeWidth="4"
+            paintOrder="stroke"
+          />
         );
       })}
     </g>

@@ -3,6 +3,7 @@ import { Hammer } from 'lucide-react';
 import type { MouseEvent } from 'react';
 import type { Finding } from '@/core/finding';
 import type { Remedy } from '@/core/remedies/remedy';
+import { unbroken } from '@/text/format';
 import { bringsText, reasonWithout, remedyLines } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';
 import { doRemedy, useRemediesOf } from './useRemedies';
@@ -55,13 +56,13 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
       <span>
         {remedyLines(remedy, plan).map(({ text, parts }) => (
           <span key={text} className="block [&+&]:mt-0.5">
-            {text}
+            {unbroken(text)}
             {parts.map((part) => (
               <span
                 key={part}
                 className="ml-2 block border-chalk/40 border-l-2 pl-2 text-[0.85rem]"
               >
-                {part}
+                {unbroken(part)}
               </span>
             ))}
           </span>
