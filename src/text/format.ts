@@ -139,4 +139,4 @@ export function formatDay(day: string): string {
 
 /** The same with every measure kept on one line: 1′ 9 5/8″ and 38 cm are not broken at their spaces. */
 export const unbroken = (text: string): string =>
-  text.replace(/(\d[′″]?) (?=\d|(?:cm|mm|m|kg|lb|oz|L|gal|in|ft|m²|ft²)(?![a-z]))/g, '$1\u00a0');
+  text.replace(/(\d[′″]?) (?=\d|(?:cm|mm|m|kg|lb|oz|L|gal|m²|ft²)(?![a-z]))/g, '$1\u00a0');
