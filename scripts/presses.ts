@@ -12,7 +12,9 @@ import type { Remedy } from '@/core/remedies/remedy';
 import { fitM } from '@/core/rules/book';
 import { FIT } from '@/core/rules/fit.data';
 import { highestOf, hopOf } from '@/core/stations/roosts.ways';
+import { widthsOf } from '@/core/stations/roosts.widths';
 import { badCoop, DAY } from '@/core/tests/plans';
+import { dayNumber } from '@/core/units/day';
 
 const [coops = '500', seed = '2026', told = ''] = process.argv.slice(2);
 const plans = fc.sample(badCoop, { numRuns: Number(coops), seed: Number(seed) });
@@ -78,9 +80,15 @@ function mostRoost(plan: Plan, a: Assessment): { metres: number; birds: number }
   const foot = Math.min(
     ...vessels.map((f) => ('diameterM' in f ? f.diameterM : Number.POSITIVE_INFINITY)),
   );
-  const widths = roosters.map(
-    (lot) => a.figures.get(`roosts.widthPerBird.${lot.id}`)?.value ?? 0.2,
-  );
+  // those of the day that sets the roosts: `present` is told of it
+  const setOn = a.staves.find((v) => v.station === 'roosts')?.setOn ?? DAY;
+  const length = a.chosen['roosts.length'];
+  if (!length) throw new Error('no school of lengths');
+  const day = dayNumber(setOn) - a.flock.horizon.first;
+  const widths = widthsOf(a.flock, length, day).filter((m, i) => {
+    const here = (a.flock.columns[i]?.living[day] ?? 0) > 0;
+    return m > 0 && here;
+  });
   const narrowest = Math.min(...widths);
   const of = (across: number, room: number): { metres: number; birds: number } => {
     const along = Math.max(0, room - 2 * FIT['roosts.end.loss'].valueM);
