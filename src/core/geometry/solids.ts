@@ -39,7 +39,7 @@ export function solidOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>):
 }
 
 /** Thickness of a board or ledge as it is drawn, m (assumption). */
-const BOARD_M = 0.02;
+export const BOARD_M = 0.02;
 /** Mesh as it is drawn, m (assumption). */
 const MESH_M = 0.005;
 /** A dish across, m (assumption). */

@@ -33,6 +33,7 @@ export function freeAlong(
   wall: Side,
   hole: { readonly widthM: number; readonly heightM: number; readonly sillZ: number },
   fits: (alongM: number) => boolean = () => true,
+  onTape: (m: number) => number = mm,
 ): number | null {
   const room = wallLength(plan, wall) - hole.widthM;
   if (room < 0) return null;
@@ -47,7 +48,7 @@ export function freeAlong(
     );
   const middle = room / 2;
   for (let off = 0; off <= middle + 1e-9; off += 0.05) {
-    for (const at of [mm(middle - off), mm(middle + off)]) {
+    for (const at of [onTape(middle - off), onTape(middle + off)]) {
       if (at >= 0 && at <= room + 1e-9 && clear(at) && fits(at)) return Math.max(0, at);
     }
   }

@@ -46,18 +46,19 @@ describe.each(['imperial', 'metric'] as const)('%s', (units) => {
     expect(faultsOf(plan, id).map((f) => f.code)).toEqual([]);
   });
 
-  test('one of each, one after another: nothing stands in another’s way', () => {
+  /** Orders in which a keeper goes through the stations. */
+  const ORDERS: readonly (readonly (keyof typeof ADDS)[])[] = [
+    ['bar', 'nestBank', 'popDoor', 'vent', 'feeder', 'drinker', 'shell', 'dustBath', 'door'],
+    ['bar', 'board', 'nestBank', 'vent', 'window', 'feeder', 'drinker', 'shell', 'popDoor', 'door'],
+    ['bar', 'nestBank', 'vent', 'feeder', 'drinker', 'popDoor', 'door', 'hatch', 'window'],
+    ['feeder', 'drinker', 'dustBath', 'nestBank', 'bar', 'board', 'door', 'popDoor', 'vent'],
+    ['door', 'popDoor', 'window', 'vent', 'nestBank', 'bar', 'feeder', 'drinker', 'shell'],
+  ];
+
+  test.each(ORDERS)('one after another: %s, %s, %s, …: nothing is in another’s way', (...order) => {
     let plan = shed(units);
     const ids: string[] = [];
-    for (const name of [
-      'bar',
-      'nestBank',
-      'popDoor',
-      'vent',
-      'feeder',
-      'drinker',
-      'shell',
-    ] as const) {
+    for (const name of order as (keyof typeof ADDS)[]) {
       const next = added(plan, ADDS[name]);
       plan = next.plan;
       ids.push(next.id);

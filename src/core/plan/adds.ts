@@ -27,7 +27,7 @@ export type Adds = (plan: Plan, sizes: FlockSizes) => Fixture;
 export const ADDS = {
   bar: (plan, sizes) => newBar(plan, sizes),
   nestBank: (plan, sizes) => newNestBank(plan, sizes),
-  window: (plan) => newWindow(plan),
+  window: (plan, sizes) => newWindow(plan, sizes),
   vent: (plan) => newVent(plan),
   door: (plan, sizes) => newDoor(plan, {}, sizes),
   hatch: (plan) => newHatch(plan),

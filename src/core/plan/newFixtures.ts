@@ -3,14 +3,14 @@ import { birdSize } from '../birds/size';
 import { barsOf, droppingsShadow, highestNestLipZ } from '../geometry/bars';
 import { freeSpot } from '../geometry/freeRoom';
 import { roofHeightM } from '../geometry/shell';
-import { boxesPerTier, meetInPlan, solidOf } from '../geometry/solids';
+import { BOARD_M, boxesPerTier, meetInPlan, solidOf } from '../geometry/solids';
 import { freeAlong, OPPOSITE, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { chosenSchool, fitM, RULE_BOOK } from '../rules/book';
 import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
 import { bracketsNeeded, timberOf } from '../stations/roosts.strength';
 import { gridDown, gridNear, gridUp } from '../units/grid';
-import { wholeUp } from '../units/number';
+import { below, wholeUp } from '../units/number';
 import { freeNumber } from './defaults';
 import { fixtureOf } from './fixtures.schema';
 import { litterEndM } from './litter';
@@ -49,18 +49,45 @@ const tape = ({ units }: Plan) => ({
   near: (m: number): number => gridNear(m, units),
 });
 
-/** A hole in the first wall, of those given, that has room for it; in the first of them where none has. */
-function inWall<H extends { widthM: number; heightM: number; sillZ: number }>(
+interface Hole {
+  readonly widthM: number;
+  readonly heightM: number;
+  readonly sillZ: number;
+}
+
+/** What the place of a hole ought to be beside free of other holes. */
+type Wish = (wall: Side, alongM: number) => boolean;
+
+/** A hole in the first wall, of those given, that has room for it; null where none has. */
+function holeIn<H extends Hole>(
   plan: Plan,
   walls: readonly Side[],
   hole: H,
-  fits: (wall: Side, alongM: number) => boolean = () => true,
-): H & { wall: Side; alongM: number } {
+  wish: Wish = () => true,
+): (H & { wall: Side; alongM: number }) | null {
   const { down } = tape(plan);
   for (const wall of walls) {
     if (wallTop(plan, wall) < hole.sillZ + hole.heightM) continue;
-    const at = freeAlong(plan, wall, hole, (alongM) => fits(wall, alongM));
-    if (at !== null) return { ...hole, wall, alongM: down(at) };
+    const at = freeAlong(plan, wall, hole, (alongM) => wish(wall, alongM), down);
+    if (at !== null) return { ...hole, wall, alongM: at };
+  }
+  return null;
+}
+
+/**
+ * The same; in the middle of the first wall where none has room for it.
+ * @param wishes  where no wall has a place as the first asks, the next is asked for
+ */
+function inWall<H extends Hole>(
+  plan: Plan,
+  walls: readonly Side[],
+  hole: H,
+  wishes: readonly Wish[] = [],
+): H & { wall: Side; alongM: number } {
+  const { down } = tape(plan);
+  for (const wish of [...wishes, () => true]) {
+    const found = holeIn(plan, walls, hole, wish);
+    if (found) return found;
   }
   const wall = walls[0] ?? 'front';
   const middle = Math.max(0, (wallLength(plan, wall) - hole.widthM) / 2);
@@ -137,14 +164,16 @@ export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind
 }
 
 /** A meshed window that shuts, over the birds' floor, where no other hole is. */
-export function newWindow(plan: Plan): OfKind<'window'> {
+export function newWindow(plan: Plan, sizes = flockSizes(plan)): OfKind<'window'> {
   const { up, down } = tape(plan);
   const walls = byShelter(plan, 'front');
   const sillZ = up(litterEndM(plan) + WINDOW_SILL_M);
   const most = Math.max(...walls.map((w) => wallTop(plan, w))) - sillZ - 0.05;
   const heightM = down(Math.min(0.5, Math.max(0.1, most)));
   const widthM = down(Math.min(0.6, plan.shell.lengthM * 0.8));
-  const hole = inWall(plan, walls, { widthM, heightM, sillZ });
+  const own = { widthM, heightM, sillZ };
+  const beside = withDoorToCome(plan, sizes);
+  const hole = holeIn(beside, walls, own) ?? inWall(plan, walls, own);
   return fixtureOf({ ...named(plan, 'window'), ...hole, opens: 'closable', cover: 'mesh13' });
 }
 
@@ -161,16 +190,34 @@ export function newDoor(
   const walls = byShelter(plan, 'front');
   const heightM = down(Math.min(1.8, Math.max(...walls.map((w) => wallTop(plan, w))) - 0.05));
   const widthM = down(Math.min(0.75, plan.shell.lengthM * 0.8));
-  const clear = clearInside(plan, sizes, FACTS['reach.path'].value);
-  const hole = inWall(plan, walls, { widthM, heightM, sillZ: 0 }, (wall, alongM) =>
-    clear({ ...named(plan, 'door'), wall, alongM, widthM, heightM, sillZ: 0 }),
-  );
+  // a path to walk in by, clear of the bars; else a step in
+  const wishes = [FACTS['reach.path'].value, FACTS['shell.doorway'].value].flatMap((deepM, i) => {
+    const clear = clearInside(plan, sizes, deepM, i === 0);
+    return [(wall: Side, alongM: number) => clear({ wall, alongM, widthM, heightM, sillZ: 0 })];
+  });
+  const hole = inWall(plan, walls, { widthM, heightM, sillZ: 0 }, wishes);
   return fixtureOf({ ...named(plan, 'door'), ...hole, ...parts });
 }
 
+/** Room to stand up in, m: lower ones are opened, not walked into. Source: wide-rafter (assumption). */
+const WALKED_INTO_M = 1.7;
+
+/** The plan with the door by which its keeper will walk in: what is put before it is kept clear of where that goes. */
+function withDoorToCome(plan: Plan, sizes: FlockSizes): Plan {
+  const has = plan.fixtures.some((f) => f.kind === 'door' || f.kind === 'hatch');
+  if (has || plan.shell.roof.highM < WALKED_INTO_M) return plan;
+  return { ...plan, fixtures: [...plan.fixtures, newDoor(plan, {}, sizes)] };
+}
+
+/** Depth along the rear wall that the first bar and its droppings will take, m; 0 where there is one, or nobody sleeps on bars. */
+function barsToComeM(plan: Plan, { heaviestOnBarsKg: kg }: FlockSizes): number {
+  if (kg === null || barsOf(plan).some((b) => b.use === 'sleeping')) return 0;
+  return tape(plan).up(fitM('roosts.wall', kg) + fitM('roosts.shadow', kg));
+}
+
 /** Whether nothing stands, and nobody sleeps, over so much floor inside a hole in the wall. */
-function clearInside(plan: Plan, sizes: FlockSizes, deepM: number) {
-  const kg = sizes.heaviestOnBarsKg;
+function clearInside(plan: Plan, sizes: FlockSizes, deepM: number, ofDroppings = true) {
+  const kg = ofDroppings ? sizes.heaviestOnBarsKg : null;
   const shadows =
     kg === null
       ? []
@@ -217,15 +264,14 @@ export function newPopDoor(
   const [widthM, heightM] = [up(Math.max(0.3, sizes.doorM[0])), up(Math.max(0.35, sizes.doorM[1]))];
   const clear = clearInside(plan, sizes, FACTS['shell.doorway'].value);
   const far = apartFrom(plan, (f) => f.kind === 'nestBank' || f.kind === 'bar');
-  const hole = inWall(
-    plan,
-    byShelter(plan, 'front'),
-    { widthM, heightM, sillZ },
-    (wall, alongM) => {
-      const door = { wall, alongM, widthM, heightM, sillZ };
-      return clear(door) && far(door, FACTS['door.bars.apart'].value);
-    },
-  );
+  const walls = byShelter(plan, 'front');
+  const own = { widthM, heightM, sillZ };
+  const isClear: Wish = (wall, alongM) => clear({ wall, alongM, ...own });
+  const isFar: Wish = (wall, alongM) =>
+    isClear(wall, alongM) && far({ wall, alongM, ...own }, FACTS['door.bars.apart'].value);
+  const hole =
+    holeIn(withDoorToCome(plan, sizes), walls, own, isFar) ??
+    inWall(plan, walls, own, [isFar, isClear]);
   const { floorAboveGroundM } = plan.shell;
   const [steepest, rampWidth] = sizes.rampM;
   const slope = Math.sin((Math.min(30, steepest) * Math.PI) / 180);
@@ -267,15 +313,20 @@ function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'
   const corner = solidOf(fixture, plan);
   const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
   const alike = plan.fixtures.filter((f) => f.kind === fixture.kind);
-  const look = (apartM: number) =>
-    freeSpot(plan, sizes.heaviestOnBarsKg, {
+  const deepM = corner.y1 - corner.y0;
+  const look = (among: Plan, apartM: number, rearM = 0) =>
+    freeSpot(among, sizes.heaviestOnBarsKg, {
       id: fixture.id,
       at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
       apartFrom: alike,
       apartM,
+      only: (_, y) => y + deepM <= plan.shell.widthM - rearM,
     });
   const apart = fixture.kind === 'dish' ? 0 : FACTS['feed.two.apart'].value;
-  const spot = look(apart) ?? look(0);
+  const toCome = withDoorToCome(plan, sizes);
+  const rearM = barsToComeM(plan, sizes);
+  const spot =
+    look(toCome, apart, rearM) ?? look(plan, apart) ?? look(toCome, 0, rearM) ?? look(plan, 0);
   const { near } = tape(plan);
   return spot === null ? fixture : { ...fixture, x: near(spot.x + offX), y: near(spot.y + offY) };
 }
@@ -381,18 +432,28 @@ export function newDustBath(
     ...parts,
   });
   if (placedBy(parts)) return fixture;
-  const look = (f: OfKind<'dustBath'>) =>
-    freeSpot(plan, sizes.heaviestOnBarsKg, {
+  const look = (f: OfKind<'dustBath'>, among: Plan, rearM: number) =>
+    freeSpot(among, sizes.heaviestOnBarsKg, {
       id: f.id,
       at: (x, y) => solidOf({ ...f, x, y }, plan),
+      only: (_, y) => y + f.depthM <= plan.shell.widthM - rearM,
     });
-  for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
-    const spot = look(turned);
-    if (spot) return { ...turned, x: near(spot.x), y: near(spot.y) };
+  for (const [among, rearM] of [
+    [withDoorToCome(plan, sizes), barsToComeM(plan, sizes)],
+    [plan, 0],
+  ] as const) {
+    for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
+      const spot = look(turned, among, rearM);
+      if (spot) return { ...turned, x: near(spot.x), y: near(spot.y) };
+    }
   }
   // no room indoors: it stands in the run where there is one
   return plan.run === null ? fixture : { ...fixture, place: 'run', roofed: true };
 }
+
+/** How far a new board hangs under the bars, and the nearest it may: droppings are scraped from between, m. Source: wide-rafter (assumption). */
+const BOARD_BELOW_M = 0.1;
+const BOARD_NEAREST_M = 0.06;
 
 /** A board under the bars, from the wall they stand at to what falls before the foremost; without bars, along the rear wall. */
 export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> {
@@ -401,16 +462,22 @@ export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKi
   const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
   const front = FACTS['roosts.board.front'].value;
   const y = bars.length === 0 ? widthM - 0.7 : Math.min(...bars.map((b) => b.y)) - front;
+  const under = Math.min(...bars.map((b) => b.z - b.section.heightM));
+  const low = near(under - BOARD_BELOW_M);
+  // a hand nearer to the bars where that leaves the floor below it to the birds
+  const isRaised = !below(low - BOARD_M - litterEndM(plan), FIT['floor.raised'].valueM);
   const z =
     bars.length === 0
-      ? plan.litter.depthM + 0.5
-      : Math.min(...bars.map((b) => b.z - b.section.heightM)) - 0.1;
+      ? near(plan.litter.depthM + 0.5)
+      : isRaised
+        ? low
+        : down(under - BOARD_NEAREST_M);
   const from = Math.max(0, down(y));
   return fixtureOf({
     ...named(plan, 'board'),
     x: 0,
     y: from,
-    z: Math.max(up(0.05), near(z)),
+    z: Math.max(up(0.05), z),
     lengthM: lengthM,
     depthM: Math.max(0.1, widthM - from),
     ...parts,
@@ -555,14 +622,25 @@ export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
     hungOutside: false,
     stepZ: climb > sizes.hopM ? up(plan.litter.depthM + climb / 2) : 0,
   });
-  return againstWall(plan, made, sizes) ?? made;
+  const rearM = barsToComeM(plan, sizes);
+  const toCome = withDoorToCome(plan, sizes);
+  return (
+    againstWall(toCome, made, sizes, rearM) ??
+    againstWall(plan, made, sizes, rearM) ??
+    againstWall(plan, made, sizes) ??
+    made
+  );
 }
 
-/** A bank against the wall that is darkest and free: out of the droppings, clear of things, doorways and the pop door's light. */
+/**
+ * A bank against the wall that is darkest and free: out of the droppings, clear of things, doorways and the pop door's light.
+ * @param rearM  left free along the rear wall, m
+ */
 export function againstWall(
   plan: Plan,
   bank: NestBank,
   sizes: Pick<FlockSizes, 'heaviestOnBarsKg'>,
+  rearM = 0,
 ): NestBank | null {
   const across = boxesPerTier(bank) * bank.boxW;
   const { lengthM, widthM } = plan.shell;
@@ -593,6 +671,7 @@ export function againstWall(
           at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
           plan,
         );
+        if (here.y1 > widthM - rearM + 1e-9) return false;
         return doors.every((d) => {
           const dx = Math.max(0, d.x0 - here.x1, here.x0 - d.x1);
           const dy = Math.max(0, d.y0 - here.y1, here.y0 - d.y1);

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { METRES_PER_INCH } from './factors.data';
-import { formatLength, readLength, type UnitSystem } from './length';
+import { formatLength, readLength, readRoomLength, type UnitSystem } from './length';
 
 const read = (text: string, units: UnitSystem = 'metric'): number | string => {
   const outcome = readLength(text, units);
@@ -90,4 +90,23 @@ describe('a length as written', () => {
       }),
     );
   });
+});
+
+test('in a room’s field a bare number up to 30 is feet, with a fraction too; above, or with a mark, it is what it says', () => {
+  const read = (text: string, units: UnitSystem = 'imperial'): number => {
+    const outcome = readRoomLength(text, units);
+    return outcome.ok ? outcome.value / METRES_PER_INCH : Number.NaN;
+  };
+  expect(read('8')).toBeCloseTo(96, 9);
+  expect(read('6.5')).toBeCloseTo(78, 9);
+  expect(read('6 1/2')).toBeCloseTo(78, 9);
+  expect(read('6½')).toBeCloseTo(78, 9);
+  expect(read('30')).toBeCloseTo(360, 9);
+  expect(read('30 1/2')).toBeCloseTo(30.5, 9);
+  expect(read('96')).toBeCloseTo(96, 9);
+  expect(read('78 1/2')).toBeCloseTo(78.5, 9);
+  expect(read('6 1/2"')).toBeCloseTo(6.5, 9);
+  expect(read("6' 1/2")).toBeCloseTo(72.5, 9);
+  expect(read('210', 'metric')).toBeCloseTo(210 / 2.54, 9);
+  expect(read('6 1/0')).toBeNaN();
 });

@@ -59,10 +59,11 @@ const MOST_BARE_FEET = 30;
  * @param text   what was typed
  * @param units  the plan's system
  * @example      readRoomLength('8', 'imperial')  // { ok: true, value: 2.4384 }
+ * @example      readRoomLength('6 1/2', 'imperial') // { ok: true, value: 1.9812 }
  * @example      readRoomLength('96', 'imperial') // { ok: true, value: 2.4384 }
  */
 export function readRoomLength(text: string, units: UnitSystem): Outcome<number> {
-  const bare = units === 'imperial' ? readDecimal(normalise(text)) : null;
+  const bare = units === 'imperial' ? readBareNumber(normalise(text)) : null;
   return bare !== null && bare > 0 && bare <= MOST_BARE_FEET
     ? ok(tidy(bare * METRES_PER_FOOT))
     : readLength(text, units);
@@ -108,6 +109,16 @@ function readBare(t: string, units: UnitSystem): number | null {
   const value = readDecimal(t);
   if (value === null) return null;
   return units === 'metric' ? value / 100 : value * METRES_PER_INCH;
+}
+
+/** A number alone, with a fraction or without: "8", "6.5", "6 1/2"; null where it has a unit, or is none. */
+function readBareNumber(t: string): number | null {
+  const decimal = readDecimal(t);
+  if (decimal !== null) return decimal;
+  const [, feet, whole, n1, d1, n2, d2, , unit] = IMPERIAL.exec(t) ?? [];
+  if (feet !== undefined || unit !== undefined) return null;
+  const value = readInches(whole, n1 ?? n2, d1 ?? d2, undefined);
+  return value === null || Number.isNaN(value) ? null : value;
 }
 
 function readImperial(t: string, units: UnitSystem): number | null {
