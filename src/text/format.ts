@@ -137,6 +137,6 @@ export function formatDay(day: string): string {
   return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', dateStyle: 'long' }).format(date);
 }
 
-/** The same with every measure kept on one line: 1′ 9 5/8″ and 38 cm are not broken at their spaces. */
-export const unbroken = (text: string): string =>
-  text.replace(/(\d[′″]?) (?=\d|(?:cm|mm|m|kg|lb|oz|L|gal|m²|ft²)(?![a-z]))/g, '$1\u00a0');
+/** A text in pieces, each measure whole: 1′ 9 5/8″ and 38 cm are never broken at their spaces. */
+export const measuresApart = (text: string): readonly string[] =>
+  text.split(/(\d[\d.]*[′″]?(?: (?:\d[\d./]*[′″]?|(?:cm|mm|m|kg|lb|oz|L|gal|m²|ft²)(?![a-z])))+)/);

@@ -11,7 +11,7 @@ import {
   formatDay,
   formatPlain,
   formatValue,
-  unbroken,
+  measuresApart,
 } from './format';
 import { issueLine, issuePath } from './issues';
 import { NOTHING_FITS, reasonWithout } from './remedies';
@@ -172,12 +172,23 @@ test('where nothing mends a finding the reason says what else a keeper can do', 
   expect(reasonWithout('reach.headroom.none')).toContain('outside this tool');
 });
 
-test('a measure is never broken over two lines, and words between are', () => {
-  const at = '\u00a0';
-  expect(unbroken('Add a 8′ 10″ bar 1′ 6″ in front of Front bar, 1′ 9 5/8″ above the litter')).toBe(
-    `Add a 8′${at}10″ bar 1′${at}6″ in front of Front bar, 1′${at}9${at}5/8″ above the litter`,
-  );
-  expect(unbroken('Move Bar 2 to 38 cm, with 1 bracket and 3 metal pins')).toBe(
-    `Move Bar 2 to 38${at}cm, with 1 bracket and 3 metal pins`,
-  );
+test('the measures of a text stand apart from its words, so that none is broken over two lines', () => {
+  expect(
+    measuresApart('Add a 8′ 10″ bar 1′ 6″ in front of Front bar, 1′ 9 5/8″ above the litter'),
+  ).toEqual([
+    'Add a ',
+    '8′ 10″',
+    ' bar ',
+    '1′ 6″',
+    ' in front of Front bar, ',
+    '1′ 9 5/8″',
+    ' above the litter',
+  ]);
+  const text = 'Move Bar 2 to 38 cm, with 1 bracket and 3 metal pins';
+  expect(measuresApart(text)).toEqual([
+    'Move Bar 2 to ',
+    '38 cm',
+    ', with 1 bracket and 3 metal pins',
+  ]);
+  expect(measuresApart('Make it 2.70 m by 1.20 m').join('')).toBe('Make it 2.70 m by 1.20 m');
 });

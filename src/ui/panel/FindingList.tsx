@@ -3,6 +3,7 @@ import type { Finding } from '@/core/finding';
 import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
+import { afterMarks, marksOf } from '../figure/marks';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
 import { pickFinding, useAssessment, useBench, usePlan } from '../store/bench';
@@ -21,9 +22,6 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
     </ul>
   );
 }
-
-/** Marks that follow a number. */
-const MARKS = /^[.,;:)]+/;
 
 function FindingCard({ finding }: { finding: Finding }) {
   const plan = usePlan();
@@ -55,7 +53,7 @@ function FindingCard({ finding }: { finding: Finding }) {
             if (piece.kind === 'words') {
               const before = pieces[i - 1];
               const told = before?.kind === 'number' && finding.numbers[before.name];
-              const text = told ? piece.text.replace(MARKS, '') : piece.text;
+              const text = told ? afterMarks(piece.text) : piece.text;
               return <span key={piece.text}>{text}</span>;
             }
             if (piece.kind === 'fixtures') {
@@ -84,7 +82,7 @@ function FindingCard({ finding }: { finding: Finding }) {
                   fine={piece.fine}
                   className="figures text-[0.94em]"
                 />
-                {next?.kind === 'words' ? (MARKS.exec(next.text)?.[0] ?? '') : ''}
+                {next?.kind === 'words' ? marksOf(next.text) : ''}
               </span>
             );
           })}

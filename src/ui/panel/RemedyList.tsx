@@ -3,7 +3,7 @@ import { Hammer } from 'lucide-react';
 import type { MouseEvent } from 'react';
 import type { Finding } from '@/core/finding';
 import type { Remedy } from '@/core/remedies/remedy';
-import { unbroken } from '@/text/format';
+import { measuresApart } from '@/text/format';
 import { bringsText, reasonWithout, remedyLines } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';
 import { doRemedy, useRemediesOf } from './useRemedies';
@@ -56,13 +56,13 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
       <span>
         {remedyLines(remedy, plan).map(({ text, parts }) => (
           <span key={text} className="block [&+&]:mt-0.5">
-            {unbroken(text)}
+            <Unbroken text={text} />
             {parts.map((part) => (
               <span
                 key={part}
                 className="ml-2 block border-chalk/40 border-l-2 pl-2 text-[0.85rem]"
               >
-                {unbroken(part)}
+                <Unbroken text={part} />
               </span>
             ))}
           </span>
@@ -72,3 +72,16 @@ function RemedyButton({ remedy }: { remedy: Remedy }) {
     </button>
   );
 }
+
+/** A text whose measures are never broken over two lines. */
+const Unbroken = ({ text }: { text: string }) =>
+  measuresApart(text).map((piece, i) =>
+    i % 2 === 0 ? (
+      piece
+    ) : (
+      // biome-ignore lint/suspicious/noArrayIndexKey: the same measure may stand twice in a text
+      <span key={i} className="whitespace-nowrap">
+        {piece}
+      </span>
+    ),
+  );
