@@ -10,6 +10,58 @@ const only = (from, to) => ({
   },
 });
 
+/** The rooms of the core, each above those that it may read from. */
+const ROOMS = {
+  kernel: [],
+  model: ['kernel'],
+  rules: ['kernel', 'model'],
+  weather: ['kernel', 'model', 'rules'],
+  geometry: ['kernel', 'model', 'rules'],
+  build: ['kernel', 'model', 'rules'],
+  birds: ['kernel', 'model', 'rules', 'weather'],
+  carrying: ['kernel', 'birds'],
+  edit: ['kernel', 'model', 'rules', 'weather', 'geometry', 'build', 'birds'],
+  proposals: ['kernel', 'model', 'rules', 'geometry', 'birds', 'carrying', 'edit'],
+  stations: [
+    ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
+    ...['birds', 'carrying', 'edit', 'proposals'],
+  ],
+};
+const room = (from, to) => ({
+  name: `core-${from}-reads-only-what-lies-below`,
+  severity: 'error',
+  from: { path: `^src/core/${from}/`, pathNot: TEST },
+  to: {
+    path: '^src/core/',
+    pathNot: [from, ...to].map((t) => `^src/core/${t}/`),
+  },
+});
+/** Stations, each with those that it reads from; what two of them share lies beside their rooms. */
+const STATIONS = {
+  litter: [],
+  nests: ['litter'],
+  roosts: ['nests', 'litter'],
+  floor: ['nests', 'litter'],
+  air: ['roosts'],
+  flock: ['roosts'],
+  vessels: [],
+  feed: ['vessels'],
+  water: ['feed', 'vessels'],
+  shell: ['air', 'nests'],
+  door: [],
+  reach: [],
+  brooder: [],
+};
+const station = (id, below) => ({
+  name: `station-${id}-does-not-read-back`,
+  severity: 'error',
+  from: { path: `^src/core/stations/${id}/`, pathNot: TEST },
+  to: {
+    path: '^src/core/stations/[^/]+/',
+    pathNot: [id, ...below].map((t) => `^src/core/stations/${t}/`),
+  },
+});
+
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
@@ -18,8 +70,16 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/', pathNot: TEST },
       to: {
-        pathNot: '^src/core/|^node_modules/(zod|date-fns|fraction\\.js|immer|pure-rand|suncalc)/',
+        pathNot: '^src/core/|^node_modules/(zod|date-fns|immer|pure-rand|suncalc)/',
       },
+    },
+    ...Object.entries(ROOMS).map(([from, to]) => room(from, to)),
+    ...Object.entries(STATIONS).map(([id, below]) => station(id, below)),
+    {
+      name: 'core-rooms-never-read-the-assessment',
+      severity: 'error',
+      from: { path: '^src/core/[^/]+/', pathNot: `${TEST}|^src/core/remedies/` },
+      to: { path: '^src/core/([^/]+\\.ts$|remedies/)' },
     },
     only('text', ['core']),
     only('formats', ['core', 'text']),

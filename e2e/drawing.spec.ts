@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { assess } from '@/core/assess';
 import { birdSize } from '@/core/birds/size';
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
 import { DAY, openPlan, takeOut } from './help';
 
 test.describe('the drawing is to scale', () => {

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { STATIONS } from '@/core/station';
+import { STATIONS } from '@/core/kernel/station';
 import { type Said, sayFigure } from '@/text/say';
 import { assessByCli, goTo, openPlan, takeOut, there, watchConsole } from './help';
 

@@ -1,6 +1,6 @@
 import { writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { STATIONS } from '@/core/station';
+import { STATIONS } from '@/core/kernel/station';
 import {
   addGroup,
   askForNewPlan,

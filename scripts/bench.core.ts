@@ -1,22 +1,14 @@
 // The core's own figures. `npm run bench` bundles it first, as the browser gets it.
 import { assess, createAssessor } from '@/core/assess';
 import { createFlockWorker } from '@/core/birds/flock';
-import {
-  newBar,
-  newBoard,
-  newDish,
-  newDoor,
-  newDrinker,
-  newDustBath,
-  newFeeder,
-  newNestBank,
-  newPopDoor,
-  newVent,
-} from '@/core/plan/newFixtures';
-import { samplePlans } from '@/core/plan/samples.data';
-import type { Fixture, Plan } from '@/core/plan/schema';
+import { newBar, newBoard } from '@/core/edit/new/bars';
+import { newDish, newDrinker, newDustBath, newFeeder } from '@/core/edit/new/floorThings';
+import { newNestBank } from '@/core/edit/new/nests';
+import { newDoor, newPopDoor, newVent } from '@/core/edit/new/openings';
+import { samplePlans } from '@/core/edit/samples.data';
+import { dayNumber, isoDay } from '@/core/kernel/units/day';
+import type { Fixture, Plan } from '@/core/model/schema';
 import { remedies } from '@/core/remedies/remedies';
-import { dayNumber, isoDay } from '@/core/units/day';
 import { figure, line, ON, quantile, timed } from './bench.table';
 
 /** A plan with forty fixtures of nearly every kind. */

@@ -6,7 +6,7 @@ import { request } from 'node:http';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { samplePlans } from '@/core/plan/samples.data';
+import { samplePlans } from '@/core/edit/samples.data';
 
 const PORT = 4399;
 const total = Number(process.argv[2] ?? 5000);

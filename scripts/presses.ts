@@ -3,18 +3,18 @@
 //   node --import tsx scripts/presses.ts [coops=500] [seed=2026]
 import fc from 'fast-check';
 import { type Assessment, createAssessor } from '@/core/assess';
-import type { Finding } from '@/core/finding';
-import type { Plan } from '@/core/plan/schema';
+import { highestOf, hopOf } from '@/core/birds/hops';
+import type { Finding } from '@/core/kernel/finding';
+import { dayNumber } from '@/core/kernel/units/day';
+import type { Plan } from '@/core/model/schema';
+import { leastBarZ } from '@/core/proposals/leastBar';
+import type { Remedy } from '@/core/proposals/remedy';
 import { OTHER_WISE } from '@/core/remedies/costs';
-import { leastBarZ } from '@/core/remedies/leastBar';
 import { remedies } from '@/core/remedies/remedies';
-import type { Remedy } from '@/core/remedies/remedy';
 import { fitM } from '@/core/rules/book';
 import { FIT } from '@/core/rules/fit.data';
-import { highestOf, hopOf } from '@/core/stations/roosts.ways';
-import { widthsOf } from '@/core/stations/roosts.widths';
+import { widthsOf } from '@/core/stations/roosts/widths';
 import { badCoop, DAY } from '@/core/tests/plans';
-import { dayNumber } from '@/core/units/day';
 
 const [coops = '500', seed = '2026', told = ''] = process.argv.slice(2);
 const plans = fc.sample(badCoop, { numRuns: Number(coops), seed: Number(seed) });

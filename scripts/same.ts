@@ -5,8 +5,8 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { createInterface } from 'node:readline';
 import fc from 'fast-check';
 import { createAssessor } from '@/core/assess';
-import { samplePlans } from '@/core/plan/samples.data';
-import type { Plan } from '@/core/plan/schema';
+import { samplePlans } from '@/core/edit/samples.data';
+import type { Plan } from '@/core/model/schema';
 import { remedies } from '@/core/remedies/remedies';
 import { badCoop, DAY } from '@/core/tests/plans';
 

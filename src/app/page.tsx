@@ -1,5 +1,5 @@
 import { headers } from 'next/headers';
-import { dayIn } from '@/core/units/day';
+import { dayIn } from '@/core/kernel/units/day';
 import { listPlans } from '@/server/plans';
 import { now } from '@/server/settings';
 import { Home } from '@/ui/home/Home';

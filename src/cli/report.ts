@@ -1,6 +1,6 @@
 import type { Assessment } from '@/core/assess';
-import type { Plan } from '@/core/plan/schema';
-import type { Figures } from '@/core/working';
+import type { Figures } from '@/core/kernel/working';
+import type { Plan } from '@/core/model/schema';
 import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { sayFigure } from '@/text/say';

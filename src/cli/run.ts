@@ -1,9 +1,9 @@
 import { parseArgs } from 'node:util';
 import { assess } from '@/core/assess';
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
+import { dayIn, isDay } from '@/core/kernel/units/day';
 import { RULE_BOOK } from '@/core/rules/book';
 import type { RuleBook } from '@/core/rules/types';
-import { dayIn, isDay } from '@/core/units/day';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { issueLine } from '@/text/issues';
 import { report } from './report';

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { everything } from '@/core/tests/everything';
 import { badCoop, DAY } from '@/core/tests/plans';
 import { assess, createAssessor } from './assess';
-import { parsePlan } from './plan/parse';
-import type { Plan } from './plan/schema';
+import { parsePlan } from './edit/parse';
+import type { Plan } from './model/schema';
 import { RULE_BOOK, selectableRows } from './rules/book';
 import { createKept } from './stations/context';
 

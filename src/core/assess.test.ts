@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { anyPlan, bank, bar, DAY, fittedCoop, hens, sample } from '@/core/tests/plans';
 import { assess, createAssessor } from './assess';
 import { MEASURES } from './birds/flock';
-import type { Bar, Plan } from './plan/schema';
+import type { Bar, Plan } from './model/schema';
 import { RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
 
@@ -88,7 +88,7 @@ describe('the samples', () => {
   test.each(['2026-01-31', '2027-04-15', '2028-02-29', '2030-12-31'])(
     'made on %s, Pell Garth comes out the same',
     async (day) => {
-      const { samplePlans } = await import('./plan/samples.data');
+      const { samplePlans } = await import('./edit/samples.data');
       const plan = samplePlans(day)[0];
       if (!plan) throw new Error('no samples');
       expect(assess(plan, { on: day })).toMatchObject({ planned: 14, today: 8, carries: 6 });

@@ -1,16 +1,16 @@
 import { joinZones, throughMesh } from './assess.zones';
 import type { Assessment, AssessOptions } from './assessment';
 import { createFlockWorker, dayOf, type FlockByDay } from './birds/flock';
-import { byId, layeredFigures } from './figures';
-import { byWorst, STATIONS, type StationId } from './finding';
-import { placeBirds } from './geometry/perched';
+import { zonePlan } from './edit/zones';
 import { footMarks, stickMarks } from './geometry/stick';
-import type { Plan } from './plan/schema';
-import { zonePlan } from './plan/zones';
+import { byId, layeredFigures } from './kernel/figures';
+import { byWorst, STATIONS, type StationId } from './kernel/finding';
+import type { Figures } from './kernel/working';
+import type { Plan } from './model/schema';
 import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
 import type { RuleBook } from './rules/types';
-import { airOpenings, airStation } from './stations/air';
-import { assessBrooder } from './stations/brooder';
+import { airOpenings, airStation } from './stations/air/air';
+import { assessBrooder } from './stations/brooder/brooder';
 import { carryBy, shortBy } from './stations/carried';
 import {
   type CarryingStation,
@@ -23,26 +23,26 @@ import {
   whenOf,
 } from './stations/context';
 import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './stations/coop';
-import { doorStation } from './stations/door';
-import { feedStation } from './stations/feed';
-import { flockFigures } from './stations/flock';
-import { flockFindings } from './stations/flock.findings';
-import { floorStation, floorTakers } from './stations/floor';
-import { assessLitter } from './stations/litter';
-import { litterCourse, withFinalDepth } from './stations/litter.course';
-import { monthlyFigures } from './stations/monthly';
-import { nestsStation } from './stations/nests';
-import { banksOf } from './stations/nests.boxes';
-import { nestOpenings } from './stations/nests.opening';
-import { assessReach } from './stations/reach';
-import { roostsStation, seatFlock } from './stations/roosts';
+import { doorStation } from './stations/door/door';
+import { feedStation } from './stations/feed/feed';
+import { flockFigures } from './stations/flock/flock';
+import { flockFindings } from './stations/flock/keeping';
+import { monthlyFigures } from './stations/flock/monthly';
+import { floorStation, floorTakers } from './stations/floor/floor';
+import { assessLitter } from './stations/litter/litter';
+import { litterCourse, withFinalDepth } from './stations/litterCourse';
+import { banksOf } from './stations/nests/boxes';
+import { nestsStation } from './stations/nests/nests';
+import { nestOpenings } from './stations/nests/opening';
+import { assessReach } from './stations/reach/reach';
+import { placeBirds } from './stations/roosts/perched';
+import { roostsStation, seatFlock } from './stations/roosts/roosts';
 import { schoolOffers } from './stations/schools';
-import { outsideFindings } from './stations/shell';
-import { moreOfShell } from './stations/shell.more';
-import { drinkersOf, feedersOf } from './stations/vessels';
-import { waterStation } from './stations/water';
+import { outsideFindings } from './stations/shell/outside';
+import { moreOfShell } from './stations/shell/shell';
+import { drinkersOf, feedersOf } from './stations/vessels/vessels';
+import { waterStation } from './stations/water/water';
 import { carriesNothing, railsOf, type Stave, sentenceOf, shortest, stave } from './staves';
-import type { Figures } from './working';
 
 export const CARRYING_STATIONS: readonly CarryingStation[] = [
   floorStation,

@@ -1,13 +1,13 @@
 import type { Assessment } from './assessment';
-import { byId } from './figures';
-import { byWorst, type Finding } from './finding';
-import { ZONES, type ZoneId } from './plan/zones';
-import type { StationId } from './station';
+import { verdictOf } from './carrying/verdict';
+import { ZONES, type ZoneId } from './edit/zones';
+import { byId } from './kernel/figures';
+import { byWorst, type Finding } from './kernel/finding';
+import type { StationId } from './kernel/station';
+import { KEEPERS } from './kernel/working';
 import { carriesFigures } from './stations/coop';
 import { sheetOf } from './stations/sheet';
-import { verdictOf } from './stations/verdict';
 import { carriesNothing, railsOf, type Stave, sentenceOf, shortest } from './staves';
-import { KEEPERS } from './working';
 
 /**
  * A coop of two zones, each sized by itself. What it carries is what the zones carry together where both

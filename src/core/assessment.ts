@@ -1,20 +1,20 @@
 import type { FlockByDay } from './birds/flock';
-import type { Finding } from './finding';
-import type { PlacedBird } from './geometry/perched';
+import type { ZoneId } from './edit/zones';
 import type { ReachMap } from './geometry/reach';
 import type { FootMark, StickMark } from './geometry/stick';
-import type { ZoneId } from './plan/zones';
+import type { Finding } from './kernel/finding';
+import type { Sentence } from './kernel/sentence';
+import type { StationId } from './kernel/station';
+import type { Figures, Items } from './kernel/working';
 import type { ChosenSchool } from './rules/book';
 import type { RuleBook } from './rules/types';
-import type { Sentence } from './sentence';
-import type { StationId } from './station';
-import type { BroodPlan } from './stations/brooder';
-import type { DemandRow } from './stations/flock';
-import type { MonthRow } from './stations/monthly';
-import type { NestOpening } from './stations/nests.opening';
+import type { BroodPlan } from './stations/brooder/brooder';
+import type { DemandRow } from './stations/flock/flock';
+import type { MonthRow } from './stations/flock/monthly';
+import type { NestOpening } from './stations/nests/opening';
+import type { PlacedBird } from './stations/roosts/perched';
 import type { SchoolOffer } from './stations/schools';
 import type { Stave } from './staves';
-import type { Figures, Items } from './working';
 
 export interface Assessment {
   readonly on: string;

@@ -1,7 +1,7 @@
 import type { Assessment } from './assess';
-import type { Plan } from './plan/schema';
-import type { StationId } from './station';
-import { below } from './units/number';
+import type { StationId } from './kernel/station';
+import { below } from './kernel/units/number';
+import type { Plan } from './model/schema';
 
 /** A caution at the station where its choice is made. */
 export interface CautionPlace {

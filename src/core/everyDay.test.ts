@@ -9,8 +9,10 @@ import {
   soundCoop,
 } from '@/core/tests/plans';
 import { assess } from './assess';
-import { newBar, newFeeder, newPopDoor } from './plan/newFixtures';
-import type { Plan } from './plan/schema';
+import { newBar } from './edit/new/bars';
+import { newFeeder } from './edit/new/floorThings';
+import { newPopDoor } from './edit/new/openings';
+import type { Plan } from './model/schema';
 
 const room = (lengthM: number, widthM: number, parts: Partial<Plan>): Plan => {
   const bare = bareCoop(parts);

@@ -1,9 +1,9 @@
 import { dayOf, type FlockByDay } from './birds/flock';
-import type { When } from './finding';
-import type { Pair, Sentence } from './sentence';
-import type { StationId } from './station';
+import { type Verdict, verdictOf } from './carrying/verdict';
+import type { When } from './kernel/finding';
+import type { Pair, Sentence } from './kernel/sentence';
+import type { StationId } from './kernel/station';
 import type { StationCarry } from './stations/context';
-import { type Verdict, verdictOf } from './stations/verdict';
 
 /** A station's rail: what it carries against the plan. */
 export interface Stave {

@@ -1,5 +1,5 @@
 import type { Assessment } from '@/core/assess';
-import type { StationId } from '@/core/finding';
+import type { StationId } from '@/core/kernel/finding';
 
 /** The assessment as other programs read it; figure ids and codes are stable. */
 export function assessmentJson(a: Assessment) {

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Assessment } from '@/core/assess';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { fileStem } from './fileName';
 
 /**

@@ -1,4 +1,4 @@
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
 import { sample } from '@/core/tests/plans';
 import { issueLine, issuePath } from '@/text/issues';
 import { hostileFiles } from '../../e2e/fixtures/hostile';

@@ -1,8 +1,8 @@
-import type { MonthNormals } from '@/core/air/weather/climates.data';
-import { fail, type Issue, issue, type Outcome, ok } from '@/core/outcome';
-import type { UnitSystem } from '@/core/units/length';
-import { readDecimal } from '@/core/units/number';
-import { fromFahrenheit } from '@/core/units/temperature';
+import { fail, type Issue, issue, type Outcome, ok } from '@/core/kernel/outcome';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import { readDecimal } from '@/core/kernel/units/number';
+import { fromFahrenheit } from '@/core/kernel/units/temperature';
+import type { MonthNormals } from '@/core/model/climates.data';
 
 const COLUMNS = [
   'meanC',

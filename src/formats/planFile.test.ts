@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
 import { anyPlan, sample } from '@/core/tests/plans';
 import { issueLine } from '@/text/issues';
 import { planFile } from './planFile';

@@ -1,4 +1,4 @@
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { fileStem } from './fileName';
 
 /** A plan as a file: its name (ASCII, safe on every system) and its text, the same for the same plan. */

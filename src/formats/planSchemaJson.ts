@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { planSchema } from '@/core/plan/schema';
+import { planSchema } from '@/core/model/schema';
 
 /** JSON Schema (2020-12) of the plan file, made from the schema that plans are read by. */
 export function planJsonSchema(): object {

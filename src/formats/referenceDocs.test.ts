@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
-import { parsePlan } from '@/core/plan/parse';
-import { samplePlans } from '@/core/plan/samples.data';
+import { parsePlan } from '@/core/edit/parse';
+import { samplePlans } from '@/core/edit/samples.data';
 import { DAY } from '@/core/tests/plans';
 import { referenceDocs, unusedLineNames } from './referenceDocs';
 

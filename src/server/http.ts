@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Issue, Outcome } from '@/core/outcome';
+import type { Issue, Outcome } from '@/core/kernel/outcome';
 import { issueLine } from '@/text/issues';
 
 /** Largest body read, bytes. */

@@ -1,9 +1,9 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { type Issue, type Outcome, ok } from '@/core/outcome';
-import { parsePlan } from '@/core/plan/parse';
-import { samplePlans } from '@/core/plan/samples.data';
-import { PLAN_LIMITS, type Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/edit/parse';
+import { samplePlans } from '@/core/edit/samples.data';
+import { type Issue, type Outcome, ok } from '@/core/kernel/outcome';
+import { PLAN_LIMITS, type Plan } from '@/core/model/schema';
 import { database } from '@/db/client';
 import type { Db } from '@/db/db';
 import {

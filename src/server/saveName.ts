@@ -1,6 +1,6 @@
 import { z } from 'zod';
-import { fail, issue, type Outcome, ok } from '@/core/outcome';
-import { PLAN_LIMITS } from '@/core/plan/schema';
+import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
+import { PLAN_LIMITS } from '@/core/model/schema';
 
 const saveName = z.strictObject({
   name: z

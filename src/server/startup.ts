@@ -1,6 +1,6 @@
 import 'server-only';
 import { join } from 'node:path';
-import { dayIn } from '@/core/units/day';
+import { dayIn } from '@/core/kernel/units/day';
 import { database, type OpenDatabase } from '@/db/client';
 import { DatabaseDamaged } from '@/db/damage';
 import { copyIfDue } from './copies';

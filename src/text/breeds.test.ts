@@ -1,4 +1,4 @@
-import { BREEDS } from '@/core/birds/breeds.data';
+import { BREEDS } from '@/core/model/breeds.data';
 import { breedMatches } from './breeds';
 
 const found = (typed: string): string[] =>

@@ -1,6 +1,6 @@
-import type { Breed, Comb, EggColour, Flight } from '@/core/birds/breeds.data';
-import type { BirdClass } from '@/core/birds/classes.data';
 import { classOfHen } from '@/core/birds/size';
+import type { Breed, Comb, EggColour, Flight } from '@/core/model/breeds.data';
+import type { BirdClass } from '@/core/model/classes.data';
 
 export const CLASS_NAMES: Readonly<Record<BirdClass, string>> = {
   bantam: 'bantam',

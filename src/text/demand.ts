@@ -1,4 +1,4 @@
-import type { DemandMeasure } from '@/core/stations/flock';
+import type { DemandMeasure } from '@/core/stations/flock/flock';
 
 /** What a flock asks for, as a keeper says it. */
 export const DEMAND_NAMES: Readonly<Record<DemandMeasure, string>> = {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { planDifferences } from '@/core/plan/differences';
+import { planDifferences } from '@/core/edit/differences';
 import { everything } from '@/core/tests/everything';
 import { anyPlan, bar, sample } from '@/core/tests/plans';
 import { differencesText } from './differences';

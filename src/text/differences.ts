@@ -1,4 +1,4 @@
-import type { Difference } from '@/core/plan/differences';
+import type { Difference } from '@/core/edit/differences';
 
 const PARTS: Readonly<Record<Difference['part'], string>> = {
   fixture: 'a fixture',

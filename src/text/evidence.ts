@@ -1,4 +1,4 @@
-import type { FigureEvidence } from '@/core/rules/types';
+import type { FigureEvidence } from '@/core/kernel/evidence';
 
 /** How well founded a figure is, in words. */
 export const EVIDENCE_NAMES: Readonly<Record<FigureEvidence, string>> = {

@@ -1,5 +1,5 @@
-import type { Finding, Severity } from '@/core/finding';
-import type { Plan } from '@/core/plan/schema';
+import type { Finding, Severity } from '@/core/kernel/finding';
+import type { Plan } from '@/core/model/schema';
 import { BUILDING_FINDING_WORDS } from './findings.building';
 import { STATION_FINDING_WORDS } from './findings.stations';
 import { formatDay } from './format';

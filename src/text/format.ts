@@ -1,16 +1,16 @@
-import { formatArea } from '@/core/units/area';
+import { formatArea } from '@/core/kernel/units/area';
 import {
   KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
   LITRES_PER_GALLON,
   SQUARE_METRES_PER_SQUARE_FOOT,
   WATTS_PER_BTU_HOUR,
-} from '@/core/units/factors.data';
-import type { UnitSystem } from '@/core/units/length';
-import { formatLength } from '@/core/units/length';
-import { formatMass } from '@/core/units/mass';
-import { formatTemperature } from '@/core/units/temperature';
-import type { Unit } from '@/core/working';
+} from '@/core/kernel/units/factors.data';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import { formatLength } from '@/core/kernel/units/length';
+import { formatMass } from '@/core/kernel/units/mass';
+import { formatTemperature } from '@/core/kernel/units/temperature';
+import type { Unit } from '@/core/kernel/working';
 
 const COUNTED: Partial<Record<Unit, readonly [one: string, many: string]>> = {
   birds: ['bird', 'birds'],

@@ -1,4 +1,4 @@
-import type { Issue } from '@/core/outcome';
+import type { Issue } from '@/core/kernel/outcome';
 
 type Words = (d: Issue['details']) => string;
 

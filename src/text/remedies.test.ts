@@ -26,3 +26,31 @@ test('a remedy is said as what is done, in the plan’s units', () => {
     bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'], lesser: [] }),
   ).toBe('It brings, as bad: too little floor. It makes worse: too few places at the feeder.');
 });
+
+test('what a change is done piece by piece stands under it, and in one line after a colon', () => {
+  const plan = sample('pell-garth');
+  const told = (code: string, fixtures: string[], numbers: Record<string, number> = {}) => ({
+    code,
+    fixtures,
+    numbers: Object.fromEntries(
+      Object.entries(numbers).map(([k, value]) => [k, { value, unit: 'm' as const }]),
+    ),
+  });
+  const remedy = {
+    plan,
+    steps: [
+      told('roosts.raise', ['bar-1'], { height: 0.6 }),
+      {
+        ...told('vessels.setAnew', []),
+        parts: [
+          told('vessels.move', ['feeder-1'], { left: 1, front: 0.2 }),
+          told('vessels.move', ['drinker-1'], { left: 0.3, front: 0.4 }),
+        ],
+      },
+      told('litter.level', [], { depth: 0.15 }),
+    ],
+  };
+  expect(remedyText(remedy, plan)).toBe(
+    'Raise Rear bar to 60 cm above the litter, set out of the droppings what stands on the floor: move Hanging tube to 1.00 m from the left and 20 cm from the front wall; move Round fount to 30 cm from the left and 40 cm from the front wall and level the litter to 15 cm',
+  );
+});

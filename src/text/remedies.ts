@@ -1,5 +1,5 @@
-import type { Plan } from '@/core/plan/schema';
-import type { Remedy, Told } from '@/core/remedies/remedy';
+import type { Plan } from '@/core/model/schema';
+import type { Remedy, Told } from '@/core/proposals/remedy';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { FINDING_WORDS } from './findings';
 import { formatBare } from './format';
@@ -228,7 +228,10 @@ export const REMEDY_WORDS: Readonly<Record<string, string>> = {
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 
-/** One change of a remedy, and what it is done piece by piece; empty where it is one piece. */
+/**
+ * One change of a remedy, and what it is done piece by piece; empty where it is one piece. Set one after another,
+ * with the marks they bring along, the lines are `remedyText`.
+ */
 export interface RemedyLine {
   readonly text: string;
   readonly parts: readonly string[];
@@ -243,9 +246,13 @@ export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan):
   const last = remedy.steps.length - 1;
   return remedy.steps.map((step, i) => {
     const own = i === 0 ? say(step) : asPart(say(step));
+    const text = i === last && i > 0 ? `and ${own}` : own;
+    const parts = (step.parts ?? []).map((part) => asPart(say(part)));
+    const end = i === last ? '' : i === last - 1 ? ' ' : ', ';
+    if (parts.length === 0) return { text: `${text}${end}`, parts };
     return {
-      text: i === last && i > 0 ? `and ${own}` : own,
-      parts: (step.parts ?? []).map((part) => asPart(say(part))),
+      text: `${text}: `,
+      parts: parts.map((part, k) => `${part}${k === parts.length - 1 ? end : '; '}`),
     };
   });
 }
@@ -253,13 +260,10 @@ export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan):
 const asPart = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What a remedy does, as it is named when it is done and taken back: every change of it in one line. */
-export function remedyText(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string {
-  const lines = remedyLines(remedy, plan).map(({ text, parts }) =>
-    parts.length === 0 ? text : `${text}: ${parts.join('; ')}`,
-  );
-  const last = lines.pop() ?? '';
-  return lines.length === 0 ? last : `${lines.join(', ')} ${last}`;
-}
+export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string =>
+  remedyLines(remedy, plan)
+    .map(({ text, parts }) => `${text}${parts.join('')}`)
+    .join('');
 
 /** What one change does. */
 export function stepText(remedy: Told, plan: Plan): string {

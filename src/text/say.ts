@@ -1,7 +1,7 @@
+import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/kernel/units/factors.data';
+import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
+import type { Figure, Unit } from '@/core/kernel/working';
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
-import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/units/factors.data';
-import { formatLength, type UnitSystem } from '@/core/units/length';
-import type { Figure, Unit } from '@/core/working';
 import { formatBare, formatValue } from './format';
 
 /** Below this a length is told to the millimetre: sections, gaps and meshes. */

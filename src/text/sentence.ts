@@ -1,5 +1,5 @@
-import type { StationId } from '@/core/finding';
-import type { Pair, Sentence } from '@/core/sentence';
+import type { StationId } from '@/core/kernel/finding';
+import type { Pair, Sentence } from '@/core/kernel/sentence';
 import { formatDay } from './format';
 import { STATION_IN_SENTENCE } from './stations';
 

@@ -1,5 +1,5 @@
-import type { StationId } from '@/core/finding';
-import type { Verdict } from '@/core/stations/verdict';
+import type { Verdict } from '@/core/carrying/verdict';
+import type { StationId } from '@/core/kernel/finding';
 
 export const STATION_NAMES: Readonly<Record<StationId, string>> = {
   flock: 'Flock',

@@ -1,9 +1,9 @@
 import { assess } from '@/core/assess';
-import { issue } from '@/core/outcome';
+import { issue } from '@/core/kernel/outcome';
+import type { Sentence } from '@/core/kernel/sentence';
+import type { Unit } from '@/core/kernel/working';
 import { PROPOSERS } from '@/core/remedies/remedies';
-import type { Sentence } from '@/core/sentence';
 import { bank, bar, DAY, fittedCoop, sample } from '@/core/tests/plans';
-import type { Unit } from '@/core/working';
 import { FINDING_WORDS, findingPieces, findingTitle } from './findings';
 import {
   formatBare,

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { evaluate } from 'mathjs';
 import { assess } from '@/core/assess';
+import { tidy } from '@/core/kernel/units/number';
+import type { Figure, PartValue } from '@/core/kernel/working';
 import { anyPlan, DAY, sample } from '@/core/tests/plans';
-import { tidy } from '@/core/units/number';
-import type { Figure, PartValue } from '@/core/working';
 import { formatValue } from './format';
 import { sayRule } from './say';
 import { itemNames, lineName, specOf, WORKINGS, workingLines } from './workings';

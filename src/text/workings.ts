@@ -1,21 +1,5 @@
-import type { StationId } from '@/core/finding';
-import type { Plan } from '@/core/plan/schema';
-import { AIR_WORKINGS } from '@/core/stations/air.working';
-import { BROODER_WORKINGS } from '@/core/stations/brooder.working';
-import { COOP_WORKINGS } from '@/core/stations/coop.working';
-import { DOOR_WORKINGS } from '@/core/stations/door.working';
-import { FLOCK_WORKINGS } from '@/core/stations/flock.working';
-import { FLOOR_WORKINGS } from '@/core/stations/floor.working';
-import { LITTER_WORKINGS } from '@/core/stations/litter.working';
-import { MONTHLY_WORKINGS } from '@/core/stations/monthly.working';
-import { NESTS_WORKINGS } from '@/core/stations/nests.working';
-import { REACH_WORKINGS } from '@/core/stations/reach.working';
-import { ROOSTS_WORKINGS } from '@/core/stations/roosts.working';
-import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
-import { SHEET_WORKINGS } from '@/core/stations/sheet';
-import { SHELL_WORKINGS } from '@/core/stations/shell.working';
-import { VESSEL_WORKINGS } from '@/core/stations/vessels.working';
-import type { UnitSystem } from '@/core/units/length';
+import type { StationId } from '@/core/kernel/finding';
+import type { UnitSystem } from '@/core/kernel/units/length';
 import type {
   Each,
   Figure,
@@ -25,7 +9,23 @@ import type {
   PartValue,
   Unit,
   WorkingSpec,
-} from '@/core/working';
+} from '@/core/kernel/working';
+import type { Plan } from '@/core/model/schema';
+import { AIR_WORKINGS } from '@/core/stations/air/air.working';
+import { BROODER_WORKINGS } from '@/core/stations/brooder/brooder.working';
+import { COOP_WORKINGS } from '@/core/stations/coop.working';
+import { DOOR_WORKINGS } from '@/core/stations/door/door.working';
+import { FLOCK_WORKINGS } from '@/core/stations/flock/flock.working';
+import { MONTHLY_WORKINGS } from '@/core/stations/flock/monthly.working';
+import { FLOOR_WORKINGS } from '@/core/stations/floor/floor.working';
+import { LITTER_WORKINGS } from '@/core/stations/litter/litter.working';
+import { NESTS_WORKINGS } from '@/core/stations/nests/nests.working';
+import { REACH_WORKINGS } from '@/core/stations/reach/reach.working';
+import { ROOSTS_WORKINGS } from '@/core/stations/roosts/roosts.working';
+import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
+import { SHEET_WORKINGS } from '@/core/stations/sheet';
+import { SHELL_WORKINGS } from '@/core/stations/shell/shell.working';
+import { VESSEL_WORKINGS } from '@/core/stations/vessels/vessels.working';
 import { formatValue } from './format';
 import { sayRule } from './say';
 import { STATION_NAMES } from './stations';

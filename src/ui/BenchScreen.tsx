@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect } from 'react';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
 import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';

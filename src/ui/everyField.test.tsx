@@ -2,8 +2,8 @@ import '@testing-library/jest-dom/jest-globals';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { act, fireEvent, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { parsePlan } from '@/core/plan/parse';
-import type { Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/edit/parse';
+import type { Plan } from '@/core/model/schema';
 import { everything } from '@/core/tests/everything';
 import { DAY } from '@/core/tests/plans';
 import { BarRows } from './panel/BarRows';
@@ -16,8 +16,8 @@ import {
   FeedFields,
   LitterPanel,
   ReachFields,
-  RoostMore,
-  ShellMore,
+  RoostDetails,
+  ShellDetails,
   WaterFields,
 } from './panel/stations/all';
 import { openPlan, undo, useBench } from './store/bench';
@@ -27,9 +27,9 @@ beforeAll(standIns);
 
 const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['shell', () => <ShellFields />],
-  ['run, bath, windows and site', () => <ShellMore />],
+  ['run, bath, windows and site', () => <ShellDetails />],
   ['bars', () => <BarRows />],
-  ['more of the roosts', () => <RoostMore />],
+  ['more of the roosts', () => <RoostDetails />],
   ['nests', () => <NestRows />],
   ['air', () => <AirFields />],
   ['feed', () => <FeedFields />],

@@ -3,8 +3,8 @@ import { expect, jest, test } from '@jest/globals';
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
-import { fail, issue, type Outcome, ok } from '@/core/outcome';
-import type { UnitSystem } from '@/core/units/length';
+import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
+import type { UnitSystem } from '@/core/kernel/units/length';
 import { CountField, LengthField, TextField } from './forms/fields';
 
 /** A field on a value of its own, as a panel has it. */

@@ -3,7 +3,7 @@ import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
-import type { Fixture, OfKind, Plan } from '@/core/plan/schema';
+import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { DAY, sample, soundCoop } from '@/core/tests/plans';
 import { BrooderScreen } from './brooder/BrooderScreen';
 import { FloorFields } from './panel/FloorFields';
@@ -18,8 +18,8 @@ import {
   NestDetails,
   NestOpeningDays,
   ReachFields,
-  RoostMore,
-  ShellMore,
+  RoostDetails,
+  ShellDetails,
   WaterFields,
 } from './panel/stations/all';
 import { Staves } from './staves/Staves';
@@ -60,8 +60,8 @@ const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['door', () => <DoorFields />],
   ['reach', () => <ReachFields />],
   ['brooder', () => <BrooderFields />],
-  ['shell', () => <ShellMore />],
-  ['roosts', () => <RoostMore />],
+  ['shell', () => <ShellDetails />],
+  ['roosts', () => <RoostDetails />],
   ['floor', () => <FloorFields />],
   ['nests', () => <NestOpeningDays />],
   ['nests at the bench', () => <AtTheBench station="nests" />],
@@ -215,7 +215,7 @@ describe('on a sound coop', () => {
 
   test('a run is added, roofed by half and taken away; the coop is parted and made one again', async () => {
     const user = userEvent.setup();
-    show(<ShellMore />);
+    show(<ShellDetails />);
     await user.click(screen.getByRole('button', { name: 'Add a run' }));
     expect(document.querySelector('[data-figure="shell.run.have"]')).not.toBeNull();
     await user.selectOptions(screen.getByLabelText('Roofed'), 'half');

@@ -1,10 +1,10 @@
 import { hens, sampleClimate } from '@/core/tests/plans';
-import { workClimate } from '../air/weather/climate';
-import type { Group } from '../plan/schema';
+import { dayNumber } from '../kernel/units/day';
+import { BREED_SOURCES, BREEDS, type Breed } from '../model/breeds.data';
+import { CLASSES, REFERENCE_HEN_KG } from '../model/classes.data';
+import type { Group } from '../model/schema';
 import { sourceById } from '../rules/sources.data';
-import { dayNumber } from '../units/day';
-import { BREED_SOURCES, BREEDS, type Breed } from './breeds.data';
-import { CLASSES, REFERENCE_HEN_KG } from './classes.data';
+import { workClimate } from '../weather/climate';
 import { birdDay, brooderC } from './daily';
 import { energyKcal, FEED_ENERGY, PULLET_TABLE, pulletTableKg } from './feed';
 import { gainKg, growthCurve, massKg } from './growth';

@@ -1,6 +1,6 @@
-import type { Climate } from '../air/weather/climate';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { constant } from '../rules/constants.data';
-import { REFERENCE_HEN_KG } from './classes.data';
+import type { Climate } from '../weather/climate';
 import { energyOfKcal, FEED_ENERGY, type FeedKind, leastFeedKg, pulletTableKg } from './feed';
 import { gainKg, grownOnDay, massKg } from './growth';
 import { birdHeat, heatOfW } from './heat';

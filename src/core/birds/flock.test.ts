@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { anyFlock, bar, bareCoop, DAY, hens, sampleClimate } from '@/core/tests/plans';
-import { workClimate } from '../air/weather/climate';
-import type { Group } from '../plan/schema';
-import { dayNumber } from '../units/day';
+import { dayNumber } from '../kernel/units/day';
+import type { Group } from '../model/schema';
+import { workClimate } from '../weather/climate';
 import { birdDay, lotDays } from './daily';
 import { createFlockWorker, dayOf, flockByDay, livingOn, MEASURES } from './flock';
 import { lotsOf } from './lots';

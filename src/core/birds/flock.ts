@@ -1,9 +1,9 @@
-import { type Climate, dayOfYearAt, workClimate } from '../air/weather/climate';
-import type { Group, Plan } from '../plan/schema';
+import { dayNumber, isoDay } from '../kernel/units/day';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
+import type { Group, Plan } from '../model/schema';
 import { constant } from '../rules/constants.data';
-import { FACTS } from '../rules/facts.data';
-import { dayNumber, isoDay } from '../units/day';
-import { REFERENCE_HEN_KG } from './classes.data';
+import { FACTS } from '../rules/singleRules.data';
+import { type Climate, dayOfYearAt, workClimate } from '../weather/climate';
 import { grownOn, type Horizon, type LotDays, lotDays } from './daily';
 import { ageOfMass } from './growth';
 import { type Lot, lotsOf } from './lots';

@@ -1,8 +1,8 @@
-import type { Plan } from '../plan/schema';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
+import type { Plan } from '../model/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
-import { highestOf, hopOf } from '../stations/roosts.ways';
-import { REFERENCE_HEN_KG } from './classes.data';
 import type { FlockByDay } from './flock';
+import { highestOf, hopOf } from './hops';
 import { type Lot, lotsOf } from './lots';
 
 /** What a flock is measured by when something new is made for it. */

@@ -1,6 +1,6 @@
+import type { Breed, Growth } from '../model/breeds.data';
+import type { BirdClass } from '../model/classes.data';
 import { constant } from '../rules/constants.data';
-import type { Breed, Growth } from './breeds.data';
-import type { BirdClass } from './classes.data';
 
 /** A bird's growth: W(d) = A·exp(−exp(−b·(d − t*))), d in days from hatch. */
 export interface GrowthCurve {

@@ -1,8 +1,8 @@
-import type { Group, OwnBreed, Plan } from '../plan/schema';
+import { dayNumber } from '../kernel/units/day';
+import { BREEDS, type Breed } from '../model/breeds.data';
+import type { ClassRow } from '../model/classes.data';
+import type { Group, OwnBreed, Plan } from '../model/schema';
 import { constant } from '../rules/constants.data';
-import { dayNumber } from '../units/day';
-import { BREEDS, type Breed } from './breeds.data';
-import type { ClassRow } from './classes.data';
 import { type GrowthCurve, growthCurve } from './growth';
 import { classOfHen, grownBird } from './size';
 

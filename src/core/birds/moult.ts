@@ -1,5 +1,5 @@
-import type { Climate } from '../air/weather/climate';
-import { YEAR_DAYS } from '../air/weather/yearCurve';
+import type { Climate } from '../weather/climate';
+import { YEAR_DAYS } from '../weather/yearCurve';
 import { MOULT_DAYS } from './laying';
 import type { Lot } from './lots';
 

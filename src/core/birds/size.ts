@@ -1,6 +1,6 @@
+import { BREEDS, type Breed } from '../model/breeds.data';
+import { type BirdClass, CLASSES, type ClassRow } from '../model/classes.data';
 import { constant } from '../rules/constants.data';
-import { BREEDS, type Breed } from './breeds.data';
-import { type BirdClass, CLASSES, type ClassRow } from './classes.data';
 
 /** How big a bird is drawn and judged, m. */
 export interface BirdSize {

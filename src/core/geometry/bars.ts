@@ -1,9 +1,9 @@
-import type { Solid } from '../finding';
-import type { Bar, Plan, Shell } from '../plan/schema';
+import type { Solid } from '../kernel/finding';
+import { below } from '../kernel/units/number';
+import type { Bar, Plan, Shell } from '../model/schema';
 import { fitM } from '../rules/book';
 import type { FitRuleId } from '../rules/fit.data';
 import { FIT } from '../rules/fit.data';
-import { below } from '../units/number';
 import { outsideCode } from './outside';
 import { highestOpenLipZ, meet, meetInPlan, solidOf } from './solids';
 

@@ -1,6 +1,6 @@
-import type { Solid } from '../finding';
-import type { Bar, Fixture, Opening, Plan } from '../plan/schema';
-import { FACTS } from '../rules/facts.data';
+import type { Solid } from '../kernel/finding';
+import type { Bar, Fixture, Opening, Plan } from '../model/schema';
+import { FACTS } from '../rules/singleRules.data';
 import { outsideCode } from './outside';
 import { inRun, meet, roundInPlan, solidOf } from './solids';
 

@@ -1,4 +1,4 @@
-import type { Shell } from '../plan/schema';
+import type { Shell } from '../model/schema';
 
 /** A rectangle of the floor, m. */
 export interface Flat {

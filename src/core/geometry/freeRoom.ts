@@ -1,5 +1,5 @@
-import type { Solid } from '../finding';
-import type { Fixture, Plan } from '../plan/schema';
+import type { Solid } from '../kernel/finding';
+import type { Fixture, Plan } from '../model/schema';
 import { barsOf, droppingsShadow } from './bars';
 import { doorways } from './clashes';
 import { gapInPlan } from './segments';

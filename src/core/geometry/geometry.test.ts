@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { everything } from '@/core/tests/everything';
 import { bank, bar, bareCoop, fittedCoop, sample } from '@/core/tests/plans';
-import { newVent } from '../plan/newFixtures';
+import { newVent } from '../edit/new/openings';
 import { effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
 import { placeLabels } from './labels';
 import { gapInPlan, grown } from './segments';

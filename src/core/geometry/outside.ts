@@ -1,5 +1,5 @@
-import type { Fixture, Plan } from '../plan/schema';
-import { below } from '../units/number';
+import { below } from '../kernel/units/number';
+import type { Fixture, Plan } from '../model/schema';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
 

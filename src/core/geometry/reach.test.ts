@@ -1,8 +1,9 @@
 import fc from 'fast-check';
-import { fixtureOf } from '@/core/plan/fixtures.schema';
-import { newDoor, newDustBath, newHatch } from '@/core/plan/newFixtures';
+import { newDustBath } from '@/core/edit/new/floorThings';
+import { newDoor, newHatch } from '@/core/edit/new/openings';
+import { fixtureOf } from '@/core/model/fixtures.schema';
 import { bar, bareCoop } from '@/core/tests/plans';
-import type { Fixture, Plan } from '../plan/schema';
+import type { Fixture, Plan } from '../model/schema';
 import { accessesOf, doorStrip, reachMap, withinReach } from './reach';
 import { roofHeightM } from './shell';
 import { solidOf } from './solids';

@@ -1,5 +1,5 @@
-import type { Solid } from '../finding';
-import type { Fixture, Hatch, OfKind, Plan } from '../plan/schema';
+import type { Solid } from '../kernel/finding';
+import type { Fixture, Hatch, OfKind, Plan } from '../model/schema';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
 

@@ -1,4 +1,4 @@
-import type { Solid } from '../finding';
+import type { Solid } from '../kernel/finding';
 
 /** Shortest distance between two solids seen from above, m; 0 where they meet. */
 export function gapInPlan(a: Solid, b: Solid): number {

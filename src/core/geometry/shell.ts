@@ -1,4 +1,4 @@
-import type { Shell, Side } from '../plan/schema';
+import type { Shell, Side } from '../model/schema';
 
 /**
  * Inside height of the roof's underside over a point of the floor, m above the bare floor.

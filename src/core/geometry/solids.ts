@@ -1,7 +1,7 @@
-import type { Solid } from '../finding';
-import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../plan/schema';
-import { FACTS } from '../rules/facts.data';
+import type { Solid } from '../kernel/finding';
+import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
 import { NEST_LIP_M } from '../rules/fit.data';
+import { FACTS } from '../rules/singleRules.data';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
 const PAN_DEPTH_M = FACTS['feed.pan.deep'].value;

@@ -1,4 +1,4 @@
-import type { Plan } from '../plan/schema';
+import type { Plan } from '../model/schema';
 import { highestLipZ, solidOf } from './solids';
 
 /** A height marked on the story stick, m above the bare floor. */

@@ -1,4 +1,4 @@
-import type { Opening, Plan, Side } from '../plan/schema';
+import type { Opening, Plan, Side } from '../model/schema';
 import { roofHeightM } from './shell';
 
 export const mm = (m: number): number => Math.round(m * 1000) / 1000;

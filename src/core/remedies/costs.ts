@@ -1,4 +1,4 @@
-import type { Proposal } from './remedy';
+import type { Proposal } from '../proposals/remedy';
 
 /**
  * Work and money of a remedy, in hours of a keeper with median hands: material is counted as the hours it is worth.

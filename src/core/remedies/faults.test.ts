@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { assess, createAssessor } from '@/core/assess';
 import { FAULTS } from '@/core/tests/faults';
 import { badCoop, DAY, sample } from '@/core/tests/plans';
-import { SEVERITIES } from '../finding';
-import { parsePlan } from '../plan/parse';
+import { parsePlan } from '../edit/parse';
+import { SEVERITIES } from '../kernel/finding';
 import { PROPOSERS, remedies } from './remedies';
 
 const MENDABLE = FAULTS.filter((f) => f.code in PROPOSERS);

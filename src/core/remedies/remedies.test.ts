@@ -13,9 +13,9 @@ import {
   soundCoop,
 } from '@/core/tests/plans';
 import { type Assessment, assess, createAssessor } from '../assess';
-import { type Finding, SEVERITIES } from '../finding';
-import { parsePlan } from '../plan/parse';
-import type { Plan } from '../plan/schema';
+import { parsePlan } from '../edit/parse';
+import { type Finding, SEVERITIES } from '../kernel/finding';
+import type { Plan } from '../model/schema';
 import { remedies, WITHOUT_REMEDY } from './remedies';
 
 const on = DAY;

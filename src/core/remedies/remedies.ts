@@ -1,26 +1,35 @@
 import { produce } from 'immer';
 import { type Assessment, createAssessor } from '../assess';
-import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import { flockSizes } from '../birds/flockSizes';
-import { type Finding, SEVERITIES } from '../finding';
-import { parseEdit } from '../plan/parseEdit';
-import type { Plan } from '../plan/schema';
-import { withFinalDepth } from '../stations/litter.course';
-import { AIR_REMEDIES } from './air';
-import { BROODER_REMEDIES } from './brooder';
+import { parseEdit } from '../edit/parseEdit';
+import { type Finding, SEVERITIES } from '../kernel/finding';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
+import type { Plan } from '../model/schema';
+import type {
+  LazyProposer,
+  Proposal,
+  ProposalContext,
+  Proposer,
+  Remedy,
+  Told,
+} from '../proposals/remedy';
+import { AIR_REMEDIES } from '../stations/air/remedies/air';
+import { BROODER_REMEDIES } from '../stations/brooder/remedies/brooder';
+import { DOOR_REMEDIES } from '../stations/door/remedies/doors';
+import { FLOCK_REMEDIES } from '../stations/flock/remedies/flock';
+import { FLOOR_REMEDIES } from '../stations/floor/remedies/floor';
+import { LITTER_REMEDIES } from '../stations/litter/remedies/litter';
+import { withFinalDepth } from '../stations/litterCourse';
+import { NEST_REMEDIES } from '../stations/nests/remedies/banks';
+import { MORE_NEST_REMEDIES } from '../stations/nests/remedies/fittings';
+import { REACH_REMEDIES } from '../stations/reach/remedies/reach';
+import { WAY_REMEDIES } from '../stations/roosts/remedies/bars';
+import { ROOST_REMEDIES } from '../stations/roosts/remedies/places';
+import { CLASH_REMEDIES } from '../stations/shell/remedies/clashes';
+import { SHELL_REMEDIES } from '../stations/shell/remedies/shell';
+import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
 import { hoursOf, OTHER_WISE } from './costs';
-import { DOOR_REMEDIES } from './doors';
-import { LITTER_REMEDIES } from './litter';
-import { FLOOR_REMEDIES, NEST_REMEDIES } from './nests';
-import { MORE_NEST_REMEDIES } from './nests.more';
-import { OTHER_REMEDIES } from './others';
-import { REACH_REMEDIES } from './reach';
-import type { LazyProposer, Proposal, ProposalContext, Proposer, Remedy, Told } from './remedy';
-import { ROOST_REMEDIES } from './roosts';
 import { MENDED_ANEW, setAnew } from './setAnew';
-import { SHELL_REMEDIES } from './shell';
-import { VESSEL_REMEDIES } from './vessels';
-import { WAY_REMEDIES } from './ways';
 
 export { WITHOUT_REMEDY } from './without';
 
@@ -29,7 +38,8 @@ const OF_EACH: Readonly<Record<string, readonly Proposer[]>> = {
   ...ROOST_REMEDIES,
   ...NEST_REMEDIES,
   ...FLOOR_REMEDIES,
-  ...OTHER_REMEDIES,
+  ...FLOCK_REMEDIES,
+  ...CLASH_REMEDIES,
   ...SHELL_REMEDIES,
   ...WAY_REMEDIES,
   ...MORE_NEST_REMEDIES,

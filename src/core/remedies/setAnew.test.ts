@@ -3,14 +3,14 @@ import { produce } from 'immer';
 import { createAssessor } from '../assess';
 import { barsOf, droppingsShadow } from '../geometry/bars';
 import { meetInPlan, solidOf } from '../geometry/solids';
-import type { Plan } from '../plan/schema';
+import { onGrid } from '../kernel/units/grid';
+import type { Plan } from '../model/schema';
+import { leastBarZ } from '../proposals/leastBar';
+import type { Proposal, ProposalContext } from '../proposals/remedy';
 import { fitM } from '../rules/book';
 import { badCoop, bar, bareCoop, DAY, hens } from '../tests/plans';
 import { allTold, contextFor } from '../tests/proposals';
-import { onGrid } from '../units/grid';
-import { leastBarZ } from './leastBar';
 import { remedies } from './remedies';
-import type { Proposal, ProposalContext } from './remedy';
 import { setAnew } from './setAnew';
 
 /** What is proposed for a plan short of roosts, with the plan each would give. */

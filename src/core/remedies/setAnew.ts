@@ -1,25 +1,34 @@
+import { highestOf, hopOf } from '../birds/hops';
 import { lotsOf } from '../birds/lots';
-import type { Finding } from '../finding';
+import { freeNumber } from '../edit/defaults';
+import { newBar, newBoard } from '../edit/new/bars';
+import { againstWall } from '../edit/new/nests';
 import { barsOf } from '../geometry/bars';
 import { freeSpot } from '../geometry/freeRoom';
 import { boxesPerTier, solidOf } from '../geometry/solids';
 import { OPPOSITE } from '../geometry/walls';
-import { freeNumber } from '../plan/defaults';
-import { litterEndM } from '../plan/litter';
-import { againstWall, newBar, newBoard } from '../plan/newFixtures';
-import type { Bar, Fixture, NestBank, Plan, Vessel } from '../plan/schema';
+import type { Finding } from '../kernel/finding';
+import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
+import { litterEndM } from '../model/litter';
+import type { Bar, Fixture, NestBank, Plan, Vessel } from '../model/schema';
+import { leastBarZ } from '../proposals/leastBar';
+import {
+  down,
+  metres,
+  near,
+  type Proposal,
+  type ProposalContext,
+  type Told,
+  up,
+} from '../proposals/remedy';
 import { chosenSchool, fitM, RULE_BOOK } from '../rules/book';
-import { FACTS } from '../rules/facts.data';
 import { FIT } from '../rules/fit.data';
-import { highestOf, hopOf } from '../stations/roosts.ways';
-import { capacityL } from '../stations/vessels';
-import { mostVesselL, vesselUp } from '../units/vesselSize';
-import { leastBarZ } from './leastBar';
-import { lowBed } from './lowBed';
-import { hungOutside } from './nestsOutside';
-import { down, metres, near, type Proposal, type ProposalContext, type Told, up } from './remedy';
-import { stepsTo } from './steps';
-import { MOST_OUTLETS } from './vessels';
+import { FACTS } from '../rules/singleRules.data';
+import { lowBed } from '../stations/litter/remedies/lowBed';
+import { hungOutside } from '../stations/nests/remedies/outside';
+import { stepsTo } from '../stations/roosts/remedies/steps';
+import { MOST_OUTLETS } from '../stations/vessels/remedies/vessels';
+import { capacityL } from '../stations/vessels/vessels';
 
 /** Findings of what stands in the wrong place, or finds none: what setting all anew may mend. */
 export const MENDED_ANEW: readonly string[] = [

@@ -2,10 +2,10 @@
 import fc from 'fast-check';
 import { type Assessment, createAssessor } from '../assess';
 import { boxesPerTier } from '../geometry/solids';
-import type { OfKind, Plan } from '../plan/schema';
+import type { OfKind, Plan } from '../model/schema';
+import type { Remedy } from '../proposals/remedy';
 import { badCoop, DAY } from '../tests/plans';
 import { remedies } from './remedies';
-import type { Remedy } from './remedy';
 
 interface Offered {
   readonly plan: Plan;

@@ -1,14 +1,17 @@
 // What is made, added or moved can be read off the plan's own tape: whole centimetres, or whole half inches.
 import fc from 'fast-check';
 import { produce } from 'immer';
+import * as bars from '../edit/new/bars';
+import * as things from '../edit/new/floorThings';
+import * as nests from '../edit/new/nests';
+import * as openings from '../edit/new/openings';
 import { solidOf } from '../geometry/solids';
-import * as made from '../plan/newFixtures';
-import type { Fixture, Plan } from '../plan/schema';
+import { gridNear, onGrid } from '../kernel/units/grid';
+import type { UnitSystem } from '../kernel/units/length';
+import { vesselDown, vesselUp } from '../kernel/units/vesselSize';
+import type { Fixture, Plan } from '../model/schema';
 import { badCoop } from '../tests/plans';
 import { allTold, contextFor } from '../tests/proposals';
-import { gridNear, onGrid } from '../units/grid';
-import type { UnitSystem } from '../units/length';
-import { vesselDown, vesselUp } from '../units/vesselSize';
 import { PROPOSERS } from './remedies';
 import { setAnew } from './setAnew';
 
@@ -119,19 +122,19 @@ test('everything that a proposal makes or moves, and every length it speaks of',
 
 test('every new thing', () => {
   const makers = [
-    made.newBar,
-    made.newBoard,
-    made.newCeiling,
-    made.newDish,
-    made.newDoor,
-    made.newDrinker,
-    made.newDustBath,
-    made.newFeeder,
-    made.newHatch,
-    made.newLedge,
-    made.newNestBank,
-    made.newPopDoor,
-    made.newVent,
+    bars.newBar,
+    bars.newBoard,
+    bars.newCeiling,
+    things.newDish,
+    openings.newDoor,
+    things.newDrinker,
+    things.newDustBath,
+    things.newFeeder,
+    openings.newHatch,
+    bars.newLedge,
+    nests.newNestBank,
+    openings.newPopDoor,
+    openings.newVent,
   ] as readonly ((plan: Plan) => Fixture)[];
   const bad = new Set<string>();
   for (const coop of fc.sample(badCoop, { numRuns: 200, seed: 5 })) {

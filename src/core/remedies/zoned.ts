@@ -1,11 +1,11 @@
 import type { Assessment, createAssessor } from '../assess';
 import { OF_THE_WHOLE } from '../assess.zones';
-import type { Finding } from '../finding';
-import type { Plan } from '../plan/schema';
-import { withZone, type ZoneId, zonePlan } from '../plan/zones';
-import { STRIP_REMEDY } from './others';
+import { withZone, type ZoneId, zonePlan } from '../edit/zones';
+import type { Finding } from '../kernel/finding';
+import type { Plan } from '../model/schema';
+import type { Remedy } from '../proposals/remedy';
+import { STRIP_REMEDY } from '../stations/floor/remedies/floor';
 import { remedies } from './remedies';
-import type { Remedy } from './remedy';
 
 /**
  * What would mend a finding of a plan that may be parted in two: a zone is mended as a plan of its own and

@@ -1,8 +1,9 @@
-import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import type { FigureEvidence } from '../kernel/evidence';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { FIT, type FitRuleId } from './fit.data';
 import { SCHOOLS } from './schools.data';
 import { TOPICS } from './topics.data';
-import type { FigureEvidence, RuleBook, RuleRow, Scale, Topic } from './types';
+import type { RuleBook, RuleRow, Scale, Topic } from './types';
 
 /** The rules that ship with the program. */
 export const RULE_BOOK: RuleBook = { rows: SCHOOLS, topics: TOPICS };

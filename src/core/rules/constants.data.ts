@@ -1,4 +1,4 @@
-import type { Evidence } from './types';
+import type { Evidence } from '../kernel/evidence';
 
 /** A coefficient of one of the core's formulas; `src/text/constants.ts` says what it is, with its unit. */
 export interface Constant {

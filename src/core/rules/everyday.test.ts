@@ -1,8 +1,8 @@
-import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '../units/factors.data';
+import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '../kernel/units/factors.data';
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS } from './everyday.data';
-import { FACTS } from './facts.data';
 import { FIT } from './fit.data';
 import { SCHOOLS } from './schools.data';
+import { FACTS } from './singleRules.data';
 import { TOPICS } from './topics.data';
 
 test.each(EVERYDAY_LENGTHS)('$si m decides of $metric cm and $imperial in', (row) => {

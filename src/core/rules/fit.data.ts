@@ -1,5 +1,6 @@
-import { FACTS } from './facts.data';
-import type { Evidence, Scale } from './types';
+import type { Evidence } from '../kernel/evidence';
+import { FACTS } from './singleRules.data';
+import type { Scale } from './types';
 
 /** A single figure of the trade on which no school is chosen in the plan. */
 export interface FitRule {

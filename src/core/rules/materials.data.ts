@@ -1,5 +1,5 @@
-import type { Bar } from '../plan/schema';
-import type { Evidence } from './types';
+import type { Evidence } from '../kernel/evidence';
+import type { Bar } from '../model/schema';
 
 /** What a bar's wood bears. */
 export interface Timber {

@@ -9,9 +9,9 @@ import {
   topicById,
 } from './book';
 import { CONSTANTS } from './constants.data';
-import { FACTS } from './facts.data';
 import { FIT } from './fit.data';
 import { BEDDING, COVER_ROWS, TIMBERS } from './materials.data';
+import { FACTS } from './singleRules.data';
 import { SOURCES, sourceById } from './sources.data';
 
 describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_, row) => {

@@ -1,4 +1,4 @@
-import type { FactId } from './facts.data';
+import type { FactId } from './singleRules.data';
 
 /** Rules that nothing is worked from: they are told where the choice is made, or stand beside to compare. */
 export const TOLD_ONLY: readonly FactId[] = [

@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { FACTS } from './facts.data';
+import { FACTS } from './singleRules.data';
 import { TOLD_ONLY } from './toldOnly.data';
 
 const core = join(process.cwd(), 'src/core');

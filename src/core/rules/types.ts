@@ -1,10 +1,5 @@
-import type { StationId } from '../station';
-
-/** How well founded a rule or constant is; shown beside every figure that rests on it. */
-export type Evidence = 'published' | 'statutory' | 'keepers' | 'assumption';
-
-/** A figure may also rest on nothing but what the keeper typed in. */
-export type FigureEvidence = Evidence | 'entered';
+import type { Evidence } from '../kernel/evidence';
+import type { StationId } from '../kernel/station';
 
 /** What a rule's value scales with: a bird's linear size, her area, nothing, or her size only where she is small or large. */
 export type Scale = 'none' | 'length' | 'area' | 'sideways';

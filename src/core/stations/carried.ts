@@ -1,5 +1,5 @@
+import { type Carry, carryOf, type Spell, shortSpell } from '../carrying/carrying';
 import type { ChosenSchool } from '../rules/book';
-import { type Carry, carryOf, type Spell, shortSpell } from './carrying';
 import type { CarryingStation, StationContext } from './context';
 
 /** What a station carries by a school, entered or not; worked anew only where its supply has changed. */

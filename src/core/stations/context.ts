@@ -1,12 +1,18 @@
 import { dayOf, type FlockByDay } from '../birds/flock';
-import type { Finding, StationId, When } from '../finding';
-import type { Plan } from '../plan/schema';
+import type { PerBird } from '../carrying/asked';
+import {
+  type Carries,
+  type Carry,
+  type Spell,
+  type StationDemand,
+  spellOf,
+} from '../carrying/carrying';
+import type { Finding, StationId, When } from '../kernel/finding';
+import type { Basis, Figure } from '../kernel/working';
+import type { Plan } from '../model/schema';
 import type { ChosenSchool } from '../rules/book';
 import type { RuleBook } from '../rules/types';
-import type { Basis, Figure } from '../working';
-import type { PerBird } from './asked';
-import { type Carries, type Carry, type Spell, type StationDemand, spellOf } from './carrying';
-import type { LitterCourse } from './litter.course';
+import type { LitterCourse } from './litterCourse';
 
 /** What every station is worked from. */
 export interface StationContext {

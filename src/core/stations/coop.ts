@@ -1,9 +1,9 @@
 import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
-import type { Plan } from '../plan/schema';
-import type { Pair } from '../sentence';
-import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../working';
+import type { Pair } from '../kernel/sentence';
+import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../kernel/working';
+import type { Plan } from '../model/schema';
 import { COOP_WORKINGS as W } from './coop.working';
 
 /** Figure id of the birds living in the coop on a day. */

@@ -1,4 +1,4 @@
-import { working } from '../working';
+import { working } from '../kernel/working';
 import { plainSpec } from './shared.working';
 
 /** How the coop's own figures are worked. */

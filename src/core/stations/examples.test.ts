@@ -2,11 +2,15 @@ import { assess } from '@/core/assess';
 import { classById } from '@/core/birds/size';
 import { COVER_ROWS, freeOfMesh, SCREEN_FREE, TIMBERS } from '@/core/rules/materials.data';
 import { bank, bar, bareCoop, DAY, hens, sample, sampleClimate } from '@/core/tests/plans';
-import { workClimate } from '../air/weather/climate';
 import { droppingsKgDay } from '../birds/droppings';
-import { newBoard, newFeeder, newVent } from '../plan/newFixtures';
+import { bracketsNeeded, sectionShape, strengthOf, timberOf } from '../build/strength';
+import { shareOut } from '../carrying/sharing';
+import { newBoard } from '../edit/new/bars';
+import { newFeeder } from '../edit/new/floorThings';
+import { newVent } from '../edit/new/openings';
 import { RULE_BOOK } from '../rules/book';
-import { grossM2, netM2 } from './air';
+import { workClimate } from '../weather/climate';
+import { grossM2, netM2 } from './air/air';
 import {
   chickM2,
   chickPlateM2,
@@ -15,13 +19,11 @@ import {
   lampToBuy,
   lampW,
   toleratedC,
-} from './brooder.broods';
-import { cleatPitchM } from './door';
-import { lightWeeks } from './light';
-import { shareOnLitter, topUpKg } from './litter.course';
-import { stripMDay } from './roosts.droppings';
-import { bracketsNeeded, sectionShape, strengthOf, timberOf } from './roosts.strength';
-import { shareOut } from './sharing';
+} from './brooder/broods';
+import { cleatPitchM } from './door/door';
+import { lightWeeks } from './door/light';
+import { shareOnLitter, topUpKg } from './litterCourse';
+import { stripMDay } from './roosts/droppings';
 
 /** Worked examples of the trade's own notes and of handbooks, one by one. */
 

@@ -1,5 +1,5 @@
 import { assess } from '@/core/assess';
-import { parsePlan } from '@/core/plan/parse';
+import { parsePlan } from '@/core/edit/parse';
 import { FAULTS } from '@/core/tests/faults';
 import { DAY, soundCoop } from '@/core/tests/plans';
 

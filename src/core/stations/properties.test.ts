@@ -3,7 +3,7 @@ import { assess, createAssessor } from '@/core/assess';
 import { FAULTS } from '@/core/tests/faults';
 import { badCoop, DAY, soundCoop } from '@/core/tests/plans';
 import { solidOf } from '../geometry/solids';
-import type { Fixture, Plan, Side } from '../plan/schema';
+import type { Fixture, Plan, Side } from '../model/schema';
 import { RULE_BOOK, selectableRows } from '../rules/book';
 
 const on = DAY;

@@ -1,7 +1,7 @@
-import { byId, type FigureLayer, lazy } from '../figures';
+import { byId, type FigureLayer, lazy } from '../kernel/figures';
+import { type Figure, figure } from '../kernel/working';
 import { asChosen, type ChosenSchool, rowsOf } from '../rules/book';
 import type { RuleBook, RuleRow, Topic } from '../rules/types';
-import { type Figure, figure } from '../working';
 import { carryBy } from './carried';
 import { basisOf, type CarryingStation, type StationContext, schoolFor } from './context';
 import { SCHOOLS_WORKINGS as W } from './schools.working';

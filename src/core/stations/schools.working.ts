@@ -1,4 +1,4 @@
-import { working } from '../working';
+import { working } from '../kernel/working';
 import { plainSpec } from './shared.working';
 
 /** How a school's own figures are worked. */

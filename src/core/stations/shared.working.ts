@@ -1,7 +1,7 @@
-import { REFERENCE_HEN_KG } from '../birds/classes.data';
+import { type Unit, working } from '../kernel/working';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { standardKg } from '../rules/book';
 import type { Scale } from '../rules/types';
-import { type Unit, working } from '../working';
 
 const POWER: Readonly<Record<Scale, number>> = {
   none: 0,

@@ -1,4 +1,3 @@
-import { REFERENCE_HEN_KG } from '../birds/classes.data';
 import {
   type Finding,
   type FindingNumber,
@@ -7,9 +6,7 @@ import {
   type Solid,
   type StationId,
   type When,
-} from '../finding';
-import { fitM, scaleToBird } from '../rules/book';
-import { FACTS, type FactId } from '../rules/facts.data';
+} from '../kernel/finding';
 import {
   type Basis,
   ENTERED,
@@ -20,7 +17,10 @@ import {
   UNITS,
   type Unit,
   type WorkingSpec,
-} from '../working';
+} from '../kernel/working';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
+import { fitM, scaleToBird } from '../rules/book';
+import { FACTS, type FactId } from '../rules/singleRules.data';
 import { plainSpec, scaledParts, scaledSpec } from './shared.working';
 
 /** A fact's value for a bird of this mass. */

@@ -1,7 +1,7 @@
-import { fixtureOf } from '@/core/plan/fixtures.schema';
+import { fixtureOf } from '@/core/model/fixtures.schema';
 import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/core/tests/plans';
 import { assess } from '../assess';
-import type { Group, Plan } from '../plan/schema';
+import type { Group, Plan } from '../model/schema';
 
 const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
 const value = (plan: Plan, id: string) => figures(plan).get(id)?.value;

@@ -1,6 +1,8 @@
-import { newBrooder, newRun } from '@/core/plan/defaults';
-import { newBoard, newDustBath, newHatch, newLedge } from '@/core/plan/newFixtures';
-import type { Plan } from '@/core/plan/schema';
+import { newBrooder, newRun } from '@/core/edit/defaults';
+import { newBoard, newLedge } from '@/core/edit/new/bars';
+import { newDustBath } from '@/core/edit/new/floorThings';
+import { newHatch } from '@/core/edit/new/openings';
+import type { Plan } from '@/core/model/schema';
 import { hens, sampleClimate, soundCoop } from './plans';
 
 /** A coop with one of everything that a panel has fields for. */

@@ -1,6 +1,7 @@
 import { assess } from '@/core/assess';
-import { newDustBath, newHatch, newPopDoor } from '@/core/plan/newFixtures';
-import type { Group, Plan } from '@/core/plan/schema';
+import { newDustBath } from '@/core/edit/new/floorThings';
+import { newHatch, newPopDoor } from '@/core/edit/new/openings';
+import type { Group, Plan } from '@/core/model/schema';
 import {
   all,
   apartFeeders,

@@ -1,5 +1,5 @@
-import { newDrinker, newFeeder } from '@/core/plan/newFixtures';
-import type { Plan } from '@/core/plan/schema';
+import { newDrinker, newFeeder } from '@/core/edit/new/floorThings';
+import type { Plan } from '@/core/model/schema';
 import { bar, change, hens, sampleClimate, soundCoop } from './plans';
 
 /** A fault of a sound coop: the plan that has it and nothing else, and the plan that just does not. */

@@ -1,6 +1,6 @@
 import { assess } from '@/core/assess';
-import { newBrooder, newRun } from '@/core/plan/defaults';
-import type { Plan, Run } from '@/core/plan/schema';
+import { newBrooder, newRun } from '@/core/edit/defaults';
+import type { Plan, Run } from '@/core/model/schema';
 import type { Recipe } from './faults.make';
 import { change, DAY, hens, soundCoop } from './plans';
 

@@ -1,4 +1,5 @@
-import { newDish, newDoor, newFeeder, newVent } from '@/core/plan/newFixtures';
+import { newDish, newFeeder } from '@/core/edit/new/floorThings';
+import { newDoor, newVent } from '@/core/edit/new/openings';
 import { choice, type Fault, fault, flock, MM, measure } from './faults.make';
 import { brooderIs, lamp, withBrood, withRun } from './faults.parts';
 import { bank, bar, change, hens } from './plans';

@@ -1,5 +1,6 @@
-import { fixtureOf } from '@/core/plan/fixtures.schema';
-import { newBoard, newHatch, newLedge } from '@/core/plan/newFixtures';
+import { newBoard, newLedge } from '@/core/edit/new/bars';
+import { newHatch } from '@/core/edit/new/openings';
+import { fixtureOf } from '@/core/model/fixtures.schema';
 import { choice, type Fault, fault, flock, MM, measure } from './faults.make';
 import { duckHouse, longArm } from './faults.parts';
 import { bar, change, hens } from './plans';

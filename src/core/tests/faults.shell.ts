@@ -1,5 +1,5 @@
-import { newDish, newDustBath } from '@/core/plan/newFixtures';
-import { usableFloorM2 } from '@/core/stations/floor';
+import { newDish, newDustBath } from '@/core/edit/new/floorThings';
+import { usableFloorM2 } from '@/core/stations/floor/floor';
 import { all, choice, type Fault, fault, MM, measure } from './faults.make';
 import { giantHouse, withRun } from './faults.parts';
 import { change, hens } from './plans';

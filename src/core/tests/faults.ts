@@ -1,6 +1,6 @@
+import { GROUND_FAULTS } from './faults.ground';
 import { MAIN_FAULTS } from './faults.main';
 import type { Fault } from './faults.make';
-import { OTHER_FAULTS } from './faults.others';
 import { PLACE_FAULTS } from './faults.places';
 import { ROOST_FAULTS } from './faults.roosts';
 import { SHELL_FAULTS } from './faults.shell';
@@ -12,6 +12,6 @@ export const FAULTS: readonly Fault[] = [
   ...SHELL_FAULTS,
   ...ROOST_FAULTS,
   ...VESSEL_FAULTS,
-  ...OTHER_FAULTS,
+  ...GROUND_FAULTS,
   ...PLACE_FAULTS,
 ];

@@ -1,4 +1,4 @@
-import { newDish, newFeeder } from '@/core/plan/newFixtures';
+import { newDish, newFeeder } from '@/core/edit/new/floorThings';
 import {
   all,
   apartFeeders,

@@ -1,22 +1,15 @@
 import fc from 'fast-check';
 import { produce } from 'immer';
-import { CLIMATES } from '@/core/air/weather/climates.data';
-import { BREEDS } from '@/core/birds/breeds.data';
-import { GROUP_DEFAULTS, newPlan } from '@/core/plan/defaults';
-import { fixtureOf } from '@/core/plan/fixtures.schema';
-import {
-  newBar,
-  newDish,
-  newDoor,
-  newDrinker,
-  newFeeder,
-  newHatch,
-  newNestBank,
-  newPopDoor,
-  newVent,
-} from '@/core/plan/newFixtures';
-import { samplePlans } from '@/core/plan/samples.data';
-import type { Bar, Fixture, Group, NestBank, OfKind, Plan, PlanClimate } from '@/core/plan/schema';
+import { GROUP_DEFAULTS, newPlan } from '@/core/edit/defaults';
+import { newBar } from '@/core/edit/new/bars';
+import { newDish, newDrinker, newFeeder } from '@/core/edit/new/floorThings';
+import { newNestBank } from '@/core/edit/new/nests';
+import { newDoor, newHatch, newPopDoor, newVent } from '@/core/edit/new/openings';
+import { samplePlans } from '@/core/edit/samples.data';
+import { BREEDS } from '@/core/model/breeds.data';
+import { CLIMATES } from '@/core/model/climates.data';
+import { fixtureOf } from '@/core/model/fixtures.schema';
+import type { Bar, Fixture, Group, NestBank, OfKind, Plan, PlanClimate } from '@/core/model/schema';
 
 /** An assessment works two years day by day: half the usual number of random plans. */
 fc.configureGlobal({ numRuns: 50 });

@@ -1,8 +1,8 @@
 import { type Assessment, createAssessor } from '../assess';
 import { flockSizes } from '../birds/flockSizes';
-import type { Plan } from '../plan/schema';
-import type { Proposal, ProposalContext, Told } from '../remedies/remedy';
-import { withFinalDepth } from '../stations/litter.course';
+import type { Plan } from '../model/schema';
+import type { Proposal, ProposalContext, Told } from '../proposals/remedy';
+import { withFinalDepth } from '../stations/litterCourse';
 import { DAY } from './plans';
 
 /** All that is told of a proposal: its changes, and the pieces of each. */

@@ -1,7 +1,7 @@
 'use client';
 import { ToggleGroup } from 'radix-ui';
 import { type KeyboardEvent, useMemo } from 'react';
-import { ZONES } from '@/core/plan/zones';
+import { ZONES } from '@/core/edit/zones';
 import { formatPlain } from '@/text/format';
 import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';

@@ -1,4 +1,4 @@
-import type { PlacedBird } from '@/core/geometry/perched';
+import type { PlacedBird } from '@/core/stations/roosts/perched';
 import type { PageRect, Projection } from './projection';
 import { type Aspect, silhouetteDetail, silhouettePath } from './silhouette';
 

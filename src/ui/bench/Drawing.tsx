@@ -1,8 +1,8 @@
 import type { Assessment } from '@/core/assess';
-import type { Solid } from '@/core/finding';
 import type { ReachMap } from '@/core/geometry/reach';
 import { inRun, solidOf } from '@/core/geometry/solids';
-import type { Fixture, Plan } from '@/core/plan/schema';
+import type { Solid } from '@/core/kernel/finding';
+import type { Fixture, Plan } from '@/core/model/schema';
 import type { View } from '../store/bench';
 import { BirdShape } from './BirdShape';
 import { FixtureShape } from './FixtureShape';

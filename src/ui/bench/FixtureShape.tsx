@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
-import type { Solid } from '@/core/finding';
 import { boxesPerTier } from '@/core/geometry/solids';
-import type { Bar, Fixture, NestBank, Opening, Vessel } from '@/core/plan/schema';
+import type { Solid } from '@/core/kernel/finding';
+import type { Bar, Fixture, NestBank, Opening, Vessel } from '@/core/model/schema';
 import { NEST_LIP_M } from '@/core/rules/fit.data';
 import { type PageRect, type Projection, pageRect } from './projection';
 

@@ -1,5 +1,5 @@
 import { solidOf } from '@/core/geometry/solids';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { type Projection, pageRect } from './projection';
 
 /** Fixtures as a remedy would have them, faintly over the drawing; those it leaves alone are not drawn. */

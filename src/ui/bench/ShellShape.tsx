@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { type Projection, roofOutline, WALL_DRAWN_M } from './projection';
 
 const path = (points: readonly (readonly [number, number])[], p: Projection): string =>

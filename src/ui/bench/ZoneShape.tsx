@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import type { Solid } from '@/core/finding';
+import type { Solid } from '@/core/kernel/finding';
 import { type Projection, pageRect } from './projection';
 
 /** A clearance that is broken, hatched in oxide. */

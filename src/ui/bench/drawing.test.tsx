@@ -4,7 +4,7 @@ import { fireEvent, render } from '@testing-library/react';
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import { inRun } from '@/core/geometry/solids';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { everything } from '@/core/tests/everything';
 import { badCoop, DAY, sample } from '@/core/tests/plans';
 import { spoilt } from '../tests/shown';

@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import { METRES_PER_INCH } from '@/core/units/factors.data';
+import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { edit, useBench, type View } from '../store/bench';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {

@@ -1,6 +1,6 @@
-import type { Solid } from '@/core/finding';
 import { roofHeightM } from '@/core/geometry/shell';
-import type { Shell } from '@/core/plan/schema';
+import type { Solid } from '@/core/kernel/finding';
+import type { Shell } from '@/core/model/schema';
 import type { View } from '../store/bench';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */

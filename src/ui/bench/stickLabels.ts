@@ -1,5 +1,5 @@
 import { placeLabels } from '@/core/geometry/labels';
-import { formatLength, type UnitSystem } from '@/core/units/length';
+import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 
 /** Breadth of one letter of a figure, and of a name, in a label, px. */
 const FIGURE_PX = 7.3;

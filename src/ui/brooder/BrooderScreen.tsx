@@ -1,9 +1,9 @@
 'use client';
 import { useId } from 'react';
 import { birdSize } from '@/core/birds/size';
-import type { Brooder } from '@/core/plan/schema';
-import { FACTS } from '@/core/rules/facts.data';
-import type { BroodPlan } from '@/core/stations/brooder';
+import type { Brooder } from '@/core/model/schema';
+import { FACTS } from '@/core/rules/singleRules.data';
+import type { BroodPlan } from '@/core/stations/brooder/brooder';
 import { formatDay } from '@/text/format';
 import { useSize } from '../bench/size';
 import { Figure } from '../figure/Figure';

@@ -1,7 +1,7 @@
 import Link from 'next/link';
 import type { CautionPlace } from '@/core/cautions';
-import type { Plan } from '@/core/plan/schema';
-import { STATIONS } from '@/core/station';
+import { STATIONS } from '@/core/kernel/station';
+import type { Plan } from '@/core/model/schema';
 import { CAUTION_WORDS } from '@/text/cautions';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';

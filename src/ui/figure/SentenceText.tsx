@@ -1,5 +1,5 @@
 'use client';
-import type { Sentence } from '@/core/sentence';
+import type { Sentence } from '@/core/kernel/sentence';
 import { formatDay } from '@/text/format';
 import { sentencePieces } from '@/text/sentence';
 import { Figure } from './Figure';

@@ -1,7 +1,7 @@
 'use client';
 import { X } from 'lucide-react';
+import type { Figure } from '@/core/kernel/working';
 import { sourceById } from '@/core/rules/sources.data';
-import type { Figure } from '@/core/working';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { formatValue } from '@/text/format';
 import { sayFigure } from '@/text/say';

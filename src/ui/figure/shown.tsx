@@ -1,8 +1,8 @@
 'use client';
 import { createContext, type ReactNode, useContext, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
-import type { Plan } from '@/core/plan/schema';
-import type { UnitSystem } from '@/core/units/length';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import type { Plan } from '@/core/model/schema';
 
 interface Shown {
   readonly assessment: Assessment;

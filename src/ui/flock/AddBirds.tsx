@@ -1,8 +1,8 @@
 'use client';
 import { ChevronDown, Plus } from 'lucide-react';
 import { DropdownMenu } from 'radix-ui';
-import { newGroup, springGroup, springHatch } from '@/core/plan/defaults';
-import type { Group } from '@/core/plan/schema';
+import { newGroup, springGroup, springHatch } from '@/core/edit/defaults';
+import type { Group } from '@/core/model/schema';
 import { edit, useBench, usePlan } from '../store/bench';
 
 const ITEM =

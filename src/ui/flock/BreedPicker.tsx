@@ -3,12 +3,12 @@ import { Command } from 'cmdk';
 import { ChevronsUpDown, Plus } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { useId, useState } from 'react';
-import type { Breed } from '@/core/birds/breeds.data';
 import { breedsOf } from '@/core/birds/lots';
 import { birdSize, classOfHen } from '@/core/birds/size';
-import { ownBreedFrom } from '@/core/plan/defaults';
-import type { Group } from '@/core/plan/schema';
-import { formatMass } from '@/core/units/mass';
+import { ownBreedFrom } from '@/core/edit/defaults';
+import { formatMass } from '@/core/kernel/units/mass';
+import type { Breed } from '@/core/model/breeds.data';
+import type { Group } from '@/core/model/schema';
 import {
   breedMatches,
   CLASS_NAMES,

@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { RadioGroup } from 'radix-ui';
 import { useCallback, useMemo, useState } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
-import { isoDay } from '@/core/units/day';
+import { isoDay } from '@/core/kernel/units/day';
 import { formatDay, formatPlain } from '@/text/format';
 import { useSize } from '../bench/size';
 import { useAssessment, usePlan } from '../store/bench';

@@ -1,11 +1,11 @@
 'use client';
 import { RotateCcw } from 'lucide-react';
 import type { ReactNode } from 'react';
-import { COMBS, FLIGHTS } from '@/core/birds/breeds.data';
 import type { Lot } from '@/core/birds/lots';
-import type { Outcome } from '@/core/outcome';
-import type { Group, GroupFigures, OwnBreed, Plan } from '@/core/plan/schema';
-import { toldOn } from '@/core/stations/flock';
+import type { Outcome } from '@/core/kernel/outcome';
+import { COMBS, FLIGHTS } from '@/core/model/breeds.data';
+import type { Group, GroupFigures, OwnBreed, Plan } from '@/core/model/schema';
+import { toldOn } from '@/core/stations/flock/flock';
 import { COMB_NAMES, FLIGHT_NAMES } from '@/text/breeds';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';

@@ -1,7 +1,7 @@
 'use client';
 import { type KeyboardEvent, type PointerEvent, useMemo } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
-import { dayNumber, isoDay } from '@/core/units/day';
+import { dayNumber, isoDay } from '@/core/kernel/units/day';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';
 import { useAssessment } from '../store/bench';

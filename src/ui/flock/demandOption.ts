@@ -1,9 +1,9 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { Stave } from '@/core/assess';
 import type { FlockByDay } from '@/core/birds/flock';
-import type { MonthRow } from '@/core/stations/monthly';
-import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/units/factors.data';
-import type { UnitSystem } from '@/core/units/length';
+import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/kernel/units/factors.data';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import type { MonthRow } from '@/core/stations/flock/monthly';
 import { STATION_NAMES } from '@/text/stations';
 import { lotColour } from './lotColours';
 import type { Span } from './span';

@@ -1,6 +1,6 @@
 import { assess } from '@/core/assess';
+import { dayNumber } from '@/core/kernel/units/day';
 import { bareCoop, DAY, hens, sample } from '@/core/tests/plans';
-import { dayNumber } from '@/core/units/day';
 import { axisOf, CHART_MEASURES, demandOption, monthlyOption, shareOf } from './demandOption';
 import { livesOf } from './lives';
 import { lotColour } from './lotColours';

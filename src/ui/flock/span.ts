@@ -1,5 +1,5 @@
 import type { FlockByDay } from '@/core/birds/flock';
-import { dayNumber, isoDay } from '@/core/units/day';
+import { dayNumber, isoDay } from '@/core/kernel/units/day';
 
 /** Left and right of the plot, px: names of groups to the left, what the coop carries to the right. */
 const DESK = { left: 128, right: 76 } as const;

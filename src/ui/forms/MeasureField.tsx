@@ -1,7 +1,7 @@
 'use client';
 import { Minus, Plus } from 'lucide-react';
 import { type KeyboardEvent, useId, useRef, useState } from 'react';
-import type { Outcome } from '@/core/outcome';
+import type { Outcome } from '@/core/kernel/outcome';
 import { issueText } from '@/text/issues';
 import { Field } from './Field';
 

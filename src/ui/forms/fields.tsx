@@ -1,8 +1,8 @@
 'use client';
 import { useId, useState } from 'react';
-import type { Outcome } from '@/core/outcome';
-import { PLAN_LIMITS } from '@/core/plan/schema';
-import type { UnitSystem } from '@/core/units/length';
+import type { Outcome } from '@/core/kernel/outcome';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import { PLAN_LIMITS } from '@/core/model/schema';
 import { issueText } from '@/text/issues';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';

@@ -1,4 +1,4 @@
-import { fail, issue, type Outcome, ok } from '@/core/outcome';
+import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import {
   type AmountKind,
   amountUnit,
@@ -6,18 +6,22 @@ import {
   isAmountKind,
   onePrinted,
   readAmount,
-} from '@/core/units/amount';
-import { formatArea } from '@/core/units/area';
-import { KILOGRAMS_PER_POUND, METRES_PER_FOOT, METRES_PER_INCH } from '@/core/units/factors.data';
+} from '@/core/kernel/units/amount';
+import { formatArea } from '@/core/kernel/units/area';
+import {
+  KILOGRAMS_PER_POUND,
+  METRES_PER_FOOT,
+  METRES_PER_INCH,
+} from '@/core/kernel/units/factors.data';
 import {
   fieldUnit,
   formatLength,
   readLength,
   readRoomLength,
   type UnitSystem,
-} from '@/core/units/length';
-import { formatMass, massFieldUnit, readMass } from '@/core/units/mass';
-import { readDecimal } from '@/core/units/number';
+} from '@/core/kernel/units/length';
+import { formatMass, massFieldUnit, readMass } from '@/core/kernel/units/mass';
+import { readDecimal } from '@/core/kernel/units/number';
 import { formatPlain } from '@/text/format';
 import type { Measure } from './MeasureField';
 

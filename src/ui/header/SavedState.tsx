@@ -1,8 +1,8 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { planDifferences } from '@/core/plan/differences';
-import type { Plan } from '@/core/plan/schema';
+import { planDifferences } from '@/core/edit/differences';
+import type { Plan } from '@/core/model/schema';
 import { differencesText } from '@/text/differences';
 import { takeUpOffered, useBench, usePlan } from '../store/bench';
 import { keepMine, keepMineAsCopy, letOfferedGo, takeTheirs } from '../store/saving';

@@ -2,10 +2,10 @@
 import { Dialog } from 'radix-ui';
 import { useEffect, useState } from 'react';
 import * as z from 'zod/mini';
-import { fail, issue, ok } from '@/core/outcome';
-import { planDifferences } from '@/core/plan/differences';
-import { parsePlan } from '@/core/plan/parse';
-import type { Plan } from '@/core/plan/schema';
+import { planDifferences } from '@/core/edit/differences';
+import { parsePlan } from '@/core/edit/parse';
+import { fail, issue, ok } from '@/core/kernel/outcome';
+import type { Plan } from '@/core/model/schema';
 import { differencesText } from '@/text/differences';
 import { TextField } from '../forms/fields';
 import { edit, usePlan } from '../store/bench';

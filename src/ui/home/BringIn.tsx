@@ -3,7 +3,7 @@ import { Upload } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import { Dialog } from 'radix-ui';
 import { useRef, useState } from 'react';
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';
 
 /** Largest plan file read, bytes; the server takes no more either. */

@@ -1,6 +1,6 @@
 'use client';
-import type { Issue } from '@/core/outcome';
-import type { Plan } from '@/core/plan/schema';
+import type { Issue } from '@/core/kernel/outcome';
+import type { Plan } from '@/core/model/schema';
 import { issueLine } from '@/text/issues';
 import { takeNonce } from '../nonce';
 import { ThemeButton } from '../theme/ThemeButton';

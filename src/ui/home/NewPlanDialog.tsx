@@ -6,9 +6,14 @@ import { Dialog } from 'radix-ui';
 import { useId, useState } from 'react';
 import { type FieldErrors, type UseFormRegister, useForm } from 'react-hook-form';
 import { z } from 'zod';
-import { newPlan } from '@/core/plan/defaults';
-import { PLAN_LIMITS, type Roof } from '@/core/plan/schema';
-import { fieldUnit, formatLength, readRoomLength, type UnitSystem } from '@/core/units/length';
+import { newPlan } from '@/core/edit/defaults';
+import {
+  fieldUnit,
+  formatLength,
+  readRoomLength,
+  type UnitSystem,
+} from '@/core/kernel/units/length';
+import { PLAN_LIMITS, type Roof } from '@/core/model/schema';
 import { issueText } from '@/text/issues';
 import { Field } from '../forms/Field';
 import { within } from '../forms/measures';

@@ -5,7 +5,7 @@ import { useRouter } from 'next/navigation';
 import { AlertDialog } from 'radix-ui';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
 import { project } from '../bench/projection';
 import { SentenceText } from '../figure/SentenceText';

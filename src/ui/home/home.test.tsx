@@ -2,7 +2,7 @@ import '@testing-library/jest-dom/jest-globals';
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { parsePlan } from '@/core/plan/parse';
+import { parsePlan } from '@/core/edit/parse';
 import { DAY, sample } from '@/core/tests/plans';
 
 const router = { push: jest.fn(), refresh: jest.fn() };

@@ -1,16 +1,10 @@
-import type { StationId } from '@/core/finding';
-import { newGroup } from '@/core/plan/defaults';
-import {
-  newBar,
-  newDrinker,
-  newDustBath,
-  newFeeder,
-  newHatch,
-  newNestBank,
-  newPopDoor,
-  newVent,
-} from '@/core/plan/newFixtures';
-import type { Fixture, Plan } from '@/core/plan/schema';
+import { newGroup } from '@/core/edit/defaults';
+import { newBar } from '@/core/edit/new/bars';
+import { newDrinker, newDustBath, newFeeder } from '@/core/edit/new/floorThings';
+import { newNestBank } from '@/core/edit/new/nests';
+import { newHatch, newPopDoor, newVent } from '@/core/edit/new/openings';
+import type { StationId } from '@/core/kernel/finding';
+import type { Fixture, Plan } from '@/core/model/schema';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { edit, goTo, inView, pickFinding, say, show, useBench, type View } from '../store/bench';

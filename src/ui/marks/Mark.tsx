@@ -1,5 +1,5 @@
-import type { Severity } from '@/core/finding';
-import type { Verdict } from '@/core/stations/verdict';
+import type { Verdict } from '@/core/carrying/verdict';
+import type { Severity } from '@/core/kernel/finding';
 
 export type MarkKind = Verdict | Severity | 'notEntered' | 'none';
 

@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { ADDS } from '@/core/plan/adds';
-import type { Bar } from '@/core/plan/schema';
+import { ADDS } from '@/core/edit/adds';
+import type { Bar } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';

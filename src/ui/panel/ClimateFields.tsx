@@ -1,9 +1,9 @@
 'use client';
 import { useId, useState } from 'react';
-import { monthsOf } from '@/core/air/weather/climate';
-import { CLIMATES } from '@/core/air/weather/climates.data';
-import type { Outcome } from '@/core/outcome';
-import type { Plan, PlanClimate } from '@/core/plan/schema';
+import type { Outcome } from '@/core/kernel/outcome';
+import { CLIMATES } from '@/core/model/climates.data';
+import type { Plan, PlanClimate } from '@/core/model/schema';
+import { monthsOf } from '@/core/weather/climate';
 import { readNormals } from '@/formats/normals';
 import { issueText } from '@/text/issues';
 import { Figure } from '../figure/Figure';

@@ -1,5 +1,5 @@
 'use client';
-import type { Finding } from '@/core/finding';
+import type { Finding } from '@/core/kernel/finding';
 import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';

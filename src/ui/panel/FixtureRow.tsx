@@ -1,7 +1,7 @@
 'use client';
 import { Copy, Trash2 } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
-import type { Fixture } from '@/core/plan/schema';
+import type { Fixture } from '@/core/model/schema';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';
 import { pick, useBench, usePlan } from '../store/bench';

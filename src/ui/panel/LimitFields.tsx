@@ -1,7 +1,7 @@
 'use client';
 import { useId } from 'react';
-import type { Outcome } from '@/core/outcome';
-import { type Limits, PLAN_LIMITS, type Plan } from '@/core/plan/schema';
+import type { Outcome } from '@/core/kernel/outcome';
+import { type Limits, PLAN_LIMITS, type Plan } from '@/core/model/schema';
 import { MeasureField } from '../forms/MeasureField';
 import { lengthIn, optionalCountIn } from '../forms/measures';
 import { edit, usePlan } from '../store/bench';

@@ -1,5 +1,5 @@
 'use client';
-import type { StationId } from '@/core/finding';
+import type { StationId } from '@/core/kernel/finding';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';

@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { ADDS } from '@/core/plan/adds';
-import type { NestBank } from '@/core/plan/schema';
+import { ADDS } from '@/core/edit/adds';
+import type { NestBank } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { usePlan } from '../store/bench';

@@ -1,8 +1,8 @@
 'use client';
 import { Hammer } from 'lucide-react';
 import type { MouseEvent } from 'react';
-import type { Finding } from '@/core/finding';
-import type { Remedy } from '@/core/remedies/remedy';
+import type { Finding } from '@/core/kernel/finding';
+import type { Remedy } from '@/core/proposals/remedy';
 import { measuresApart } from '@/text/format';
 import { bringsText, reasonWithout, remedyLines } from '@/text/remedies';
 import { haunt, usePlan } from '../store/bench';

@@ -1,7 +1,7 @@
 'use client';
 import { RadioGroup } from 'radix-ui';
-import { fail, issue, type Outcome } from '@/core/outcome';
-import type { Plan } from '@/core/plan/schema';
+import { fail, issue, type Outcome } from '@/core/kernel/outcome';
+import type { Plan } from '@/core/model/schema';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import type { SchoolOffer } from '@/core/stations/schools';
 import { EVIDENCE_NAMES } from '@/text/evidence';

@@ -1,7 +1,7 @@
 'use client';
 import Link from 'next/link';
 import { cautionsOf } from '@/core/cautions';
-import type { StationId } from '@/core/finding';
+import type { StationId } from '@/core/kernel/finding';
 import { CAUTION_WORDS } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Mark } from '../marks/Mark';
@@ -22,8 +22,8 @@ import {
   LitterPanel,
   NestOpeningDays,
   ReachFields,
-  RoostMore,
-  ShellMore,
+  RoostDetails,
+  ShellDetails,
   WaterFields,
 } from './parts';
 import { Schools } from './Schools';
@@ -114,7 +114,7 @@ function Fixtures({ station }: { station: StationId }) {
       return (
         <>
           <BarRows />
-          <RoostMore />
+          <RoostDetails />
         </>
       );
     case 'nests':
@@ -129,7 +129,7 @@ function Fixtures({ station }: { station: StationId }) {
       return (
         <>
           <ShellFields />
-          <ShellMore />
+          <ShellDetails />
         </>
       );
     case 'floor':

@@ -1,7 +1,7 @@
-import type { Outcome } from '@/core/outcome';
-import { freeNumber } from '@/core/plan/defaults';
-import type { Fixture, Plan } from '@/core/plan/schema';
-import { gridNear } from '@/core/units/grid';
+import { freeNumber } from '@/core/edit/defaults';
+import type { Outcome } from '@/core/kernel/outcome';
+import { gridNear } from '@/core/kernel/units/grid';
+import type { Fixture, Plan } from '@/core/model/schema';
 import { edit, pick } from '../store/bench';
 
 type Kind = Fixture['kind'];

@@ -1,4 +1,4 @@
-import type { Roof } from '@/core/plan/schema';
+import type { Roof } from '@/core/model/schema';
 
 /** A roof of this kind with its heights kept. */
 export function roofOfKind(kind: Roof['kind'], roof: Pick<Roof, 'lowM' | 'highM'>): Roof {

@@ -1,6 +1,6 @@
 import { flockSizes } from '@/core/birds/flockSizes';
-import type { Adds } from '@/core/plan/adds';
-import { withFinalDepth } from '@/core/stations/litter.course';
+import type { Adds } from '@/core/edit/adds';
+import { withFinalDepth } from '@/core/stations/litterCourse';
 import { useAssessment, usePlan } from '../store/bench';
 import { addFixture } from './fixtures';
 

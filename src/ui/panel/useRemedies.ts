@@ -2,9 +2,9 @@
 import { useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
-import type { StationId } from '@/core/finding';
-import type { Plan } from '@/core/plan/schema';
-import type { Remedy } from '@/core/remedies/remedy';
+import type { StationId } from '@/core/kernel/finding';
+import type { Plan } from '@/core/model/schema';
+import type { Remedy } from '@/core/proposals/remedy';
 import { remedyText } from '@/text/remedies';
 import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
 

@@ -1,9 +1,9 @@
 'use client';
 import type { KeyboardEvent } from 'react';
 import type { Stave } from '@/core/assess';
-import type { Finding } from '@/core/finding';
-import { ZONES } from '@/core/plan/zones';
-import { verdictOf } from '@/core/stations/verdict';
+import { verdictOf } from '@/core/carrying/verdict';
+import { ZONES } from '@/core/edit/zones';
+import type { Finding } from '@/core/kernel/finding';
 import { findingTitle, SEVERITY_NAMES } from '@/text/findings';
 import { formatComingDay } from '@/text/format';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';

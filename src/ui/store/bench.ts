@@ -2,11 +2,11 @@
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from 'immer';
 import { create } from 'zustand';
 import { type Assessment, createAssessor } from '@/core/assess';
-import type { Finding, StationId } from '@/core/finding';
-import { type Outcome, ok } from '@/core/outcome';
-import { parseEdit } from '@/core/plan/parseEdit';
-import type { Plan } from '@/core/plan/schema';
-import type { ZoneId } from '@/core/plan/zones';
+import { parseEdit } from '@/core/edit/parseEdit';
+import type { ZoneId } from '@/core/edit/zones';
+import type { Finding, StationId } from '@/core/kernel/finding';
+import { type Outcome, ok } from '@/core/kernel/outcome';
+import type { Plan } from '@/core/model/schema';
 
 enablePatches();
 

@@ -1,6 +1,6 @@
 'use client';
-import { planDifferences } from '@/core/plan/differences';
-import type { Plan } from '@/core/plan/schema';
+import { planDifferences } from '@/core/edit/differences';
+import type { Plan } from '@/core/model/schema';
 import { openPlan, useBench } from './bench';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
 

@@ -1,7 +1,7 @@
 'use client';
 import { del, get, set } from 'idb-keyval';
-import { parsePlan } from '@/core/plan/parse';
-import type { Plan } from '@/core/plan/schema';
+import { parsePlan } from '@/core/edit/parse';
+import type { Plan } from '@/core/model/schema';
 
 /** A plan with edits that the server has not acknowledged, kept in this browser. */
 export interface Unsaved {

@@ -1,6 +1,6 @@
 import { assess } from '@/core/assess';
-import { parsePlanText } from '@/core/plan/parse';
-import { dayIn, isDay } from '@/core/units/day';
+import { parsePlanText } from '@/core/edit/parse';
+import { dayIn, isDay } from '@/core/kernel/units/day';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { handle } from '@/server/handle';
 import { problem, readBody } from '@/server/http';

@@ -1,4 +1,4 @@
-import { dayIn } from '@/core/units/day';
+import { dayIn } from '@/core/kernel/units/day';
 import { dumpAll } from '@/server/backup';
 import { handle } from '@/server/handle';
 import { foreign, sameOrigin } from '@/server/http';

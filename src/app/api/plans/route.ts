@@ -1,4 +1,4 @@
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
 import { handle } from '@/server/handle';
 import { readBody } from '@/server/http';
 import { createPlan, listPlans } from '@/server/plans';

@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
-import { dayIn } from '@/core/units/day';
+import { dayIn } from '@/core/kernel/units/day';
 import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';

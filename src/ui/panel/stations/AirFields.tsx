@@ -1,7 +1,7 @@
 'use client';
 import { useAssessment } from '../../store/bench';
+import { FigureList, Part } from './FigureList';
 import { VentRows, WindowRows } from './openings';
-import { Part, ToldList } from './Told';
 
 /** Every opening that air passes, with what it leaves free. */
 export function AirFields() {
@@ -9,7 +9,7 @@ export function AirFields() {
   const entered = items.opening.length > 0;
   return (
     <>
-      <ToldList
+      <FigureList
         rows={[
           { name: 'In winter, open high up', id: 'air.winter.needed' },
           ...(entered

@@ -1,8 +1,8 @@
 'use client';
-import type { StationId } from '@/core/finding';
-import type { FactId } from '@/core/rules/facts.data';
+import type { StationId } from '@/core/kernel/finding';
+import type { FactId } from '@/core/rules/singleRules.data';
 import { useAssessment, usePlan } from '../../store/bench';
-import { Part, ToldList } from './Told';
+import { FigureList, Part } from './FigureList';
 
 interface Measures {
   /** Rules by what they are called here. */
@@ -52,7 +52,7 @@ export function AtTheBench({ station }: { station: StationId }) {
   if (lines.length === 0) return null;
   return (
     <Part title="At the bench">
-      <ToldList rows={lines} />
+      <FigureList rows={lines} />
       <p className="text-[0.84rem] text-soft" data-reason>
         {own.says}
       </p>

@@ -1,13 +1,13 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newBrooder } from '@/core/plan/defaults';
-import type { Brooder } from '@/core/plan/schema';
+import { newBrooder } from '@/core/edit/defaults';
+import type { Brooder } from '@/core/model/schema';
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { edit, goTo, useAssessment, usePlan } from '../../store/bench';
+import { FigureList, Part } from './FigureList';
 import { type Spec, SpecFields } from './spec';
-import { Part, ToldList } from './Told';
 
 const BOX: readonly Spec<Brooder>[] = [
   {
@@ -289,7 +289,7 @@ export function BrooderFields() {
             <SpecFields of={brooder} specs={HEAT} change={change} />
             <SpecFields of={brooder} specs={BOX} change={change} />
           </div>
-          <ToldList
+          <FigureList
             rows={[
               { name: 'Lamp asked for', id: 'brooder.lamp.needed' },
               { name: 'Chicks it carries', id: 'brooder.capacity' },

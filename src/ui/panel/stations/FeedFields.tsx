@@ -1,8 +1,8 @@
 'use client';
 import { edit, usePlan } from '../../store/bench';
+import { FigureList, Part } from './FigureList';
 import { MonthBars } from './MonthBars';
 import { SpecFields } from './spec';
-import { Part, ToldList } from './Told';
 import { DishRows, DrinkerRows, FeederRows } from './vessels';
 
 /** Feeders, days between fills, bags and dishes. */
@@ -12,7 +12,7 @@ export function FeedFields() {
     <>
       <FeederRows />
       <Part title="How long it lasts">
-        <ToldList
+        <FigureList
           rows={[
             { name: 'A fill lasts', id: 'feed.days', note: 'when they eat most' },
             { name: 'A bag lasts', id: 'feed.bag.days', note: 'on an ordinary day' },
@@ -74,7 +74,7 @@ export function WaterFields() {
     <>
       <DrinkerRows />
       <Part title="How long it lasts">
-        <ToldList
+        <FigureList
           rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}
         />
         <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">

@@ -1,8 +1,8 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Adds } from '@/core/plan/adds';
-import type { Fixture, OfKind, Plan } from '@/core/plan/schema';
+import type { Adds } from '@/core/edit/adds';
+import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { usePlan } from '../../store/bench';
 import { FixtureRow } from '../FixtureRow';
 import { editFixture } from '../fixtures';

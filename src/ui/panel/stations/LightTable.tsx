@@ -1,8 +1,8 @@
 'use client';
-import { type LightWeek, lightWeeks } from '@/core/stations/light';
+import { type LightWeek, lightWeeks } from '@/core/stations/door/light';
 import { formatDay, formatValue } from '@/text/format';
 import { useAssessment, usePlan } from '../../store/bench';
-import { Part } from './Told';
+import { Part } from './FigureList';
 
 const W = 300;
 const H = 96;

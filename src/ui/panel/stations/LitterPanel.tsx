@@ -1,12 +1,12 @@
 'use client';
-import type { Litter, Plan } from '@/core/plan/schema';
+import type { Litter, Plan } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { edit, useAssessment, usePlan } from '../../store/bench';
 import { BEDDINGS, FLOORS } from './choices';
 import { DepthPicture } from './DepthPicture';
+import { FigureList, Part } from './FigureList';
 import { type Spec, SpecFields } from './spec';
-import { Part, ToldList } from './Told';
 
 const SPECS: readonly Spec<Litter>[] = [
   {
@@ -122,7 +122,7 @@ export function LitterPanel() {
         </Part>
       ) : null}
       <Part title="How much of it">
-        <ToldList
+        <FigureList
           rows={[
             { name: 'To start', id: 'litter.start' },
             { name: 'Added a week', id: 'litter.weekly' },

@@ -2,7 +2,7 @@
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { useAssessment } from '../../store/bench';
-import { Part } from './Told';
+import { Part } from './FigureList';
 
 const W = 300;
 const H = 84;

@@ -1,9 +1,9 @@
 'use client';
-import type { Plan } from '@/core/plan/schema';
+import type { Plan } from '@/core/model/schema';
 import { edit, usePlan } from '../../store/bench';
 import { DoorRows, HatchRows } from './doors';
+import { FigureList, Part } from './FigureList';
 import { type Spec, SpecFields } from './spec';
-import { Part, ToldList } from './Told';
 
 const KEEPER: readonly Spec<Plan['keeper']>[] = [
   {
@@ -59,7 +59,7 @@ export function ReachFields() {
           change={(name, recipe) => edit(name, (d) => recipe(d.keeper, d))}
         />
       </div>
-      <ToldList
+      <FigureList
         rows={[
           { name: 'Headroom you want', id: 'reach.headroom' },
           { name: 'Floor out of reach', id: 'reach.unreached' },

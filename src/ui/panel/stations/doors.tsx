@@ -1,6 +1,6 @@
 'use client';
-import { ADDS } from '@/core/plan/adds';
-import type { OfKind } from '@/core/plan/schema';
+import { ADDS } from '@/core/edit/adds';
+import type { OfKind } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { LATCHES } from './choices';
 import { FixtureRows } from './FixtureRows';

@@ -1,6 +1,6 @@
 'use client';
-import { ADDS } from '@/core/plan/adds';
-import type { OfKind } from '@/core/plan/schema';
+import { ADDS } from '@/core/edit/adds';
+import type { OfKind } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
 import { COVERS, OPENS, PANES, SCREENS, SIDES } from './choices';

@@ -1,7 +1,7 @@
 'use client';
 import { type ReactNode, useId } from 'react';
-import { fail, issue, type Outcome } from '@/core/outcome';
-import type { Plan } from '@/core/plan/schema';
+import { fail, issue, type Outcome } from '@/core/kernel/outcome';
+import type { Plan } from '@/core/model/schema';
 import { ChoiceField, CountField, LengthField } from '../../forms/fields';
 import { MeasureField } from '../../forms/MeasureField';
 import { amountIn, lengthIn } from '../../forms/measures';

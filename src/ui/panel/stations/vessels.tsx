@@ -1,6 +1,6 @@
 'use client';
-import { ADDS } from '@/core/plan/adds';
-import type { OfKind, Plan } from '@/core/plan/schema';
+import { ADDS } from '@/core/edit/adds';
+import type { OfKind, Plan } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
 import { DRINKERS, FEEDERS, FEEDS, PLACES } from './choices';

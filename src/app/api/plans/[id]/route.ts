@@ -1,5 +1,5 @@
-import { issue } from '@/core/outcome';
-import { parsePlanText } from '@/core/plan/parse';
+import { parsePlanText } from '@/core/edit/parse';
+import { issue } from '@/core/kernel/outcome';
 import { handle } from '@/server/handle';
 import { foreign, noPlan, problem, readBody, sameOrigin } from '@/server/http';
 import { readPlan, removePlan, savePlan } from '@/server/plans';

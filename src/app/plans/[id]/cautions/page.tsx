@@ -2,7 +2,7 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { assess } from '@/core/assess';
 import { cautionsOf } from '@/core/cautions';
-import { dayIn } from '@/core/units/day';
+import { dayIn } from '@/core/kernel/units/day';
 import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { CautionSheet } from '@/ui/cautions/CautionSheet';

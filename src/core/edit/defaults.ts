@@ -1,0 +1,171 @@
+import type { Brooder, Group, OwnBreed, Plan, Roof, Run } from '../model/schema';
+import { FILLS, KEEPER, LITTER } from '../model/schema';
+
+/** What a keeper says to begin with. */
+export interface PlanStart {
+  readonly id: string;
+  readonly name: string;
+  readonly units: Plan['units'];
+  readonly timeZone: string;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly roof: Roof;
+}
+
+/** Litter to begin with, m: ten centimetres, or four inches. */
+const START_DEPTH_M = { metric: 0.1, imperial: 0.1016 } as const;
+
+/** An empty coop: a shell, no birds, no fixtures, the default schools. */
+export function newPlan(start: PlanStart): Plan {
+  return {
+    format: 'wide-rafter-plan',
+    version: 1,
+    id: start.id,
+    name: start.name,
+    units: start.units,
+    climate: null,
+    timeZone: start.timeZone,
+    horizonYears: 2,
+    schools: {},
+    keeper: { statureM: 1.68, ...KEEPER },
+    litter: { school: 'deep', depthM: START_DEPTH_M[start.units], ...LITTER },
+    fills: FILLS,
+    run: null,
+    site: { windFrom: null, treesOver: false, wet: false, animals: null },
+    partition: null,
+    brooder: null,
+    limits: {
+      mostBirds: null,
+      permitFrom: null,
+      cocksAllowed: null,
+      setbackM: null,
+      standsM: null,
+      housingOrder: false,
+    },
+    ownBreeds: [],
+    shell: {
+      lengthM: start.lengthM,
+      widthM: start.widthM,
+      roof: start.roof,
+      floorAboveGroundM: 0,
+      wallBuild: 'board18',
+      roofBuild: 'sheetMetal',
+      storage: null,
+      floorBuild: 'sealed',
+      upturnM: null,
+      apronM: null,
+    },
+    flock: [],
+    fixtures: [],
+  };
+}
+
+/** The least positive number that gives a free `<stem>-<n>`. */
+export function freeNumber(stem: string, taken: readonly { readonly id: string }[]): number {
+  const ids = new Set(taken.map((t) => t.id));
+  let n = 1;
+  while (ids.has(`${stem}-${n}`)) n++;
+  return n;
+}
+
+/** What a group has until the keeper says otherwise. */
+export const GROUP_DEFAULTS = {
+  raisedHere: false,
+  eggsSet: null,
+  sorted: null,
+  figures: {},
+} as const;
+
+/** A further group of six hens, arriving on the day given. */
+export function newGroup(plan: Plan, arrivesOn: string): Group {
+  const n = freeNumber('group', plan.flock);
+  return {
+    id: `group-${n}`,
+    name: `Group ${n}`,
+    breed: 'brown-hybrid',
+    massKg: null,
+    count: 6,
+    sex: 'hen',
+    hatchedOn: null,
+    arrivesOn,
+    leavesOn: null,
+    ...GROUP_DEFAULTS,
+  };
+}
+
+/** When chicks are hatched in spring, month and day: north of the equator, and south of it. */
+const SPRING = { north: '04-15', south: '10-15' } as const;
+const WEEKS_TO_THE_COOP = 8;
+const DAY_MS = 86_400_000;
+
+/** The year in which the next spring's chicks hatch after a day, and so many springs later. */
+export function springHatch(plan: Pick<Plan, 'climate'>, on: string, springsLater: number): string {
+  const day = plan.climate !== null && plan.climate.latitudeDeg < 0 ? SPRING.south : SPRING.north;
+  const year = Number(on.slice(0, 4));
+  const next = `${year}-${day}` > on ? year : year + 1;
+  return `${next + springsLater}-${day}`;
+}
+
+/** Six hens more, of the breed last entered, hatched in the next spring or a later one. */
+export function springGroup(plan: Plan, on: string, springsLater: number): Group {
+  const hatchedOn = springHatch(plan, on, springsLater);
+  const moves = Date.parse(`${hatchedOn}T00:00:00Z`) + WEEKS_TO_THE_COOP * 7 * DAY_MS;
+  const last = plan.flock.at(-1);
+  return {
+    ...newGroup(plan, new Date(moves).toISOString().slice(0, 10)),
+    name: `Spring ${hatchedOn.slice(0, 4)}`,
+    breed: last?.breed ?? 'brown-hybrid',
+    hatchedOn,
+  };
+}
+
+/** A breed of the keeper's own, as another is until she changes it. */
+export function ownBreedFrom(plan: Plan, breed: Omit<OwnBreed, 'id'>): OwnBreed {
+  const id = `own-${freeNumber('own', plan.ownBreeds)}`;
+  const { name, kind, growth, henKg, eggsYear, eggKg, eggColour, comb, flight } = breed;
+  const { broodiness, coldHardy, heatHardy } = breed;
+  return {
+    id,
+    name: `My ${name}`.slice(0, 80),
+    kind,
+    growth,
+    henKg,
+    eggsYear,
+    eggKg,
+    eggColour,
+    comb,
+    flight,
+    broodiness,
+    coldHardy,
+    heatHardy,
+  };
+}
+
+/** A covered run beside the coop, as long as it, with a dry floor. */
+export const newRun = (plan: Plan): Run => ({
+  lengthM: Math.max(2, plan.shell.lengthM),
+  widthM: 3,
+  roof: 'full',
+  eavesM: 0.2,
+  skirtingM: 0.2,
+  solidSides: ['rear'],
+  cover: 'mesh13',
+  pastimes: 0,
+});
+
+/** A brooder box with a plate, in a room at 18 °C. */
+export const newBrooder = (): Brooder => ({
+  lengthM: 1,
+  widthM: 0.6,
+  wallM: 0.45,
+  lid: true,
+  shape: 'box',
+  lidKg: 0,
+  drawer: true,
+  cornersFilled: true,
+  airC: 18,
+  heat: { kind: 'plate', widthM: 0.4, depthM: 0.3 },
+  feedEdgeM: 0.6,
+  waterRimM: 0.4,
+  ventM2: null,
+});

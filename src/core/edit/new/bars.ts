@@ -1,0 +1,125 @@
+import { flockSizes } from '../../birds/flockSizes';
+import { bracketsNeeded, timberOf } from '../../build/strength';
+import { barsOf, highestNestLipZ } from '../../geometry/bars';
+import { BOARD_M } from '../../geometry/solids';
+import { below } from '../../kernel/units/number';
+import { fixtureOf } from '../../model/fixtures.schema';
+import { litterEndM } from '../../model/litter';
+import type { Bar, OfKind, Plan } from '../../model/schema';
+import { fitM } from '../../rules/book';
+import { FIT } from '../../rules/fit.data';
+import { FACTS } from '../../rules/singleRules.data';
+import { named, tape } from './named';
+import { overNestsToCome } from './toCome';
+
+/** How far a new board hangs under the bars, and the nearest it may: droppings are scraped from between, m. Source: wide-rafter (assumption). */
+const BOARD_BELOW_M = 0.1;
+const BOARD_NEAREST_M = 0.06;
+
+/** A board under the bars, from the wall they stand at to what falls before the foremost; without bars, along the rear wall. */
+export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> {
+  const { up, down, near } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
+  const front = FACTS['roosts.board.front'].value;
+  const y = bars.length === 0 ? widthM - 0.7 : Math.min(...bars.map((b) => b.y)) - front;
+  const under = Math.min(...bars.map((b) => b.z - b.section.heightM));
+  const low = near(under - BOARD_BELOW_M);
+  // a hand nearer to the bars where that leaves the floor below it to the birds
+  const isRaised = !below(low - BOARD_M - litterEndM(plan), FIT['floor.raised'].valueM);
+  const z =
+    bars.length === 0
+      ? near(plan.litter.depthM + 0.5)
+      : isRaised
+        ? low
+        : down(under - BOARD_NEAREST_M);
+  const from = Math.max(0, down(y));
+  return fixtureOf({
+    ...named(plan, 'board'),
+    x: 0,
+    y: from,
+    z: Math.max(up(0.05), z),
+    lengthM: lengthM,
+    depthM: Math.max(0.1, widthM - from),
+    ...parts,
+  });
+}
+
+/** A rafter or brace as it stands in the house: narrow enough that nobody roosts on it until it is said to be wider. */
+export const newLedge = (plan: Plan): OfKind<'ledge'> =>
+  fixtureOf({
+    ...named(plan, 'ledge'),
+    x: 0,
+    y: tape(plan).near(plan.shell.widthM / 2),
+    z: tape(plan).near(plan.litter.depthM + 1.2),
+    lengthM: plan.shell.lengthM,
+    depthM: tape(plan).down(FACTS['roosts.ledge.width'].value),
+  });
+
+/**
+ * Mesh from wall to wall under the lowest ledge that birds would sleep on, else under the eaves, and over the heads of
+ * those on the bars.
+ */
+export function newCeiling(plan: Plan): OfKind<'ceiling'> {
+  const { down } = tape(plan);
+  const { lengthM, widthM, roof } = plan.shell;
+  const bars = barsOf(plan).map((b) => b.z);
+  const from = bars.length === 0 ? 0 : Math.min(...bars) - FACTS['roosts.ledge.below'].value;
+  const ledges = plan.fixtures.flatMap((f) => (f.kind === 'ledge' && f.z >= from ? [f.z] : []));
+  const under = (ledges.length === 0 ? roof.lowM : Math.min(...ledges)) - RAFTER_M;
+  return fixtureOf({
+    ...named(plan, 'ceiling'),
+    x: 0,
+    y: 0,
+    z: Math.max(0.1, down(under)),
+    lengthM,
+    depthM: widthM,
+  });
+}
+
+/** Mesh hangs so far under the top of what it keeps birds off, m. Source: wide-rafter (assumption). */
+const RAFTER_M = 0.1;
+
+/**
+ * A further bar: off the rear wall by what its birds want, clear of the litter at both levels and of the nests, as
+ * long as the flock asks for or the room allows, with the brackets it needs; or one row in front of the foremost.
+ */
+export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
+  const { up, down } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const kg = sizes.heaviestOnBarsKg ?? 2.2;
+  const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
+  const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
+  const end = up(FIT['roosts.end.near'].valueM);
+  const most = Math.max(0.3, down(lengthM - 2 * end));
+  const wanted = sizes.birds === 0 ? 2.4 : sizes.roostM + 0.05;
+  const barLength = foremost?.lengthM ?? Math.min(most, Math.max(up(0.6), up(wanted)));
+  const lip = highestNestLipZ(plan);
+  const z =
+    foremost?.z ??
+    up(
+      Math.max(
+        plan.litter.depthM + FIT['roosts.lowest'].valueM,
+        litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+        lip === null ? overNestsToCome(plan, sizes) : lip + FIT['roosts.aboveNests'].valueM,
+      ),
+    );
+  const y = foremost
+    ? foremost.y - up(fitM('roosts.apart.level', kg))
+    : widthM - up(fitM('roosts.wall', kg));
+  const bar = fixtureOf({
+    ...named(plan, 'bar'),
+    x: foremost?.x ?? down((lengthM - barLength) / 2),
+    y: Math.max(up(0.1), y),
+    z,
+    axis: 'x',
+    lengthM: barLength,
+    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
+    wallToWall: false,
+    use: 'sleeping',
+  });
+  const timber = timberOf(bar);
+  const each = sizes.birds === 0 ? 0.3 : sizes.roostM / Math.max(1, sizes.birds);
+  const load = Math.ceil(barLength / Math.max(0.15, each)) * kg;
+  return { ...bar, brackets: timber === null ? 0 : (bracketsNeeded(bar, timber, load) ?? 0) };
+}

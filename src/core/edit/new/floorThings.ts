@@ -1,0 +1,158 @@
+import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
+import { birdSize } from '../../birds/size';
+import { freeSpot } from '../../geometry/freeRoom';
+import { solidOf } from '../../geometry/solids';
+import { fixtureOf } from '../../model/fixtures.schema';
+import { litterEndM } from '../../model/litter';
+import type { OfKind, Plan } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import { named, tape } from './named';
+import { withDoorToCome } from './openings';
+import { barsToComeM } from './toCome';
+
+/** Where a round thing of this plan stands clear: its middle, or the quarter given where there is no room. */
+function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'>>(
+  plan: Plan,
+  fixture: F,
+  sizes: FlockSizes,
+): F {
+  const corner = solidOf(fixture, plan);
+  const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
+  const alike = plan.fixtures.filter((f) => f.kind === fixture.kind);
+  const deepM = corner.y1 - corner.y0;
+  const look = (among: Plan, apartM: number, rearM = 0) =>
+    freeSpot(among, sizes.heaviestOnBarsKg, {
+      id: fixture.id,
+      at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
+      apartFrom: alike,
+      apartM,
+      only: (_, y) => y + deepM <= plan.shell.widthM - rearM,
+    });
+  const apart = fixture.kind === 'dish' ? 0 : FACTS['feed.two.apart'].value;
+  const toCome = withDoorToCome(plan, sizes);
+  const rearM = barsToComeM(plan, sizes);
+  const spot =
+    look(toCome, apart, rearM) ?? look(plan, apart) ?? look(toCome, 0, rearM) ?? look(plan, 0);
+  const { near } = tape(plan);
+  return spot === null ? fixture : { ...fixture, x: near(spot.x + offX), y: near(spot.y + offY) };
+}
+
+/** A hanging tube feeder, its rim at the smallest bird's back, where nothing stands and nothing falls. */
+export function newFeeder(
+  plan: Plan,
+  parts: Partial<OfKind<'feeder'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'feeder'> {
+  const { near, up } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const wanted = birdSize(sizes.smallestKg).backM;
+  const wall = parts.type === 'port';
+  const fixture = fixtureOf({
+    ...named(plan, 'feeder'),
+    type: 'tube',
+    x: near(lengthM * 0.25),
+    y: near(widthM * 0.3),
+    rimZ: near(rimFor(plan, wanted, wall)),
+    diameterM: up(0.3),
+    lengthM: up(0.6),
+    heightM: up(0.45),
+    hung: true,
+    onWall: wall,
+    takenInAtNight: parts.type === undefined || parts.type === 'tube',
+    ...parts,
+  });
+  return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
+}
+
+const placedBy = (parts: { x?: number; y?: number; place?: string }): boolean =>
+  parts.x !== undefined || parts.y !== undefined || parts.place === 'run';
+
+/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
+const rimFor = (plan: Plan, wantedM: number, onWall: boolean): number => {
+  const start = plan.litter.depthM;
+  return onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start;
+};
+
+/** A round fount on a tray, its rim at the smallest bird's back. */
+export function newDrinker(
+  plan: Plan,
+  parts: Partial<OfKind<'drinker'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'drinker'> {
+  const { near, up } = tape(plan);
+  const { lengthM, widthM } = plan.shell;
+  const { backM, headM } = birdSize(sizes.smallestKg);
+  const nipple = parts.type === 'nipple';
+  const wall = nipple || parts.type === 'cup';
+  const wanted = nipple ? FACTS['water.nipple.times'].value * headM : backM;
+  const fixture = fixtureOf({
+    ...named(plan, 'drinker'),
+    type: 'fount',
+    x: near(lengthM * 0.75),
+    y: near(widthM * 0.3),
+    rimZ: near(rimFor(plan, wanted, wall)),
+    diameterM: up(0.3),
+    lengthM: up(0.6),
+    heightM: up(0.35),
+    hung: false,
+    onWall: wall,
+    ...parts,
+  });
+  return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
+}
+
+/** A dish of shell or grit, where nothing falls on it. */
+export function newDish(
+  plan: Plan,
+  holds: 'shell' | 'grit' = 'shell',
+  sizes = flockSizes(plan),
+): OfKind<'dish'> {
+  const { near } = tape(plan);
+  const fixture = fixtureOf({
+    ...named(plan, 'dish'),
+    name: holds === 'shell' ? 'Shell dish' : 'Grit dish',
+    holds,
+    x: near(plan.shell.lengthM * 0.5),
+    y: near(0.15),
+  });
+  return standing(plan, fixture, sizes);
+}
+
+/** A dust bath as large as all birds of the plan ask for at once, where there is room for it. */
+export function newDustBath(
+  plan: Plan,
+  parts: Partial<OfKind<'dustBath'>> = {},
+  sizes = flockSizes(plan),
+): OfKind<'dustBath'> {
+  const { up, near } = tape(plan);
+  const area = Math.max(FACTS['dustBath.least'].value, sizes.birds * FACTS['dustBath.hen'].value);
+  const depthM = parts.depthM ?? up(area <= 0.24 ? 0.4 : 0.6);
+  const lengthM = parts.lengthM ?? up(area / depthM);
+  const fixture = fixtureOf({
+    ...named(plan, 'dustBath'),
+    x: near(Math.max(0, plan.shell.lengthM - lengthM - 0.05)),
+    y: near(0.05),
+    lengthM,
+    depthM,
+    fillM: up(FACTS['dustBath.deep'].value),
+    ...parts,
+  });
+  if (placedBy(parts)) return fixture;
+  const look = (f: OfKind<'dustBath'>, among: Plan, rearM: number) =>
+    freeSpot(among, sizes.heaviestOnBarsKg, {
+      id: f.id,
+      at: (x, y) => solidOf({ ...f, x, y }, plan),
+      only: (_, y) => y + f.depthM <= plan.shell.widthM - rearM,
+    });
+  for (const [among, rearM] of [
+    [withDoorToCome(plan, sizes), barsToComeM(plan, sizes)],
+    [plan, 0],
+  ] as const) {
+    for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
+      const spot = look(turned, among, rearM);
+      if (spot) return { ...turned, x: near(spot.x), y: near(spot.y) };
+    }
+  }
+  // no room indoors: it stands in the run where there is one
+  return plan.run === null ? fixture : { ...fixture, place: 'run', roofed: true };
+}

@@ -1,0 +1,36 @@
+import { gridDown, gridNear, gridUp } from '../../kernel/units/grid';
+import type { Fixture, Plan } from '../../model/schema';
+import { freeNumber } from '../defaults';
+
+type Kind = Fixture['kind'];
+
+/** What a further fixture of a kind is called and numbered by. */
+const STEMS: Readonly<Record<Kind, readonly [string, string]>> = {
+  bar: ['bar', 'Bar'],
+  nestBank: ['nests', 'Nest bank'],
+  window: ['window', 'Window'],
+  vent: ['vent', 'Vent'],
+  door: ['door', 'Door'],
+  hatch: ['hatch', 'Hatch'],
+  popDoor: ['pop-door', 'Pop door'],
+  feeder: ['feeder', 'Feeder'],
+  drinker: ['drinker', 'Drinker'],
+  dish: ['dish', 'Dish'],
+  dustBath: ['dust-bath', 'Dust bath'],
+  board: ['board', 'Droppings board'],
+  ledge: ['ledge', 'Ledge'],
+  ceiling: ['ceiling', 'Mesh ceiling'],
+};
+
+export function named<K extends Kind>(plan: Plan, kind: K) {
+  const [stem, word] = STEMS[kind];
+  const n = freeNumber(stem, plan.fixtures);
+  return { id: `${stem}-${n}`, kind, name: `${word} ${n}` };
+}
+
+/** Measures of the plan's own tape, rounded so that a rule is kept. */
+export const tape = ({ units }: Plan) => ({
+  up: (m: number): number => gridUp(m, units),
+  down: (m: number): number => gridDown(m, units),
+  near: (m: number): number => gridNear(m, units),
+});

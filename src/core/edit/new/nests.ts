@@ -1,0 +1,131 @@
+import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
+import { barsOf } from '../../geometry/bars';
+import { freeSpot } from '../../geometry/freeRoom';
+import { boxesPerTier, solidOf } from '../../geometry/solids';
+import { wholeUp } from '../../kernel/units/number';
+import { fixtureOf } from '../../model/fixtures.schema';
+import { litterEndM } from '../../model/litter';
+import type { NestBank, Plan, Side } from '../../model/schema';
+import { chosenSchool, RULE_BOOK } from '../../rules/book';
+import { FIT } from '../../rules/fit.data';
+import { FACTS } from '../../rules/singleRules.data';
+import { named, tape } from './named';
+import { withDoorToCome } from './openings';
+import { barsToComeM, SPARE_M, usualLipZ } from './toCome';
+
+/** A hen's lip stands no lower over litter as it starts, m. */
+const LOW_LIP_M = 0.3;
+
+/**
+ * A further bank of boxes, large enough for the largest hens and as many as they ask for, out of the droppings and
+ * away from the pop door, its lip where hens get to it and the keeper need not stoop.
+ */
+export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
+  const { up } = tape(plan);
+  const school = chosenSchool(RULE_BOOK, plan.schools, 'nests.hens');
+  const there = plan.fixtures.reduce((n, f) => n + (f.kind === 'nestBank' ? f.boxes : 0), 0);
+  const needed = sizes.layers === 0 ? 2 : Math.max(2, wholeUp(sizes.layers / school.value));
+  const onFloor = sizes.ducks && plan.flock.length === 1;
+  const sleeping = barsOf(plan).flatMap((b) => (b.use === 'sleeping' ? [b.z] : []));
+  const lipZ = onFloor
+    ? up(litterEndM(plan) + 0.1)
+    : up(
+        Math.max(
+          plan.litter.depthM + LOW_LIP_M + (sizes.ducks ? 0.01 : 0),
+          litterEndM(plan) + FACTS['nests.lip.final'].value,
+          Math.min(
+            usualLipZ(plan),
+            // bars stand clear over it, and birds that sleep low sleep there
+            plan.litter.depthM + sizes.highestM - FIT['roosts.aboveNests'].valueM - SPARE_M,
+            // the bars that are there stay where they are
+            Math.min(...sleeping) - FIT['roosts.aboveNests'].valueM - SPARE_M,
+          ),
+        ),
+      );
+  const climb = lipZ - plan.litter.depthM;
+  const made = fixtureOf({
+    ...named(plan, 'nestBank'),
+    x: 0,
+    y: 0,
+    lipZ,
+    boxes: Math.max(1, there === 0 ? needed : needed - there),
+    rows: 1,
+    boxW: up(sizes.boxM[0]),
+    boxD: up(sizes.boxM[1]),
+    boxH: up(sizes.boxM[2]),
+    faces: 'right',
+    hungOutside: false,
+    stepZ: climb > sizes.hopM ? up(plan.litter.depthM + climb / 2) : 0,
+  });
+  const rearM = barsToComeM(plan, sizes);
+  const toCome = withDoorToCome(plan, sizes);
+  return (
+    againstWall(toCome, made, sizes, rearM) ??
+    againstWall(plan, made, sizes, rearM) ??
+    againstWall(plan, made, sizes) ??
+    made
+  );
+}
+
+/**
+ * A bank against the wall that is darkest and free: out of the droppings, clear of things, doorways and the pop door's light.
+ * @param rearM  left free along the rear wall, m
+ */
+export function againstWall(
+  plan: Plan,
+  bank: NestBank,
+  sizes: Pick<FlockSizes, 'heaviestOnBarsKg'>,
+  rearM = 0,
+): NestBank | null {
+  const across = boxesPerTier(bank) * bank.boxW;
+  const { lengthM, widthM } = plan.shell;
+  const faces: readonly Side[] = ['right', 'left', 'rear', 'front'];
+  const doors = plan.fixtures.filter((f) => f.kind === 'popDoor').map((f) => solidOf(f, plan));
+  const dark = FACTS['nests.light.apart'].value;
+  for (const face of faces) {
+    const alongX = face === 'front' || face === 'rear';
+    if (across > (alongX ? lengthM : widthM)) continue;
+    const turned = { ...bank, faces: face };
+    const at = (x: number, y: number): NestBank => ({ ...turned, x, y });
+    const flush = {
+      right: (x: number) => x < 0.03,
+      left: () => true,
+      rear: (_: number, y: number) => y < 0.03,
+      front: () => true,
+    }[face];
+    const spot = freeSpot(plan, sizes.heaviestOnBarsKg, {
+      id: bank.id,
+      at: (x, y) =>
+        solidOf(
+          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
+          plan,
+        ),
+      only: (x, y) => {
+        if (!flush(x, y)) return false;
+        const here = solidOf(
+          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
+          plan,
+        );
+        if (here.y1 > widthM - rearM + 1e-9) return false;
+        return doors.every((d) => {
+          const dx = Math.max(0, d.x0 - here.x1, here.x0 - d.x1);
+          const dy = Math.max(0, d.y0 - here.y1, here.y0 - d.y1);
+          return Math.hypot(dx, dy) >= dark;
+        });
+      },
+    });
+    if (spot) {
+      return at(
+        toWall(face, spot.x, lengthM - bank.boxD),
+        toWall(face, spot.y, widthM - bank.boxD, true),
+      );
+    }
+  }
+  return null;
+}
+
+/** A bank stands with its back to the wall: to the last digit. */
+function toWall(face: Side, at: number, farM: number, isY = false): number {
+  if (!isY) return face === 'right' ? 0 : face === 'left' ? farM : at;
+  return face === 'rear' ? 0 : face === 'front' ? farM : at;
+}

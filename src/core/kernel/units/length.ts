@@ -1,0 +1,178 @@
+import { fail, issue, type Outcome, ok } from '../outcome';
+import { METRES_PER_FOOT, METRES_PER_INCH } from './factors.data';
+import { readDecimal, tidy } from './number';
+
+export type UnitSystem = 'metric' | 'imperial';
+
+export interface LengthFormat {
+  readonly units: UnitSystem;
+  /** Finest part of an inch shown. */
+  readonly denominator?: 8 | 16 | 32;
+}
+
+const FRACTIONS: Readonly<Record<string, string>> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+};
+
+const NUMBER = String.raw`[\d.,]+`;
+const INCHES = String.raw`(?:(${NUMBER})\s+(\d+)\s*/\s*(\d+)|(\d+)\s*/\s*(\d+)|(${NUMBER}))`;
+const IMPERIAL = new RegExp(
+  String.raw`^(?:(${NUMBER})\s*(?:'|ft|feet|foot)\s*-?\s*)?(?:${INCHES}\s*("|in|inch|inches)?)?$`,
+);
+const METRIC = new RegExp(String.raw`^(${NUMBER})\s*(mm|cm|m|metres?|meters?)$`);
+
+/** The unit printed in a length field; a bare number takes it. */
+export const fieldUnit = (units: UnitSystem): 'cm' | 'in' => (units === 'metric' ? 'cm' : 'in');
+
+/**
+ * Reads a length as a keeper types it, in either system: "2.1 m", "2,1 m", "6' 10 1/2\"", "83 in", "210".
+ * @param text   what was typed
+ * @param units  the system whose field unit (cm or in) a bare number takes
+ * @returns      metres; or an issue: length.empty, length.twoSeparators, length.unreadable, length.negative
+ * @source       domain notes, "Units"
+ * @example      readLength("6' 10 1/2\"", 'metric') // { ok: true, value: 2.0955 }
+ */
+export function readLength(text: string, units: UnitSystem): Outcome<number> {
+  const t = normalise(text);
+  if (t === '') return fail(issue('length.empty', { unit: fieldUnit(units) }));
+  if (/^[-−]/.test(t)) return fail(issue('length.negative', { typed: text.trim() }));
+  if (hasTwoSeparators(t)) return fail(issue('length.twoSeparators', { typed: text.trim() }));
+  const metres = readMetric(t) ?? readBare(t, units) ?? readImperial(t, units);
+  return metres === null
+    ? fail(issue('length.unreadable', { typed: text.trim(), unit: fieldUnit(units) }))
+    : ok(tidy(metres));
+}
+
+/** A bare number up to this, in a field of a room of an imperial plan, is feet. */
+const MOST_BARE_FEET = 30;
+
+/**
+ * Reads a room's length, width or height: as `readLength` does, but a bare number up to 30 is feet in an imperial
+ * plan, above that inches.
+ * @param text   what was typed
+ * @param units  the plan's system
+ * @example      readRoomLength('8', 'imperial')  // { ok: true, value: 2.4384 }
+ * @example      readRoomLength('6 1/2', 'imperial') // { ok: true, value: 1.9812 }
+ * @example      readRoomLength('96', 'imperial') // { ok: true, value: 2.4384 }
+ */
+export function readRoomLength(text: string, units: UnitSystem): Outcome<number> {
+  const bare = units === 'imperial' ? readBareNumber(normalise(text)) : null;
+  return bare !== null && bare > 0 && bare <= MOST_BARE_FEET
+    ? ok(tidy(bare * METRES_PER_FOOT))
+    : readLength(text, units);
+}
+
+/**
+ * Writes a length for reading off a tape.
+ * Metric: cm below 1 m, m with two decimals from there. Imperial: feet, inches and a fraction.
+ * @param metres  m, any sign
+ * @example       formatLength(2.0955, { units: 'imperial' }) // 6′ 10 1/2″
+ */
+export function formatLength(metres: number, format: LengthFormat): string {
+  return format.units === 'metric'
+    ? formatMetric(metres)
+    : formatImperial(metres, format.denominator ?? 16);
+}
+
+function normalise(text: string): string {
+  return text
+    .trim()
+    .toLowerCase()
+    .replace(/[′’‘]/g, "'")
+    .replace(/[″”“]|''/g, '"')
+    .replace(/⁄/g, '/')
+    .replace(/(\d)?\s*([¼½¾⅛⅜⅝⅞])/g, (_, whole: string | undefined, f: string) =>
+      whole === undefined ? (FRACTIONS[f] ?? f) : `${whole} ${FRACTIONS[f] ?? f}`,
+    )
+    .replace(/\s+/g, ' ');
+}
+
+const hasTwoSeparators = (t: string): boolean => /\d*[.,]\d*[.,]/.test(t);
+
+function readMetric(t: string): number | null {
+  const match = METRIC.exec(t);
+  if (!match) return null;
+  const value = readDecimal(match[1] ?? '');
+  if (value === null) return null;
+  if (match[2] === 'mm') return value / 1000;
+  return match[2] === 'cm' ? value / 100 : value;
+}
+
+function readBare(t: string, units: UnitSystem): number | null {
+  const value = readDecimal(t);
+  if (value === null) return null;
+  return units === 'metric' ? value / 100 : value * METRES_PER_INCH;
+}
+
+/** A number alone, with a fraction or without: "8", "6.5", "6 1/2"; null where it has a unit, or is none. */
+function readBareNumber(t: string): number | null {
+  const decimal = readDecimal(t);
+  if (decimal !== null) return decimal;
+  const [, feet, whole, n1, d1, n2, d2, , unit] = IMPERIAL.exec(t) ?? [];
+  if (feet !== undefined || unit !== undefined) return null;
+  const value = readInches(whole, n1 ?? n2, d1 ?? d2, undefined);
+  return value === null || Number.isNaN(value) ? null : value;
+}
+
+function readImperial(t: string, units: UnitSystem): number | null {
+  const match = IMPERIAL.exec(t);
+  if (!match) return null;
+  const [, feetText, wholeText, n1, d1, n2, d2, decimalText, unit] = match;
+  const feet = feetText === undefined ? null : readDecimal(feetText);
+  if (feetText !== undefined && feet === null) return null;
+  const inches = readInches(wholeText, n1 ?? n2, d1 ?? d2, decimalText);
+  if (Number.isNaN(inches)) return null;
+  if (feet === null && inches === null) return null;
+  if (feet === null && unit === undefined && units === 'metric') return null;
+  return (feet ?? 0) * METRES_PER_FOOT + (inches ?? 0) * METRES_PER_INCH;
+}
+
+/** Inches from their parts; null where none are given, NaN where they make no number. */
+function readInches(
+  whole: string | undefined,
+  numerator: string | undefined,
+  denominator: string | undefined,
+  decimal: string | undefined,
+): number | null {
+  if (decimal !== undefined) return readDecimal(decimal) ?? Number.NaN;
+  if (numerator === undefined || denominator === undefined) return null;
+  if (Number(denominator) === 0) return Number.NaN;
+  const units = whole === undefined ? 0 : (readDecimal(whole) ?? Number.NaN);
+  return units + Number(numerator) / Number(denominator);
+}
+
+function formatMetric(metres: number): string {
+  const cm = Math.round(metres * 1000) / 10;
+  if (Math.abs(cm) < 100) return `${clean(String(cm))} cm`;
+  return `${clean((Math.round(metres * 100) / 100).toFixed(2))} m`;
+}
+
+function formatImperial(metres: number, denominator: number): string {
+  const parts = Math.round((Math.abs(metres) / METRES_PER_INCH) * denominator);
+  const sign = metres < 0 && parts > 0 ? '−' : '';
+  const feet = Math.floor(parts / (12 * denominator));
+  const rest = parts - feet * 12 * denominator;
+  const inches = mixedNumber(rest, denominator);
+  if (feet === 0) return `${sign}${inches}″`;
+  return rest === 0 ? `${sign}${feet}′` : `${sign}${feet}′ ${inches}″`;
+}
+
+/** So many parts of an inch in lowest terms. @example mixedNumber(168, 16) // 10 1/2 */
+function mixedNumber(parts: number, denominator: number): string {
+  const whole = Math.floor(parts / denominator);
+  const over = parts - whole * denominator;
+  if (over === 0) return String(whole);
+  const common = commonDivisor(over, denominator);
+  const fraction = `${over / common}/${denominator / common}`;
+  return whole === 0 ? fraction : `${whole} ${fraction}`;
+}
+
+const commonDivisor = (a: number, b: number): number => (b === 0 ? a : commonDivisor(b, a % b));
+
+const clean = (text: string): string => text.replace('-', '−').replace(/^−(0(\.0*)?)$/, '$1');

@@ -1,0 +1,20 @@
+import { newBoard } from '../edit/new/bars';
+import { barsOf } from '../geometry/bars';
+import type { OfKind, Plan } from '../model/schema';
+import { FACTS } from '../rules/singleRules.data';
+import { down } from './remedy';
+
+const mm = (m: number): number => Math.round(m * 1000) / 1000;
+
+/** A board as long as the bars, for any station that asks for one. */
+export const boardForBars = (plan: Plan): OfKind<'board'> => {
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
+  const front = FACTS['roosts.board.front'].value;
+  if (bars.length === 0) return newBoard(plan);
+  const y = Math.max(0, down(plan, Math.min(...bars.map((b) => b.y)) - front));
+  return newBoard(plan, {
+    y,
+    depthM: Math.max(0.1, mm(plan.shell.widthM - y)),
+    z: down(plan, Math.min(...bars.map((b) => b.z)) - 0.2),
+  });
+};

@@ -1,0 +1,284 @@
+import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
+import { demandOf } from '../../carrying/asked';
+import { sleepingById } from '../../geometry/bars';
+import { outsideCode } from '../../geometry/outside';
+import { roofHeightM } from '../../geometry/shell';
+import { solidOf } from '../../geometry/solids';
+import type { Solid, When } from '../../kernel/finding';
+import { atMost, below } from '../../kernel/units/number';
+import { ENTERED, KEEPERS } from '../../kernel/working';
+import type { AirOpening, Plan } from '../../model/schema';
+import { type ChosenSchool, scaleToBird } from '../../rules/book';
+import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
+import { FACTS } from '../../rules/singleRules.data';
+import {
+  askedOf,
+  basisOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+} from '../context';
+import { hotFactor } from '../roosts/widths';
+import { type Sheet, sheetOf } from '../sheet';
+import { AIR_WORKINGS as W } from './air.working';
+
+/** Windows and vents that let air through on some day. */
+export const airOpenings = (plan: Plan): AirOpening[] =>
+  plan.fixtures.filter(
+    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
+  );
+
+/** Gross area, m². */
+export function grossM2(o: AirOpening): number {
+  if (o.kind === 'vent' && o.holes) return (o.holes.count * Math.PI * o.holes.diameterM ** 2) / 4;
+  return o.widthM * o.heightM;
+}
+
+/** Free share of an opening's area through all that covers it. */
+export function freeShare(o: AirOpening): number {
+  const cover = COVER_ROWS.find((c) => c.id === o.cover);
+  return (cover?.free ?? 1) * SCREEN_FREE[o.screenedBy];
+}
+
+/** Net free area, m². */
+export const netM2 = (o: AirOpening): number => grossM2(o) * freeShare(o);
+
+/** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
+const netInM2 = (o: AirOpening, plan: Plan): number =>
+  outsideCode(o, plan) === null ? netM2(o) : 0;
+
+/** High: on the ridge, or with its middle in the upper third of the wall (assumption). */
+export function isHigh(o: AirOpening, plan: Plan): boolean {
+  if (o.kind === 'vent' && o.place === 'ridge') return true;
+  const s = solidOf(o, plan);
+  const roof = roofHeightM(plan.shell, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2);
+  return !below((s.z0 + s.z1) / 2, roof * FACTS['air.high.share'].value);
+}
+
+interface Areas {
+  /** High openings that can't be shut, and everything that can be open, m². */
+  readonly alwaysM2: number;
+  readonly allM2: number;
+}
+
+function areasOf(plan: Plan): Areas {
+  let alwaysM2 = 0;
+  let allM2 = 0;
+  for (const o of airOpenings(plan)) {
+    const net = netInM2(o, plan);
+    allM2 += net;
+    if (o.opens === 'open' && isHigh(o, plan)) alwaysM2 += net;
+  }
+  return { alwaysM2, allM2 };
+}
+
+interface Rule {
+  readonly perBirdM2: number;
+  readonly alwaysPerBirdM2: number;
+  /** Of the floor, m². */
+  readonly floorM2: number;
+  readonly alwaysFloorM2: number;
+  readonly floorShare: number;
+}
+
+function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
+  const p = school.params;
+  const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
+  const hot = hotFactor(ctx.flock) > 1;
+  const floorShare = (hot ? p.hotFloorShare : p.floorShare) ?? 0;
+  return {
+    perBirdM2: p.perBirdM2 ?? 0,
+    alwaysPerBirdM2: p.alwaysPerBirdM2 ?? 0,
+    floorM2: floorShare * floor,
+    alwaysFloorM2: (p.alwaysFloorShare ?? 0) * floor,
+    floorShare,
+  };
+}
+
+const shares = (flock: FlockByDay, d: number): number[] =>
+  flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
+
+/** Air by rule: what stands open in winter, and all that can be opened, in net area. */
+export const airStation: CarryingStation = {
+  id: 'air',
+  topic: 'air.area',
+  entered: (plan) => airOpenings(plan).length > 0,
+  supply: ({ plan }) => {
+    const { alwaysM2, allM2 } = areasOf(plan);
+    return [alwaysM2, allM2, plan.shell.lengthM, plan.shell.widthM];
+  },
+  demand: (ctx, school) => {
+    const there = areasOf(ctx.plan);
+    const rule = ruleOf(ctx, school);
+    const sharesOn = byDay(ctx, 'shares', [], shares);
+    return {
+      measure: 'area',
+      perBird: sharesOn,
+      // net area serves birds in proportion: half of what the flock asks for carries half of it
+      fits: (taken, { perBird, asked: all }) => {
+        const birds = demandOf(taken, perBird);
+        if (birds === 0 || all === 0) return true;
+        const part = birds / all;
+        return (
+          atMost((rule.floorM2 + rule.perBirdM2 * all) * part, there.allM2) &&
+          atMost((rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * all) * part, there.alwaysM2)
+        );
+      },
+    };
+  },
+  assess: (ctx, entered, school, short) => {
+    const carry = askedOf(entered);
+    const s = sheetOf('air');
+    openings(s, ctx.plan);
+    draughts(s, ctx);
+    if (carry.state === 'carries') needs(s, ctx, carry, school, short);
+    return { station: 'air', carry: entered, figures: s.figures, findings: s.findings };
+  },
+};
+
+function openings(s: Sheet, plan: Plan): void {
+  const all = airOpenings(plan);
+  for (const o of all) {
+    const cover = COVER_ROWS.find((c) => c.id === o.cover)?.free ?? 1;
+    s.worked(
+      `air.opening.${o.id}`,
+      'air.opening',
+      W['air.opening'],
+      {
+        gross: grossM2(o),
+        cover,
+        screen: SCREEN_FREE[o.screenedBy],
+        net: netM2(o),
+      },
+      KEEPERS,
+    );
+  }
+  const net = all.map((o) => netInM2(o, plan));
+  const high = all.filter((o) => isHigh(o, plan));
+  const low = all.filter((o) => !isHigh(o, plan));
+  const sum = (list: readonly AirOpening[]): number =>
+    list.reduce((a, o) => a + netInM2(o, plan), 0);
+  s.worked('air.have', 'air.have', W['air.have'], { net, there: sum(all) }, KEEPERS);
+  s.found('air.high', 'm2', sum(high), KEEPERS);
+  s.found('air.low', 'm2', sum(low), KEEPERS);
+  s.found('air.closable', 'm2', sum(all.filter((o) => o.opens === 'closable')), KEEPERS);
+  s.found('air.always', 'm2', areasOf(plan).alwaysM2, KEEPERS);
+}
+
+function needs(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Extract<Parameters<CarryingStation['assess']>[1], { state: 'carries' }>,
+  school: ChosenSchool,
+  short: When | null,
+): void {
+  const basis = basisOf(school);
+  const rule = ruleOf(ctx, school);
+  const there = areasOf(ctx.plan);
+  const perBird = shares(ctx.flock, carry.needOn);
+  const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
+  const counts = livingOn(ctx.flock, carry.needOn);
+  const birds = demandOf(counts, perBird);
+  const part = { counts, shares: perBird, floor };
+  const needed = rule.floorM2 + rule.perBirdM2 * birds;
+  const always = rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds;
+  const neededFigure = s.worked(
+    'air.needed',
+    'air.needed',
+    W['air.needed'],
+    {
+      ...part,
+      share: rule.floorShare,
+      perBird: rule.perBirdM2,
+      needed,
+    },
+    basis,
+  );
+  const winter = s.worked(
+    'air.winter.needed',
+    'air.needed',
+    W['air.needed'],
+    {
+      ...part,
+      share: school.params.alwaysFloorShare ?? 0,
+      perBird: rule.alwaysPerBirdM2,
+      needed: always,
+    },
+    basis,
+  );
+  s.worked(
+    'air.capacity',
+    'air.capacity',
+    W['air.capacity'],
+    {
+      ...capacityParts(ctx, carry),
+      all: there.allM2,
+      always: there.alwaysM2,
+    },
+    basis,
+  );
+  if (airOpenings(ctx.plan).length === 0) return;
+  if (below(there.alwaysM2, always)) {
+    s.find(
+      'air.winter.short',
+      'short',
+      [],
+      {
+        needed: winter,
+        there: s.found('air.always', 'm2', there.alwaysM2, KEEPERS),
+        missing: s.found('air.winter.missing', 'm2', always - there.alwaysM2, basis),
+      },
+      null,
+      short,
+    );
+  }
+  if (below(there.allM2, needed)) {
+    s.find(
+      'air.summer.short',
+      'short',
+      [],
+      {
+        needed: neededFigure,
+        there: s.found('air.all', 'm2', there.allM2, KEEPERS),
+        missing: s.found('air.summer.missing', 'm2', needed - there.allM2, basis),
+      },
+      null,
+      short,
+    );
+  }
+}
+
+/** An opening that can't be shut, level with sleeping birds. */
+function draughts(s: Sheet, ctx: StationContext): void {
+  const bars = sleepingById(ctx.plan);
+  const under = FACTS['air.band.below'].value;
+  const over = FACTS['air.band.above'].value;
+  for (const o of airOpenings(ctx.plan)) {
+    if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) continue;
+    const top = o.sillZ + o.heightM;
+    const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
+    if (!hit) continue;
+    s.find(
+      'air.opening.inDraught',
+      'harm',
+      [o.id, hit.id],
+      {
+        sill: s.entered(`air.opening.${o.id}.sill`, 'm', o.sillZ),
+        from: s.found(`air.band.${hit.id}.from`, 'm', hit.z - under, ENTERED),
+        to: s.found(`air.band.${hit.id}.to`, 'm', hit.z + over, ENTERED),
+      },
+      bandOf(ctx.plan, hit.z - under, hit.z + over),
+    );
+  }
+}
+
+/** The band in which nothing may blow, all over the coop. */
+const bandOf = (plan: Plan, z0: number, z1: number): Solid => ({
+  x0: 0,
+  x1: plan.shell.lengthM,
+  y0: 0,
+  y1: plan.shell.widthM,
+  z0,
+  z1,
+});

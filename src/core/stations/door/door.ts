@@ -1,0 +1,342 @@
+import { livingOn } from '../../birds/flock';
+import { hopOf } from '../../birds/hops';
+import type { Lot } from '../../birds/lots';
+import type { Carries } from '../../carrying/carrying';
+import { sleepingById } from '../../geometry/bars';
+import { outsideCode } from '../../geometry/outside';
+import { gapInPlan } from '../../geometry/segments';
+import { solidOf } from '../../geometry/solids';
+import type { When } from '../../kernel/finding';
+import { atMost, below } from '../../kernel/units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import { litterEndM, litterStartM } from '../../model/litter';
+import type { Plan, PopDoor } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import {
+  askedOf,
+  byDay,
+  type CarryingStation,
+  capacityParts,
+  type StationContext,
+  schoolFor,
+  thenId,
+  whenHolds,
+} from '../context';
+import { type Sheet, sheetOf } from '../sheet';
+import { DOOR_WORKINGS as W } from './door.working';
+
+export const popDoorsOf = (plan: Plan): PopDoor[] =>
+  plan.fixtures.filter((f): f is PopDoor => f.kind === 'popDoor');
+
+/** Whether birds of a class go through a door. */
+export const doorFits = (door: PopDoor, lot: Lot): boolean =>
+  atMost(lot.class.popDoorM[0], door.widthM) && atMost(lot.class.popDoorM[1], door.heightM);
+
+/** Doors: fifteen birds to each that is large enough for them. */
+export const doorStation: CarryingStation = {
+  id: 'door',
+  topic: null,
+  entered: (plan) => popDoorsOf(plan).length > 0,
+  supply: (ctx) =>
+    popDoorsOf(ctx.plan).flatMap((d) => [d, outsideCode(d, ctx.plan) === null ? 1 : 0]),
+  demand: (ctx) => {
+    const doors = popDoorsOf(ctx.plan).filter((d) => outsideCode(d, ctx.plan) === null);
+    const per = FACTS['door.birds'].value;
+    const { lots } = ctx.flock;
+    // sizes are nested: each lot's doors serve all that need no smaller ones
+    const sizes = lots.map((lot) => ({
+      doors: doors.filter((d) => doorFits(d, lot)).length,
+      needing: lots.flatMap((other, j) =>
+        doors.every((d) => !doorFits(d, other) || doorFits(d, lot)) ? [j] : [],
+      ),
+    }));
+    return {
+      measure: 'head',
+      perBird: byDay(ctx, 'heads', [], (flock) => flock.lots.map(() => 1)),
+      fits: (taken) =>
+        sizes.every(({ doors: n, needing }, i) => {
+          if ((taken[i] ?? 0) === 0) return true;
+          return needing.reduce((sum, j) => sum + (taken[j] ?? 0), 0) <= per * n;
+        }),
+    };
+  },
+  assess: (ctx, entered, _, short) => {
+    const carry = askedOf(entered);
+    const s = sheetOf('door');
+    const doors = popDoorsOf(ctx.plan);
+    for (const door of doors) rampFigures(s, ctx.plan, door);
+    if (carry.state === 'carries') {
+      const lots = ctx.flock.lots.filter((_, i) => everLives(ctx, i));
+      doorFigures(s, ctx, carry, doors, short);
+      for (const door of doors) ofDoor(s, ctx, door, lots);
+    }
+    for (const door of doors) ofMachine(s, ctx.plan, door);
+    return { station: 'door', carry: entered, figures: s.figures, findings: s.findings };
+  },
+};
+
+const everLives = ({ flock }: StationContext, lot: number): boolean =>
+  flock.columns[lot]?.living.some((n) => n > 0) ?? false;
+
+/** Doors needed and there, on the day of the most birds, and on the day that sets the station where it falls short. */
+function doorFigures(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Carries,
+  doors: readonly PopDoor[],
+  short: When | null,
+): void {
+  const per = FACTS['door.birds'].value;
+  const inside = doors.filter((d) => outsideCode(d, ctx.plan) === null);
+  const on = (d: number, id: (id: string) => string) => {
+    const counts = livingOn(ctx.flock, d);
+    const birds = counts.reduce((a, b) => a + b, 0);
+    const lots = ctx.flock.lots.filter((_, i) => (counts[i] ?? 0) > 0);
+    const fitting = inside.filter((door) => lots.every((lot) => doorFits(door, lot)));
+    const needed = Math.ceil(birds / per);
+    return {
+      needed: s.worked(
+        id('door.needed'),
+        'door.needed',
+        W['door.needed'],
+        { birds, per, needed },
+        KEEPERS,
+      ),
+      there: s.found(id('door.have'), 'doors', fitting.length, KEEPERS),
+    };
+  };
+  const most = on(carry.needOn, (id) => id);
+  s.worked(
+    'door.capacity',
+    'door.capacity',
+    W['door.capacity'],
+    {
+      ...capacityParts(ctx, carry),
+    },
+    KEEPERS,
+  );
+  if (doors.length === 0 || carry.fitting >= carry.present) return;
+  const then = carry.setOn === carry.needOn ? most : on(carry.setOn, (id) => thenId(carry, id));
+  // doors too small for some birds are told door by door
+  if (then.there.value < inside.length) return;
+  s.find(
+    'door.count.short',
+    'short',
+    doors.map((d) => d.id),
+    {
+      ...then,
+      birds: s.found('door.birds', 'birds', carry.present, ENTERED),
+      per: s.fact('door.birds'),
+    },
+    null,
+    short,
+  );
+}
+
+const slopeDeg = (rise: number, length: number): number =>
+  (Math.asin(Math.min(1, rise / length)) * 180) / Math.PI;
+
+/** Cleats as close as the slope asks: 0.20 m to 20°, closing evenly to 0.14 m at 35°. */
+export function cleatPitchM(deg: number): number {
+  const [flat, steep] = [FACTS['door.cleat.flat'].value, FACTS['door.cleat.steep'].value];
+  const [from, to] = [FACTS['door.cleat.flatTo'].value, FACTS['door.cleat.steepAt'].value];
+  const share = Math.min(1, Math.max(0, (deg - from) / (to - from)));
+  return flat + share * (steep - flat);
+}
+
+function rampFigures(s: Sheet, plan: Plan, door: PopDoor) {
+  if (door.ramp === null) return null;
+  const rise = plan.shell.floorAboveGroundM;
+  return s.worked(
+    `door.${door.id}.slope`,
+    'door.slope',
+    W['door.slope'],
+    {
+      rise,
+      length: door.ramp.lengthM,
+      slope: slopeDeg(rise, door.ramp.lengthM),
+    },
+    ENTERED,
+  );
+}
+
+/** Of some birds, those that ask for the widest (0) or the highest (1) door. */
+const mostOf = (lots: readonly Lot[], side: 0 | 1): Lot | null =>
+  lots.reduce<Lot | null>(
+    (a, b) => (a === null || b.class.popDoorM[side] > a.class.popDoorM[side] ? b : a),
+    null,
+  );
+
+function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot[]): void {
+  const { plan } = ctx;
+  const zone = solidOf(door, plan);
+  const unfit = lots.filter((lot) => !doorFits(door, lot));
+  // the widest bird is not always the tallest: ducks want width
+  const [widest, tallest] = [mostOf(unfit, 0), mostOf(unfit, 1)];
+  if (widest && tallest) {
+    s.find(
+      'door.size.small',
+      'short',
+      [door.id],
+      {
+        width: s.entered(`door.${door.id}.width`, 'm', door.widthM),
+        height: s.entered(`door.${door.id}.height`, 'm', door.heightM),
+        neededWidth: s.rule(
+          `door.size.${widest.class.id}.width`,
+          'm',
+          widest.class.popDoorM[0],
+          KEEPERS,
+        ),
+        neededHeight: s.rule(
+          `door.size.${tallest.class.id}.height`,
+          'm',
+          tallest.class.popDoorM[1],
+          KEEPERS,
+        ),
+      },
+      zone,
+      whenHolds(ctx, (d) =>
+        unfit.some((lot) => (ctx.flock.columns[ctx.flock.lots.indexOf(lot)]?.living[d] ?? 0) > 0),
+      ),
+    );
+  }
+  const school = schoolFor(ctx, 'roosts.hop');
+  // ducks waddle: a sill is no hop to them
+  const stepOf = (lot: Lot): number =>
+    lot.kind === 'duck' ? FACTS['door.duck.step'].value : hopOf(lot, school);
+  const hopper = lots.reduce<Lot | null>(
+    (a, b) => (a === null || stepOf(b) < stepOf(a) ? b : a),
+    null,
+  );
+  if (!hopper) return;
+  const hop = stepOf(hopper);
+  const hopNumber = () => s.rule(`door.hop.${hopper.id}`, 'm', hop, ASSUMED);
+  const from = Math.max(litterStartM(plan), door.stepZ);
+  const stepUp = door.stepZ - litterStartM(plan);
+  const inside = Math.max(door.sillZ - from, stepUp);
+  if (!door.rampInside && below(hop, inside)) {
+    s.find(
+      'door.sill.high',
+      'short',
+      [door.id],
+      {
+        step: s.found(`door.${door.id}.step`, 'm', inside, ENTERED),
+        hop: hopNumber(),
+      },
+      zone,
+    );
+  }
+  const rise = plan.shell.floorAboveGroundM;
+  const leap = Math.min(...lots.map((lot) => hopOf(lot, school)));
+  if (door.ramp === null && below(leap, rise)) {
+    s.find(
+      'door.ramp.none',
+      'short',
+      [door.id],
+      {
+        rise: s.entered('shell.floorAboveGround', 'm', rise),
+        hop: s.rule('door.leap', 'm', leap, ASSUMED),
+      },
+      zone,
+    );
+  }
+  if (door.ramp !== null) ofRamp(s, plan, door, lots);
+}
+
+function ofRamp(s: Sheet, plan: Plan, door: PopDoor, lots: readonly Lot[]): void {
+  const { ramp } = door;
+  if (ramp === null) return;
+  const slope = rampFigures(s, plan, door);
+  const steepest = Math.min(...lots.map((lot) => lot.class.ramp[0]));
+  const widest = Math.max(...lots.map((lot) => lot.class.ramp[1]));
+  if (slope && below(steepest, slope.value)) {
+    s.find('door.ramp.steep', 'awkward', [door.id], {
+      slope,
+      allowed: s.rule('door.ramp.steepest', 'degrees', steepest, KEEPERS),
+      rise: s.entered('shell.floorAboveGround', 'm', plan.shell.floorAboveGroundM),
+    });
+  }
+  if (below(ramp.widthM, widest)) {
+    s.find('door.ramp.narrow', 'awkward', [door.id], {
+      width: s.entered(`door.${door.id}.ramp.width`, 'm', ramp.widthM),
+      needed: s.rule('door.ramp.width', 'm', widest, KEEPERS),
+    });
+  }
+  if (!slope || slope.value === 0) return;
+  const pitch = cleatPitchM(slope.value);
+  const allowed = s.worked(
+    `door.${door.id}.ramp.pitch`,
+    'door.cleats',
+    W['door.cleats'],
+    {
+      slope: slope.value,
+      flat: FACTS['door.cleat.flat'].value,
+      steep: FACTS['door.cleat.steep'].value,
+      flatTo: FACTS['door.cleat.flatTo'].value,
+      steepAt: FACTS['door.cleat.steepAt'].value,
+      pitch,
+    },
+    KEEPERS,
+  );
+  s.fact('door.cleat.size');
+  if (ramp.cleatM === 0 || below(pitch, ramp.cleatM)) {
+    s.find('door.ramp.cleats', 'awkward', [door.id], {
+      cleats: s.entered(`door.${door.id}.ramp.cleats`, 'm', ramp.cleatM),
+      allowed,
+    });
+  }
+}
+
+/** What hangs on no bird: sill, place, and how it is worked. */
+function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
+  const zone = solidOf(door, plan);
+  const end = litterEndM(plan);
+  const above = FACTS['door.sill.above'].value;
+  if (below(door.sillZ, end + above)) {
+    s.find(
+      'door.sill.low',
+      'awkward',
+      [door.id],
+      {
+        sill: s.entered(`door.${door.id}.sill`, 'm', door.sillZ),
+        needed: s.worked(
+          'door.sill.needed',
+          'door.sill',
+          W['door.sill'],
+          { final: end, above, needed: end + above },
+          KEEPERS,
+        ),
+      },
+      zone,
+    );
+  }
+  const apart = FACTS['door.bars.apart'].value;
+  const near = sleepingById(plan).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
+  if (near) {
+    s.find(
+      'door.place.byBars',
+      'awkward',
+      [door.id, near.id],
+      {
+        apart: s.found(`door.${door.id}.bars`, 'm', gapInPlan(solidOf(near, plan), zone), ENTERED),
+        needed: s.fact('door.bars.apart'),
+      },
+      zone,
+    );
+  }
+  if (popDoorsOf(plan).length === 1 && plan.site.windFrom === door.wall) {
+    s.find('door.place.windward', 'awkward', [door.id], {}, zone);
+  }
+  if (door.works === 'manual') return;
+  if ((door.works === 'light' || door.works === 'earlier') && door.lampInView) {
+    s.find('door.sensor.lamp', 'awkward', [door.id], {});
+  }
+  if (below(FACTS['door.margin.most'].value, door.closesAfterMin)) {
+    s.find('door.margin.long', 'awkward', [door.id], {
+      margin: s.entered(`door.${door.id}.margin`, 'minutes', door.closesAfterMin),
+      allowed: s.fact('door.margin.most'),
+    });
+  }
+  if (!door.override) s.find('door.override.none', 'awkward', [door.id], {});
+  if (!door.guarded) s.find('door.track.open', 'harm', [door.id], {});
+}

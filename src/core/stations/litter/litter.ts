@@ -1,0 +1,232 @@
+import { dayOf } from '../../birds/flock';
+import { below } from '../../kernel/units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import { litterEndM } from '../../model/litter';
+import { FACTS } from '../../rules/singleRules.data';
+import { basisOf, type StationContext, type StationResult, schoolFor } from '../context';
+import { beddingOf } from '../litterCourse';
+import { type Sheet, sheetOf } from '../sheet';
+import { LITTER_WORKINGS as W } from './litter.working';
+
+const WEEKS_A_YEAR = 365 / 7;
+const LITRES_M3 = 1000;
+
+/** Litter: how much to start with, to add and to carry out, how it grows, and what holds it in. */
+export function assessLitter(ctx: StationContext): StationResult {
+  const s = sheetOf('litter');
+  const { plan, litter: course } = ctx;
+  const school = schoolFor(ctx, 'litter.school');
+  const startL = s.worked(
+    'litter.start',
+    'litter.start',
+    W['litter.start'],
+    {
+      floor: course.floorM2,
+      depth: plan.litter.depthM,
+      litres: course.floorM2 * plan.litter.depthM * LITRES_M3,
+    },
+    ENTERED,
+  );
+  if (course.worstOn !== null) amounts(s, ctx, startL.value);
+  depths(s, ctx, school.params);
+  floors(s, ctx);
+  if (plan.litter.school === 'deep' && !plan.litter.turned) {
+    s.find('litter.bed.unturned', 'awkward', [], {});
+  }
+  return {
+    station: 'litter',
+    carry: { state: 'notApplicable' },
+    figures: s.figures,
+    findings: s.findings,
+  };
+}
+
+function amounts(s: Sheet, ctx: StationContext, startL: number): void {
+  const { plan, flock, litter: course } = ctx;
+  const bedding = beddingOf(plan);
+  const night = schoolFor(ctx, 'roosts.droppings');
+  const { board, counts, each, day, week, topUpKg: kg, floorM2: floor } = course;
+  s.worked(
+    'litter.droppings',
+    'litter.droppings',
+    W['litter.droppings'],
+    { counts, each, day },
+    ASSUMED,
+  );
+  s.worked(
+    'litter.onLitter',
+    'litter.onLitter',
+    W['litter.onLitter'],
+    {
+      day,
+      night: board ? 0 : night.value,
+      byDay: FACTS['litter.byDay'].value,
+      nightShare: night.value,
+      week,
+    },
+    basisOf(night),
+  );
+  const litres = (kg / bedding.kgM3) * LITRES_M3;
+  const weekly =
+    kg > 0
+      ? s.worked(
+          'litter.weekly',
+          'litter.weekly',
+          W['litter.weekly'],
+          {
+            week,
+            nitrogen: FACTS['litter.droppings.nitrogen'].value,
+            cnOfDroppings: FACTS['litter.droppings.cn'].value,
+            least: FACTS['litter.cn.least'].value,
+            carbon: FACTS['litter.carbon'].value,
+            cn: bedding.cn ?? 0,
+            bulk: bedding.kgM3,
+            kg,
+            litres,
+          },
+          ASSUMED,
+        )
+      : s.found('litter.weekly', 'litres', 0, ASSUMED);
+  const cleanOut = schoolFor(ctx, 'litter.cleanOut');
+  const changed = schoolFor(ctx, 'litter.school').params.changeDays;
+  // litter that is changed is not topped up: it all comes out and goes in again
+  const perYear =
+    changed === undefined
+      ? (startL * 365) / cleanOut.value + weekly.value * WEEKS_A_YEAR
+      : (startL * 365) / changed;
+  s.worked(
+    'litter.year',
+    'litter.year',
+    W['litter.year'],
+    {
+      start: startL,
+      every: course.outDays,
+      weekly: changed === undefined ? weekly.value : 0,
+      weeks: WEEKS_A_YEAR,
+      year: perYear,
+    },
+    basisOf(cleanOut),
+  );
+  s.worked(
+    'litter.bales',
+    'litter.bales',
+    W['litter.bales'],
+    {
+      year: perYear,
+      bale: plan.litter.baleL,
+      bales: perYear / plan.litter.baleL,
+    },
+    ENTERED,
+  );
+  const riseYear = s.worked(
+    'litter.rise',
+    'litter.rise',
+    W['litter.rise'],
+    {
+      week,
+      dry: 1 - FACTS['roosts.droppings.wetShare'].value,
+      topUp: kg,
+      weeks: WEEKS_A_YEAR,
+      lost: FACTS['litter.lost'].value,
+      settled: FACTS['litter.settled'].value,
+      floor,
+      rise: course.riseYearM,
+    },
+    ASSUMED,
+  );
+  const end = s.worked(
+    'litter.depth.end',
+    'litter.depth.end',
+    W['litter.depth.end'],
+    {
+      start: plan.litter.depthM,
+      rise: course.grows ? riseYear.value : 0,
+      days: course.outDays,
+      depth: course.atEndM,
+    },
+    ASSUMED,
+  );
+  s.worked(
+    'litter.depth.final',
+    'litter.depth.final',
+    W['litter.depth.final'],
+    {
+      grown: course.atEndM,
+      most: course.entered ? course.finalM : course.mostM,
+      depth: Math.min(course.atEndM, course.finalM),
+    },
+    ASSUMED,
+  );
+  if (course.fullAfterDays !== null) {
+    s.found('litter.third.days', 'days', Math.floor(course.fullAfterDays), ASSUMED);
+    s.fact('litter.third');
+  }
+  // a centimetre is within what a rake levels
+  if (
+    course.entered &&
+    course.grows &&
+    below(course.finalM + FACTS['litter.level'].value, course.atEndM)
+  ) {
+    s.find(
+      'litter.depth.outgrows',
+      'awkward',
+      [],
+      {
+        grows: end,
+        days: s.found('litter.out.days', 'days', course.outDays, basisOf(cleanOut)),
+        final: s.entered('litter.final', 'm', course.finalM),
+      },
+      null,
+      dayOf(flock, 0),
+    );
+  }
+}
+
+function depths(s: Sheet, ctx: StationContext, p: Readonly<Record<string, number>>): void {
+  const { litter } = ctx.plan;
+  const basis = basisOf(schoolFor(ctx, 'litter.school'));
+  const start = s.entered('litter.depth', 'm', litter.depthM);
+  if (below(litter.depthM, p.startM ?? 0)) {
+    s.find('litter.depth.shallow', 'awkward', [], {
+      depth: start,
+      needed: s.rule('litter.depth.least', 'm', p.startM ?? 0, basis),
+    });
+  } else if (below(p.mostStartM ?? Number.POSITIVE_INFINITY, litter.depthM)) {
+    s.find('litter.depth.deep', 'awkward', [], {
+      depth: start,
+      allowed: s.rule('litter.depth.most', 'm', p.mostStartM ?? 0, basis),
+    });
+  }
+  if (litter.retainingM === null) return;
+  const needed = litterEndM(ctx.plan) + FACTS['litter.board.above'].value;
+  if (!below(litter.retainingM, needed)) return;
+  s.find('litter.board.low', 'awkward', [], {
+    board: s.entered('litter.retaining', 'm', litter.retainingM),
+    needed: s.worked(
+      'litter.retaining.needed',
+      'litter.retaining',
+      W['litter.retaining'],
+      {
+        final: litterEndM(ctx.plan),
+        above: FACTS['litter.board.above'].value,
+        needed,
+      },
+      KEEPERS,
+    ),
+  });
+}
+
+function floors(s: Sheet, ctx: StationContext): void {
+  const { floorBuild, upturnM } = ctx.plan.shell;
+  if (floorBuild === 'boards') s.find('litter.floor.seams', 'awkward', [], {});
+  if (floorBuild === 'sealed' && upturnM !== null && below(upturnM, FACTS['litter.upturn'].value)) {
+    s.find('litter.floor.upturn', 'awkward', [], {
+      upturn: s.entered('litter.upturn.there', 'm', upturnM),
+      needed: s.fact('litter.upturn'),
+    });
+  }
+  const { school } = ctx.plan.litter;
+  const caught = ctx.plan.fixtures.some((f) => f.kind === 'board');
+  if (school === 'board' && !caught) s.find('litter.board.none', 'short', [], {});
+  if (ctx.plan.litter.school === 'mesh' && !caught) s.find('litter.mesh.noTray', 'awkward', [], {});
+}

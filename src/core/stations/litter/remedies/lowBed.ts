@@ -1,0 +1,20 @@
+import { litterEndM } from '../../../model/litter';
+import type { Plan } from '../../../model/schema';
+import { down } from '../../../proposals/remedy';
+import { FIT } from '../../../rules/fit.data';
+import { FACTS } from '../../../rules/singleRules.data';
+
+/**
+ * The plan over a bed that is kept so low that one step leads to the nests and two to the bars; null where its own
+ * bed is low enough, or where these birds hop too little for any.
+ */
+export function lowBed(plan: Plan, hopM: number): Plan | null {
+  const { depthM } = plan.litter;
+  const rise = Math.min(
+    2 * hopM - FACTS['nests.lip.final'].value,
+    3 * hopM - FIT['roosts.lowest.final'].valueM,
+  );
+  const finalM = down(plan, depthM + rise);
+  if (rise < 0 || finalM >= litterEndM(plan) - 1e-9) return null;
+  return { ...plan, litter: { ...plan.litter, finalM } };
+}

@@ -1,0 +1,147 @@
+import { gapInPlan } from '../../geometry/segments';
+import { highestLipZ, solidOf } from '../../geometry/solids';
+import { below } from '../../kernel/units/number';
+import { ENTERED, KEEPERS } from '../../kernel/working';
+import { litterEndM } from '../../model/litter';
+import type { NestBank, PopDoor } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import type { StationContext } from '../context';
+import { type Sheet, sheetOf } from '../sheet';
+import { layersOf } from './banks';
+import { banksOf } from './boxes';
+
+/** The rules of the nests beside number, size and lip: tiers, tops, rails, floors, light, collecting. */
+export function moreOfNests(ctx: StationContext): Sheet {
+  const s = sheetOf('nests');
+  const banks = banksOf(ctx.plan);
+  if (banks.length > 0) s.fact('nests.lip.board');
+  if (banks.some((b) => b.rail)) {
+    s.fact('nests.rail.near');
+    s.fact('nests.rail.far');
+  }
+  if (banks.some((b) => b.curtain)) s.fact('nests.curtain.gap');
+  for (const bank of banks) {
+    tiers(s, ctx, bank);
+    top(s, ctx, bank);
+    rail(s, ctx, bank);
+    floorAndLatch(s, bank);
+    collecting(s, ctx, bank);
+    light(s, ctx, bank);
+    // two hens squeeze into a box that is half as wide again as the largest of those it is for wants
+    const widest = Math.max(...layersOf(ctx, bank).lots.map((lot) => lot.class.nestBoxM[0]));
+    const times = FACTS['nests.wide'].value;
+    if (Number.isFinite(widest) && below(widest * times, bank.boxW)) {
+      s.find(
+        'nests.box.wide',
+        'awkward',
+        [bank.id],
+        {
+          width: s.entered(`nests.bank.${bank.id}.wide`, 'm', bank.boxW),
+          wanted: s.rule('nests.box.wanted', 'm', widest, KEEPERS),
+        },
+        solidOf(bank, ctx.plan),
+      );
+    }
+  }
+  return s;
+}
+
+function tiers(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  if (bank.rows < 2) return;
+  const { plan } = ctx;
+  const lip = bank.lipZ - litterEndM(plan);
+  if (below(lip, FACTS['nests.tier.bottom'].value)) {
+    s.find(
+      'nests.tier.low',
+      'awkward',
+      [bank.id],
+      {
+        lip: s.found(`nests.bank.${bank.id}.bottom`, 'm', lip, ENTERED),
+        needed: s.fact('nests.tier.bottom'),
+      },
+      solidOf(bank, plan),
+    );
+  }
+  const standing = bank.collect === 'inside' ? 0 : -plan.shell.floorAboveGroundM;
+  const topLip = highestLipZ(bank) - standing;
+  if (below(plan.keeper.reachM, topLip)) {
+    s.find(
+      'nests.tier.reach',
+      'awkward',
+      [bank.id],
+      {
+        lip: s.found(`nests.bank.${bank.id}.top`, 'm', topLip, ENTERED),
+        allowed: s.entered('keeper.reach', 'm', plan.keeper.reachM),
+      },
+      solidOf(bank, plan),
+    );
+  }
+}
+
+function top(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  if (!below(bank.lidDeg, FACTS['nests.lid.slope'].value)) return;
+  const solid = solidOf(bank, ctx.plan);
+  s.find(
+    'nests.lid.flat',
+    'awkward',
+    [bank.id],
+    {
+      slope: s.entered(`nests.bank.${bank.id}.lid`, 'degrees', bank.lidDeg),
+      needed: s.fact('nests.lid.slope'),
+    },
+    { ...solid, z0: solid.z1 },
+  );
+}
+
+function rail(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  const lip = bank.lipZ - ctx.plan.litter.depthM;
+  if (bank.rail || !below(FACTS['nests.rail.over'].value, lip)) return;
+  s.find('nests.rail.none', 'awkward', [bank.id], {
+    lip: { value: lip, unit: 'm', figure: `nests.bank.${bank.id}.lip` },
+    from: s.fact('nests.rail.over'),
+  });
+}
+
+function floorAndLatch(s: Sheet, bank: NestBank): void {
+  if (bank.floor === 'bareWire') s.find('nests.floor.bareWire', 'harm', [bank.id], {});
+  if (bank.collect !== 'inside' && bank.latch !== 'double') {
+    s.find('nests.latch.weak', 'harm', [bank.id], {});
+  }
+}
+
+function collecting(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  if (bank.collect === 'inside') return;
+  const height = bank.lipZ + ctx.plan.shell.floorAboveGroundM;
+  const [least, most] = [FACTS['nests.collect.least'].value, FACTS['nests.collect.most'].value];
+  if (!below(height, least) && !below(most, height)) return;
+  s.find(
+    'nests.collect.height',
+    'awkward',
+    [bank.id],
+    {
+      height: s.found(`nests.bank.${bank.id}.collect`, 'm', height, ENTERED),
+      least: s.fact('nests.collect.least'),
+      most: s.fact('nests.collect.most'),
+    },
+    solidOf(bank, ctx.plan),
+  );
+}
+
+/** Hens lay in the dark: a nest beside the pop door's light stays empty. */
+function light(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  const doors = ctx.plan.fixtures.filter((f): f is PopDoor => f.kind === 'popDoor');
+  for (const door of doors) {
+    const apart = gapInPlan(solidOf(door, ctx.plan), solidOf(bank, ctx.plan));
+    if (!below(apart, FACTS['nests.light.apart'].value)) continue;
+    s.find(
+      'nests.bank.byDoor',
+      'awkward',
+      [bank.id, door.id],
+      {
+        apart: s.found(`nests.bank.${bank.id}.${door.id}`, 'm', apart, ENTERED),
+        needed: s.fact('nests.light.apart'),
+      },
+      solidOf(bank, ctx.plan),
+    );
+  }
+}

@@ -1,0 +1,112 @@
+import { litterEndM } from '../../../model/litter';
+import type { OfKind } from '../../../model/schema';
+import { down, metres, type Proposer, up } from '../../../proposals/remedy';
+import { changing, setting, told } from '../../../proposals/setting';
+import { FACTS } from '../../../rules/singleRules.data';
+
+export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+  'nests.tier.low': [
+    setting(
+      'nests.setLip',
+      ['nestBank'],
+      (b, f, draft, ctx) => {
+        b.lipZ = up(draft, told(f, 'needed') + litterEndM(ctx.plan));
+      },
+      (_, f, { plan }) => ({
+        height: metres(up(plan, told(f, 'needed') + litterEndM(plan)) - plan.litter.depthM),
+      }),
+    ),
+  ],
+  'nests.tier.reach': [
+    setting(
+      'nests.oneTierLess',
+      ['nestBank'],
+      (b) => {
+        b.rows = Math.max(1, b.rows - 1);
+      },
+      (b) => ({ tiers: { value: Math.max(1, b.rows - 1), unit: 'tiers' } }),
+    ),
+    setting(
+      'nests.lowerBy',
+      ['nestBank'],
+      (b, f, draft) => {
+        b.lipZ = down(draft, b.lipZ - (told(f, 'lip') - told(f, 'allowed')));
+      },
+      (b, f, { plan }) => ({
+        by: metres(b.lipZ - down(plan, b.lipZ - (told(f, 'lip') - told(f, 'allowed')))),
+      }),
+    ),
+  ],
+  'nests.lid.flat': [
+    setting(
+      'nests.slopeLid',
+      ['nestBank'],
+      (b) => {
+        b.lidDeg = FACTS['nests.lid.slope'].value;
+      },
+      () => ({ slope: { value: FACTS['nests.lid.slope'].value, unit: 'degrees' } }),
+    ),
+  ],
+  'nests.rail.none': [
+    setting('nests.addRail', ['nestBank'], (b) => {
+      b.rail = true;
+    }),
+  ],
+  'nests.floor.bareWire': [
+    setting('nests.bedding', ['nestBank'], (b) => {
+      b.floor = 'bedding';
+    }),
+  ],
+  'nests.latch.weak': [
+    setting('shell.latch', ['nestBank'], (b) => {
+      b.latch = 'double';
+    }),
+  ],
+  'nests.collect.height': [
+    setting(
+      'nests.setCollect',
+      ['nestBank'],
+      (b, f, draft) => {
+        const { value: least } = FACTS['nests.collect.least'];
+        const { value: most } = FACTS['nests.collect.most'];
+        const to = told(f, 'height') < least ? least : most;
+        b.lipZ = (to === least ? up : down)(draft, to - draft.shell.floorAboveGroundM);
+      },
+      (_, f) => ({
+        height: metres(
+          told(f, 'height') < FACTS['nests.collect.least'].value
+            ? FACTS['nests.collect.least'].value
+            : FACTS['nests.collect.most'].value,
+        ),
+      }),
+    ),
+    setting('nests.collectInside', ['nestBank'], (b) => {
+      b.collect = 'inside';
+    }),
+  ],
+  'nests.box.wide': [
+    setting(
+      'nests.divide',
+      ['nestBank'],
+      (b, f, draft) => {
+        b.boxW = up(draft, told(f, 'wanted'));
+      },
+      (_, f, { plan }) => ({ width: metres(up(plan, told(f, 'wanted'))) }),
+    ),
+  ],
+};
+
+/** The highest tier shut at night, so that bars need not clear it. */
+export const shutTopTier: Proposer = (_, { plan }) =>
+  plan.fixtures
+    .filter(
+      (f): f is OfKind<'nestBank'> => f.kind === 'nestBank' && f.rows > 1 && !f.topShutAtNight,
+    )
+    .map((bank) => ({
+      code: 'nests.shutTop',
+      fixtures: [bank.id],
+      numbers: {},
+      change: changing(bank, (own) => {
+        own.topShutAtNight = true;
+      }),
+    }));

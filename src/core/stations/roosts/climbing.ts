@@ -1,0 +1,159 @@
+import { hopOf } from '../../birds/hops';
+import { barsOf } from '../../geometry/bars';
+import { outsideCode } from '../../geometry/outside';
+import { gapInPlan } from '../../geometry/segments';
+import { inRun, solidOf } from '../../geometry/solids';
+import type { Solid } from '../../kernel/finding';
+import { atMost, below } from '../../kernel/units/number';
+import type { Bar, Plan } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import { type StationContext, schoolFor } from '../context';
+
+/** A place that birds stand on, on their way up or down. */
+export interface Perch {
+  readonly id: string;
+  readonly solid: Solid;
+  readonly z: number;
+  /** Null for a board under the bars. */
+  readonly bar: Bar | null;
+}
+
+/** Bars and droppings boards of the coop. */
+export const perchesOf = (plan: Plan): Perch[] =>
+  plan.fixtures.flatMap((f): Perch[] => {
+    if (outsideCode(f, plan) !== null) return [];
+    if (f.kind === 'bar') return [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: f }];
+    return f.kind === 'board' ? [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: null }] : [];
+  });
+
+/** Perches with, for each, those that lie within a hop's gap of it. */
+export interface Ways {
+  readonly perches: readonly Perch[];
+  readonly near: readonly (readonly number[])[];
+}
+
+export function waysOf(plan: Plan): Ways {
+  const perches = perchesOf(plan);
+  const gap = FACTS['roosts.hop.gap'].value;
+  const near = perches.map((to) =>
+    perches.flatMap((from, j) => (atMost(gapInPlan(from.solid, to.solid), gap) ? [j] : [])),
+  );
+  return { perches, near };
+}
+
+/** Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar. */
+export function reachedBy(plan: Plan, hopM: number, ways = waysOf(plan)): Set<string> {
+  const { perches, near } = ways;
+  const reached = perches.map((p) => atMost(p.z - plan.litter.depthM, hopM));
+  for (let grew = true; grew; ) {
+    grew = false;
+    perches.forEach((to, i) => {
+      if (reached[i]) return;
+      const way = near[i]?.some(
+        (j) => reached[j] && atMost(to.z - (perches[j]?.z ?? Number.NEGATIVE_INFINITY), hopM),
+      );
+      if (way) {
+        reached[i] = true;
+        grew = true;
+      }
+    });
+  }
+  return new Set(perches.flatMap((p, i) => (reached[i] ? [p.id] : [])));
+}
+
+/** Perches that each lot's birds get up to, by the school of hops. */
+export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>[] =>
+  ctx.once('reachedByLots', () => {
+    const { plan, flock } = ctx;
+    const school = schoolFor(ctx, 'roosts.hop');
+    const ways = waysOf(plan);
+    const byHop = new Map<number, Set<string>>();
+    return flock.lots.map((lot) => {
+      const hop = hopOf(lot, school);
+      const reached = byHop.get(hop) ?? reachedBy(plan, hop, ways);
+      byHop.set(hop, reached);
+      return reached;
+    });
+  });
+
+/** How a bird comes down from a bar. */
+export interface Descent {
+  readonly bar: Bar;
+  readonly dropM: number;
+  /** Clear floor beside it, m, on the better side, over half of its length. */
+  readonly clearM: number;
+  readonly safe: boolean;
+}
+
+/**
+ * Whether birds come down from each sleeping bar: to clear floor as deep as the drop, or leg by leg
+ * over bars no more than 1.0 m away and no steeper than 45°.
+ * @source perch-landing (domain notes, "descent"); half of a bar's length must be clear (assumption)
+ */
+export function descentsOf(plan: Plan): Descent[] {
+  const perches = perchesOf(plan);
+  const obstacles = plan.fixtures
+    .filter(
+      (f) =>
+        (f.kind === 'nestBank' ||
+          f.kind === 'dustBath' ||
+          f.kind === 'feeder' ||
+          f.kind === 'drinker') &&
+        !inRun(f),
+    )
+    .map((f) => solidOf(f, plan));
+  const descents = barsOf(plan).map((bar) => {
+    const dropM = bar.z - plan.litter.depthM;
+    const clearM = clearBeside(bar, plan, obstacles);
+    return { bar, dropM, clearM, safe: atMost(dropM, clearM) };
+  });
+  const safe = new Set(descents.filter((d) => d.safe).map((d) => d.bar.id));
+  for (let grew = true; grew; ) {
+    grew = false;
+    for (const { bar } of descents) {
+      if (safe.has(bar.id)) continue;
+      if (descents.some((to) => safe.has(to.bar.id) && leg(bar, to.bar, plan))) {
+        safe.add(bar.id);
+        grew = true;
+      }
+    }
+  }
+  // a board is stepped down to, but the floor below it is what counts: only bars lead on
+  return descents
+    .filter((d) => d.bar.use === 'sleeping' && perches.length > 0)
+    .map((d) => ({ ...d, safe: safe.has(d.bar.id) }));
+}
+
+function leg(from: Bar, to: Bar, plan: Plan): boolean {
+  const drop = from.z - to.z;
+  if (from.id === to.id || below(drop, 0)) return false;
+  const gap = gapInPlan(solidOf(from, plan), solidOf(to, plan));
+  const centres = gap + (from.section.widthM + to.section.widthM) / 2;
+  return atMost(gap, FACTS['roosts.hop.gap'].value) && atMost(drop, centres);
+}
+
+const SAMPLE_M = 0.1;
+
+/** Clear floor on the better side of a bar, m: what half of its length has. */
+function clearBeside(bar: Bar, plan: Plan, obstacles: readonly Solid[]): number {
+  const alongX = bar.axis === 'x';
+  const from = alongX ? bar.y : bar.x;
+  const start = alongX ? bar.x : bar.y;
+  const far = (alongX ? plan.shell.widthM : plan.shell.lengthM) - from;
+  const n = Math.max(1, Math.round(bar.lengthM / SAMPLE_M));
+  const before = new Float64Array(n).fill(Math.max(0, from));
+  const behind = new Float64Array(n).fill(Math.max(0, far));
+  for (const s of obstacles) {
+    const [a0, a1, c0, c1] = alongX ? [s.x0, s.x1, s.y0, s.y1] : [s.y0, s.y1, s.x0, s.x1];
+    if (s.z0 > bar.z || a1 < start || a0 > start + bar.lengthM) continue;
+    for (let i = 0; i < n; i++) {
+      const at = start + ((i + 0.5) / n) * bar.lengthM;
+      if (at < a0 || at > a1) continue;
+      if (c0 < from) before[i] = Math.min(before[i] as number, Math.max(0, from - c1));
+      if (c1 > from) behind[i] = Math.min(behind[i] as number, Math.max(0, c0 - from));
+    }
+  }
+  const half = Math.ceil(n / 2);
+  const middling = (clear: Float64Array): number => clear.sort()[n - half] as number;
+  return Math.max(middling(before), middling(behind));
+}

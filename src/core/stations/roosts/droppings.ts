@@ -1,0 +1,119 @@
+import { droppingsKgDay } from '../../birds/droppings';
+import { barsOf } from '../../geometry/bars';
+import { grown } from '../../geometry/segments';
+import { meetInPlan, solidOf } from '../../geometry/solids';
+import type { Solid } from '../../kernel/finding';
+import { below } from '../../kernel/units/number';
+import { ENTERED } from '../../kernel/working';
+import type { Bar, OfKind, Plan } from '../../model/schema';
+import { constant } from '../../rules/constants.data';
+import { FACTS } from '../../rules/singleRules.data';
+import { basisOf, type StationContext, schoolFor } from '../context';
+import type { Sheet } from '../sheet';
+import { ROOSTS_WORKINGS as W } from './roosts.working';
+import type { FlockSeats } from './seats';
+
+/** Droppings are taken for water, kg/m³. */
+const DROPPINGS_KG_M3 = constant('droppings.density');
+
+/**
+ * Thickness of droppings a day on the strip under the bars, m.
+ * @param share   night share of the day's droppings
+ * @param kgDay   fresh droppings of all who sit there, kg a day
+ * @param usedM   length of bar in use, m
+ * @example       stripMDay(1 / 2, droppingsKgDay(2.2), 0.3) // 0.0012
+ */
+export const stripMDay = (share: number, kgDay: number, usedM: number): number =>
+  (share * kgDay) /
+  (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * FACTS['roosts.droppings.strip'].value * usedM);
+
+/** Of the strip's volume, what is air. */
+const STRIP_AIR = constant('droppings.air');
+
+/** Boards under the bars: whether any bar is over them, how far they reach, and how often they are scraped. */
+export function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
+  const front = FACTS['roosts.board.front'].value;
+  const boardsHere = ctx.plan.fixtures.filter((f): f is OfKind<'board'> => f.kind === 'board');
+  if (boardsHere.length === 0) return;
+  for (const board of boardsHere) {
+    const solid = solidOf(board, ctx.plan);
+    const over = barsOf(ctx.plan).filter(
+      (b) =>
+        b.use === 'sleeping' &&
+        b.z > board.z &&
+        meetInPlan(grown(solidOf(b, ctx.plan), front), solid),
+    );
+    if (over.length === 0) {
+      s.find('roosts.board.noBars', 'awkward', [board.id], {}, solid);
+      continue;
+    }
+    const there = beforeBars(over, solid, ctx.plan);
+    if (below(there, front)) {
+      s.find(
+        'roosts.board.shallow',
+        'awkward',
+        [board.id],
+        {
+          there: s.found(`roosts.board.${board.id}.front`, 'm', there, ENTERED),
+          needed: s.fact('roosts.board.front'),
+        },
+        solid,
+      );
+    }
+  }
+  scraping(s, ctx, seats);
+}
+
+/** How far a board reaches before the foremost of its bars, m: on the side away from the wall they stand at. */
+function beforeBars(bars: readonly Bar[], board: Solid, { shell }: Plan): number {
+  const alongX = bars[0]?.axis === 'x';
+  const centres = bars.filter((b) => (b.axis === 'x') === alongX).map((b) => (alongX ? b.y : b.x));
+  const [lo, hi] = [Math.min(...centres), Math.max(...centres)];
+  const far = (alongX ? shell.widthM : shell.lengthM) - hi;
+  const [from, to] = alongX ? [board.y0, board.y1] : [board.x0, board.x1];
+  return far <= lo ? lo - from : to - hi;
+}
+
+/** How often the board is scraped: before the droppings are 15 mm thick, and at least weekly. */
+function scraping(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
+  const share = schoolFor(ctx, 'roosts.droppings');
+  const seated = seats.seated.map((bar) => bar.reduce((a, b) => a + b, 0));
+  const used = seats.bars.reduce((sum, b, i) => sum + ((seated[i] ?? 0) > 0 ? b.effectiveM : 0), 0);
+  const birds = seated.reduce((a, b) => a + b, 0);
+  if (used === 0 || birds === 0) return;
+  const kg = seats.seated.reduce(
+    (sum, bar) =>
+      sum +
+      bar.reduce(
+        (n, count, i) => n + count * droppingsKgDay(ctx.flock.columns[i]?.massKg[seats.d] || 2.2),
+        0,
+      ),
+    0,
+  );
+  const strip = FACTS['roosts.droppings.strip'].value;
+  const thickness = stripMDay(share.value, kg, used);
+  const warmest = ctx.flock.climate
+    ? Math.max(...ctx.flock.climate.months.map((m) => m.meanC))
+    : null;
+  const warm = warmest !== null && warmest > FACTS['roosts.board.warm'].value;
+  const most = FACTS[warm ? 'roosts.board.daysWarm' : 'roosts.board.days'].value;
+  const thick = FACTS['roosts.board.thick'].value;
+  s.worked(
+    'roosts.board.days',
+    'roosts.board.days',
+    W['roosts.board.days'],
+    {
+      share: share.value,
+      droppings: kg,
+      strip,
+      used,
+      solid: 1 - STRIP_AIR,
+      density: DROPPINGS_KG_M3,
+      thickness,
+      thick,
+      most,
+      days: Math.min(most, thick / thickness),
+    },
+    basisOf(share),
+  );
+}

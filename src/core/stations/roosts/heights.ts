@@ -1,0 +1,331 @@
+import { highestOf, hopOf } from '../../birds/hops';
+import type { Lot } from '../../birds/lots';
+import { birdSize } from '../../birds/size';
+import { barsOf } from '../../geometry/bars';
+import { outsideCode } from '../../geometry/outside';
+import { roofHeightM } from '../../geometry/shell';
+import { inRun, meetInPlan, solidOf } from '../../geometry/solids';
+import type { When } from '../../kernel/finding';
+import { atMost, below } from '../../kernel/units/number';
+import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import type { Bar, Fixture, OfKind, Plan } from '../../model/schema';
+import type { ChosenSchool } from '../../rules/book';
+import { FACTS, type FactId } from '../../rules/singleRules.data';
+import { basisOf, type StationContext, schoolFor, whenHolds } from '../context';
+import { type Sheet, sheetOf } from '../sheet';
+import { descentsOf, reachedByLots } from './climbing';
+import { boards } from './droppings';
+import { heaviestOnBars, strength } from './load';
+import { ROOSTS_WORKINGS as W } from './roosts.working';
+import type { FlockSeats } from './seats';
+
+/** The rules of the roosts beside length and spacing: ways up and down, heights, headroom, ledges, section, strength, droppings. */
+export function moreOfRoosts(ctx: StationContext, seats: FlockSeats, length: ChosenSchool): Sheet {
+  const s = sheetOf('roosts');
+  const heaviest = heaviestOnBars(ctx);
+  const sleepers = ctx.flock.lots.filter((_, i) => (heaviest[i] ?? 0) > 0);
+  if (sleepers.length === 0) return s;
+  waysUp(s, ctx, sleepers);
+  waysDown(s, ctx);
+  for (const bar of barsOf(ctx.plan)) {
+    headroom(s, ctx, bar);
+    section(s, ctx, bar);
+    strength(s, ctx, bar, length);
+    hung(s, ctx, bar);
+  }
+  ledges(s, ctx);
+  ladder(s, ctx, sleepers);
+  boards(s, ctx, seats);
+  topBar(s, seats);
+  return s;
+}
+
+/** Most birds of a lot that live here on one day. */
+const mostLiving = ({ flock, kept }: StationContext, lot: Lot): number =>
+  kept('mostLiving', [flock], () =>
+    flock.columns.map((c) => c.living.reduce((most, n) => Math.max(most, n), 0)),
+  )[flock.lots.indexOf(lot)] ?? 0;
+
+const heightOf = (bar: Bar, ctx: StationContext) => ({
+  value: bar.z - ctx.plan.litter.depthM,
+  unit: 'm' as const,
+  figure: `roosts.bar.${bar.id}.height`,
+});
+
+/** The days on which some of these lots sleep on bars. */
+const whenSleeping = (ctx: StationContext, lots: readonly Lot[]): When | null => {
+  const own = lots.map((lot) => ctx.flock.columns[ctx.flock.lots.indexOf(lot)]);
+  return whenHolds(ctx, (d) =>
+    own.some((c) => (c?.living[d] ?? 0) > 0 && (c?.lengthFactor[d] ?? 0) > 0),
+  );
+};
+
+function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
+  const { plan } = ctx;
+  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && outsideCode(b, plan) === null);
+  if (bars.length === 0) return;
+  const hops = schoolFor(ctx, 'roosts.hop');
+  const heights = schoolFor(ctx, 'roosts.height');
+  const reachedBy = reachedByLots(ctx);
+  const kept: Lot[] = [];
+  /** By bar, the lot that it is most too high for. */
+  const over = new Map<string, { bar: Bar; lots: Lot[]; lot: Lot; allowedM: number }>();
+  for (const lot of sleepers) {
+    const reached = reachedBy[ctx.flock.lots.indexOf(lot)];
+    const own = bars.filter((b) => reached?.has(b.id));
+    if (own.length === 0) kept.push(lot);
+    const allowedM = highestOf(lot, heights);
+    for (const bar of own) {
+      if (atMost(bar.z - plan.litter.depthM, allowedM)) continue;
+      const worst = over.get(bar.id);
+      const lots = [...(worst?.lots ?? []), lot];
+      over.set(
+        bar.id,
+        !worst || allowedM < worst.allowedM ? { bar, lots, lot, allowedM } : { ...worst, lots },
+      );
+    }
+  }
+  const lowest = bars.reduce((a, b) => (b.z < a.z ? b : a));
+  const weakest = kept.reduce<Lot | null>(
+    (a, b) => (a === null || hopOf(b, hops) < hopOf(a, hops) ? b : a),
+    null,
+  );
+  if (weakest) {
+    const birds = kept.reduce((n, lot) => n + mostLiving(ctx, lot), 0);
+    s.find(
+      'roosts.hop.high',
+      'short',
+      [lowest.id],
+      {
+        birds: s.found('roosts.hop.kept', 'birds', birds, ASSUMED),
+        height: heightOf(lowest, ctx),
+        hop: s.rule(`roosts.hop.${weakest.id}`, 'm', hopOf(weakest, hops), basisOf(hops)),
+      },
+      solidOf(lowest, plan),
+      whenSleeping(ctx, kept),
+    );
+  }
+  for (const { bar, lots, lot, allowedM } of over.values()) {
+    s.find(
+      'roosts.bar.high',
+      'harm',
+      [bar.id],
+      {
+        height: heightOf(bar, ctx),
+        allowed: s.rule(`roosts.highest.${lot.id}`, 'm', allowedM, basisOf(heights)),
+      },
+      solidOf(bar, plan),
+      whenSleeping(ctx, lots),
+    );
+  }
+  const { leastM } = heights.params;
+  if (leastM !== undefined && below(lowest.z - plan.litter.depthM, leastM)) {
+    s.find(
+      'roosts.bars.lowForSchool',
+      'awkward',
+      [lowest.id],
+      {
+        height: heightOf(lowest, ctx),
+        needed: s.rule('roosts.height.least', 'm', leastM, basisOf(heights)),
+      },
+      solidOf(lowest, plan),
+    );
+  }
+}
+
+function waysDown(s: Sheet, ctx: StationContext): void {
+  for (const { bar, dropM, clearM, safe } of descentsOf(ctx.plan)) {
+    if (safe) continue;
+    s.find(
+      'roosts.bar.descent',
+      'harm',
+      [bar.id],
+      {
+        drop: { ...heightOf(bar, ctx), value: dropM },
+        clear: s.found(`roosts.bar.${bar.id}.clear`, 'm', clearM, ASSUMED),
+      },
+      solidOf(bar, ctx.plan),
+    );
+  }
+}
+
+function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
+  const heaviest = ctx.flock.heaviestOnBarsKg;
+  if (bar.use === 'step' || heaviest === null) return;
+  const { x0, x1, y0, y1 } = solidOf(bar, ctx.plan);
+  const roof = Math.min(
+    ...[x0, x1].flatMap((x) => [y0, y1].map((y) => roofHeightM(ctx.plan.shell, x, y))),
+    ...ceilingsOf(ctx.plan)
+      .filter((c) => meetInPlan(solidOf(c, ctx.plan), solidOf(bar, ctx.plan)) && !below(c.z, bar.z))
+      .map((c) => c.z),
+  );
+  const back = birdSize(heaviest).backM;
+  const times = FACTS['roosts.headroom.times'].value;
+  const plus = FACTS['roosts.headroom.plus'].value;
+  const room = roof - bar.z;
+  if (!below(room, times * back + plus)) return;
+  s.find(
+    'roosts.bar.headroom',
+    'awkward',
+    [bar.id],
+    {
+      room: s.worked(
+        `roosts.bar.${bar.id}.headroom`,
+        'roosts.headroom',
+        W['roosts.headroom'],
+        { roof, bar: bar.z, room },
+        ENTERED,
+      ),
+      needed: s.worked(
+        'roosts.headroom.needed',
+        'roosts.headroom.needed',
+        W['roosts.headroom.needed'],
+        { times, back, plus, needed: times * back + plus },
+        ASSUMED,
+      ),
+    },
+    { ...solidOf(bar, ctx.plan), z0: bar.z, z1: roof },
+  );
+}
+
+const LEAST_WIDTH: Readonly<Partial<Record<Bar['section']['shape'], FactId>>> = {
+  round: 'roosts.round.least',
+  square: 'roosts.square.least',
+  branch: 'roosts.branch.least',
+};
+
+function section(s: Sheet, ctx: StationContext, bar: Bar): void {
+  if (bar.use === 'step') return;
+  const school = schoolFor(ctx, 'roosts.section');
+  const rule = LEAST_WIDTH[bar.section.shape];
+  if (rule && school.params.judgesWidth !== 0 && below(acrossM(bar), FACTS[rule].value)) {
+    s.find('roosts.bar.thin', 'awkward', [bar.id], {
+      width: s.entered(`roosts.bar.${bar.id}.width`, 'm', acrossM(bar)),
+      needed: s.fact(rule),
+    });
+  }
+  if (bar.material === 'metalPipe' || bar.material === 'plasticPipe') {
+    s.find('roosts.bar.pipe', 'awkward', [bar.id], {});
+  }
+  if (!bar.liftsOut && !bar.hung) s.find('roosts.bar.fixed', 'awkward', [bar.id], {});
+}
+
+/** What toes close round, m: cord wound round a bar counts on both sides. */
+const acrossM = ({ section, wrapM }: Bar): number => section.widthM + 2 * wrapM;
+
+function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
+  if (!bar.hung) return;
+  const clear = bar.z - bar.section.heightM - (ctx.plan.litter.finalM ?? ctx.plan.litter.depthM);
+  const rule = FACTS['roosts.hung.clear'].value;
+  if (!bar.liftsOut && below(clear, rule)) {
+    s.find('roosts.hung.low', 'awkward', [bar.id], {
+      clear: s.found(`roosts.bar.${bar.id}.under`, 'm', clear, ENTERED),
+      needed: s.fact('roosts.hung.clear'),
+    });
+  }
+  if (!bar.braced) s.find('roosts.hung.swings', 'awkward', [bar.id], {});
+}
+
+const ceilingsOf = (plan: Plan): OfKind<'ceiling'>[] =>
+  plan.fixtures.filter((f): f is OfKind<'ceiling'> => f.kind === 'ceiling');
+
+/** Whether a mesh ceiling keeps birds from the whole of a thing: it lies under it, from end to end. */
+function underMesh(fixture: Fixture, plan: Plan): boolean {
+  if (!('z' in fixture) && !('sillZ' in fixture)) return false;
+  const s = solidOf(fixture, plan);
+  const level = 'sillZ' in fixture ? fixture.sillZ : s.z1;
+  return ceilingsOf(plan).some((c) => {
+    const t = solidOf(c, plan);
+    return (
+      !below(level, c.z) &&
+      atMost(t.x0, s.x0) &&
+      atMost(s.x1, t.x1) &&
+      atMost(t.y0, s.y0) &&
+      atMost(s.y1, t.y1)
+    );
+  });
+}
+
+/** Anything flat and wide enough, high enough to be roosted on. */
+function ledges(s: Sheet, ctx: StationContext): void {
+  const lowest = Math.min(
+    ...barsOf(ctx.plan)
+      .filter((b) => b.use === 'sleeping')
+      .map((b) => b.z),
+  );
+  if (!Number.isFinite(lowest)) return;
+  const from = lowest - FACTS['roosts.ledge.below'].value;
+  for (const f of ctx.plan.fixtures) {
+    if (inRun(f)) continue;
+    if (underMesh(f, ctx.plan)) continue;
+    if (f.kind === 'ledge' && !f.sloped && !below(f.z, from)) {
+      const narrow = Math.min(f.depthM, f.lengthM);
+      if (atMost(narrow, FACTS['roosts.ledge.width'].value)) continue;
+      s.find(
+        'roosts.ledge.roosted',
+        'awkward',
+        [f.id],
+        {
+          width: s.entered(`roosts.ledge.${f.id}.width`, 'm', narrow),
+          allowed: s.fact('roosts.ledge.width'),
+        },
+        solidOf(f, ctx.plan),
+      );
+    }
+    if ((f.kind === 'window' || f.kind === 'vent') && f.innerSill && !below(f.sillZ, from)) {
+      s.find('roosts.sill.roosted', 'awkward', [f.id], {}, solidOf(f, ctx.plan));
+    }
+  }
+}
+
+/** A leaning ladder: rungs no farther apart than a hop along the lean, and no lean but 45–50°. */
+function ladder(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
+  const school = schoolFor(ctx, 'roosts.spacing');
+  const { pitchM, leanLeastDeg, leanMostDeg } = school.params;
+  if (pitchM === undefined || leanLeastDeg === undefined || leanMostDeg === undefined) return;
+  const giants = sleepers.filter((lot) => lot.class.id === 'giant' || lot.class.id === 'meat');
+  const rungs = barsOf(ctx.plan).sort((a, b) => a.z - b.z);
+  if (giants.length > 0 && rungs.length > 0) {
+    s.find(
+      'roosts.ladder.giants',
+      'awkward',
+      rungs.map((b) => b.id),
+      {},
+    );
+  }
+  const hops = schoolFor(ctx, 'roosts.hop');
+  const hop = Math.min(...sleepers.map((lot) => hopOf(lot, hops)));
+  for (let i = 1; i < rungs.length; i++) {
+    const [low, high] = [rungs[i - 1], rungs[i]];
+    if (!low || !high || low.axis !== high.axis) continue;
+    const rise = high.z - low.z;
+    const side = Math.abs(high.axis === 'x' ? high.y - low.y : high.x - low.x);
+    const lean = (Math.atan2(rise, side) * 180) / Math.PI;
+    const pitch = Math.hypot(rise, side);
+    const most = rise <= 0 ? pitchM : Math.min(pitchM, hop / Math.sin((lean * Math.PI) / 180));
+    const ids = [low.id, high.id];
+    if (below(lean, leanLeastDeg) || below(leanMostDeg, lean)) {
+      s.find('roosts.ladder.lean', 'awkward', ids, {
+        lean: s.found(`roosts.ladder.${ids.join('.')}.lean`, 'degrees', lean, ENTERED),
+        least: s.rule('roosts.ladder.least', 'degrees', leanLeastDeg, basisOf(school)),
+        most: s.rule('roosts.ladder.most', 'degrees', leanMostDeg, basisOf(school)),
+      });
+    } else if (below(most, pitch)) {
+      s.find('roosts.ladder.pitch', 'awkward', ids, {
+        pitch: s.found(`roosts.ladder.${ids.join('.')}.pitch`, 'm', pitch, ENTERED),
+        allowed: s.found(`roosts.ladder.${ids.join('.')}.allowed`, 'm', most, basisOf(school)),
+      });
+    }
+  }
+}
+
+/** Whether the top bar alone carries the flock: small flocks crowd onto it. */
+function topBar(s: Sheet, seats: FlockSeats): void {
+  const top = Math.max(...seats.bars.map((b) => b.bar.z));
+  if (!Number.isFinite(top)) return;
+  const birds = seats.bars.reduce(
+    (n, b, i) => (below(b.bar.z, top) ? n : n + (seats.seated[i] ?? []).reduce((a, x) => a + x, 0)),
+    0,
+  );
+  s.found('roosts.topBar', 'birds', birds, KEEPERS);
+}

@@ -1,0 +1,26 @@
+import { type FlockByDay, massThen } from '../../birds/flock';
+import { atMost } from '../../kernel/units/number';
+import { type ChosenSchool, scaleToBird } from '../../rules/book';
+import { constant } from '../../rules/constants.data';
+import { FACTS } from '../../rules/singleRules.data';
+
+/** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
+export const HOT = {
+  fromC: FACTS['air.hot.least'].value,
+  times: constant('roosts.hot.times'),
+} as const;
+
+/** What the rule for hot places makes of a width: 1.2 times, or 1 where it does not apply. */
+export const hotFactor = ({ climate }: FlockByDay): number => {
+  return climate !== null && atMost(HOT.fromC, climate.design.hottestMeanMaxC) ? HOT.times : 1;
+};
+
+/** Width of one bird of each lot along the bar on a day, m; 0 for those that take none: ducks, and young chicks. */
+export function widthsOf(flock: FlockByDay, school: ChosenSchool, d: number): number[] {
+  const hot = hotFactor(flock);
+  return flock.lots.map((lot, i) => {
+    const here = (flock.columns[i]?.living[d] ?? 0) > 0;
+    const none = here ? flock.columns[i]?.lengthFactor[d] === 0 : lot.kind === 'duck';
+    return none ? 0 : hot * scaleToBird(school.value, massThen(flock, i, d), school.scale);
+  });
+}

@@ -1,0 +1,301 @@
+import { livingOn, massThen } from '../../birds/flock';
+import { barsAbove } from '../../geometry/bars';
+import { clashesOf, runAlike } from '../../geometry/clashes';
+import { inRun, solidOf } from '../../geometry/solids';
+import { below, wholeUp } from '../../kernel/units/number';
+import { ENTERED, KEEPERS } from '../../kernel/working';
+import type { AirOpening, Animal, Fixture, OfKind, Plan, Run } from '../../model/schema';
+import { scaleToBird } from '../../rules/book';
+import { COVER_ROWS } from '../../rules/materials.data';
+import { FACTS } from '../../rules/singleRules.data';
+import { airOpenings } from '../air/air';
+import { basisOf, type StationContext, schoolFor } from '../context';
+import { type Sheet, shadowReach, sheetOf } from '../sheet';
+import { SHELL_WORKINGS as W } from './shell.working';
+
+/** The shell beside what does not fit in it: mesh, latches, panes, the floor's foot, the run, the dust bath. */
+export function moreOfShell(ctx: StationContext): Sheet {
+  const s = sheetOf('shell');
+  const { plan } = ctx;
+  for (const o of airOpenings(plan)) meshOf(s, plan, o);
+  for (const f of plan.fixtures) {
+    if (f.kind === 'window') pane(s, plan, f);
+    if ((f.kind === 'door' || f.kind === 'hatch' || f.kind === 'popDoor') && f.latch !== 'double') {
+      s.find('shell.latch.weak', 'harm', [f.id], {}, solidOf(f, plan));
+    }
+    if ((f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' && !f.stay) {
+      s.find('shell.stay.none', 'awkward', [f.id], {}, solidOf(f, plan));
+    }
+  }
+  clashes(s, plan);
+  foot(s, plan);
+  mesh(s, plan);
+  if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
+    s.fact('mesh.screws');
+    s.fact('mesh.apertureSmall');
+  }
+  if (plan.run !== null) runOf(s, ctx, plan.run);
+  else if (needsRun(ctx)) s.find('shell.run.none', 'short', [], {});
+  dustBath(s, ctx);
+  return s;
+}
+
+/** The widest gap that an animal finds in what covers an opening, m; null where nothing does. */
+export function apertureM(o: Pick<AirOpening, 'cover'>): number | null {
+  const cover = COVER_ROWS.find((c) => c.id === o.cover);
+  if (!cover || cover.pitchM === null) return null;
+  return cover.pitchM;
+}
+
+/** What gets through welded mesh that is wider than half an inch, or reaches through it. */
+const SMALL_HUNTERS: ReadonlySet<Animal> = new Set(['raccoon', 'weasel', 'rat', 'snake', 'mouse']);
+/** What gets through half an inch. */
+const SMALLEST: readonly Animal[] = ['mouse', 'snake'];
+
+/** Animals that live here; with none said, fox and rat. */
+export const animalsOf = ({ site }: Pick<Plan, 'site'>): readonly Animal[] =>
+  site.animals ?? ['fox', 'rat'];
+
+function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
+  const most = FACTS['mesh.aperture'].value;
+  const aperture = apertureM(o);
+  const zone = solidOf(o, plan);
+  // a louvre's or a ridge vent's own slots still let a weasel through: only welded mesh counts
+  if (aperture === null) {
+    const code = o.cover === 'netting' ? 'shell.opening.netting' : 'shell.opening.unmeshed';
+    s.find(code, 'harm', [o.id], { allowed: s.fact('mesh.aperture') }, zone);
+    return;
+  }
+  const animals = animalsOf(plan);
+  const there = () => s.found(`shell.opening.${o.id}.mesh`, 'm', aperture, KEEPERS);
+  if (below(most, aperture)) {
+    // it keeps foxes, dogs and hawks out: whether it is harm goes by what else lives here
+    const harm = animals.some((a) => SMALL_HUNTERS.has(a));
+    s.find(
+      harm ? 'shell.opening.wideMesh' : 'shell.opening.strongMesh',
+      harm ? 'harm' : 'awkward',
+      [o.id],
+      { aperture: there(), allowed: s.fact('mesh.aperture') },
+      zone,
+    );
+  } else if (
+    below(FACTS['mesh.apertureSmall'].value, aperture) &&
+    SMALLEST.some((a) => animals.includes(a))
+  ) {
+    s.find(
+      'shell.opening.smallMesh',
+      'awkward',
+      [o.id],
+      { aperture: there(), allowed: s.fact('mesh.apertureSmall') },
+      zone,
+    );
+  }
+}
+
+/** Things in one another's way. */
+function clashes(s: Sheet, plan: Plan): void {
+  for (const { kind, first, second, zone } of clashesOf(plan)) {
+    const alike =
+      first.kind === 'bar' && second.kind === 'bar' && runAlike(first, second) ? 'inOne' : 'cross';
+    const code = {
+      things: 'shell.things.clash',
+      bars: `shell.bars.${alike}`,
+      openings: 'shell.openings.clash',
+      doorway: 'shell.door.blocked',
+    }[kind];
+    s.find(code, 'awkward', [first.id, second.id], {}, zone);
+  }
+}
+
+function pane(s: Sheet, plan: Plan, f: OfKind<'window'>): void {
+  if (f.pane === 'glass') s.find('shell.glass.breaks', 'awkward', [f.id], {}, solidOf(f, plan));
+}
+
+/** What digs in from below. */
+function foot(s: Sheet, plan: Plan): void {
+  const needed = FACTS['mesh.apron'].value;
+  if (plan.shell.floorBuild !== 'earth') return;
+  const there = plan.shell.apronM ?? 0;
+  if (!below(there, needed)) return;
+  s.find('shell.floor.diggers', 'harm', [], {
+    apron: s.entered('shell.apron', 'm', there),
+    needed: s.fact('mesh.apron'),
+  });
+}
+
+/** Mesh to cut for the openings and for ceilings, kind by kind, with its lap on each edge. */
+function mesh(s: Sheet, plan: Plan): void {
+  const lap = FACTS['mesh.lap'].value;
+  for (const { id, pitchM } of COVER_ROWS) {
+    const ceilings = plan.fixtures.flatMap((f) =>
+      f.kind === 'ceiling' && f.cover === id ? [{ widthM: f.lengthM, heightM: f.depthM }] : [],
+    );
+    const own = [
+      ...airOpenings(plan).filter((o) => pitchM !== null && o.cover === id),
+      ...ceilings,
+    ];
+    if (own.length === 0) continue;
+    const areas = own.map((o) => o.widthM * o.heightM);
+    const edges = own.map((o) => 2 * (o.widthM + o.heightM));
+    const count = own.length;
+    const sum = (all: readonly number[]): number => all.reduce((x, y) => x + y, 0);
+    const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
+    const parts = { areas, edges, lap, count, area };
+    s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
+  }
+}
+
+/** The school that gives birds least room indoors counts on a run that is open every day. */
+function needsRun(ctx: StationContext): boolean {
+  const { params } = schoolFor(ctx, 'floor.area');
+  return ctx.flock.planned > 0 && params.needsRun === 1;
+}
+
+function runOf(s: Sheet, ctx: StationContext, run: Run): void {
+  const { plan, flock } = ctx;
+  const there = s.worked(
+    'shell.run.have',
+    'shell.run',
+    W['shell.run'],
+    {
+      length: run.lengthM,
+      width: run.widthM,
+      area: run.lengthM * run.widthM,
+    },
+    ENTERED,
+  );
+  const floor = schoolFor(ctx, 'floor.area');
+  const perBird = floor.params.runM2 ?? 0;
+  const peak = flock.peaks.area;
+  if (peak !== null && perBird > 0) {
+    const counts = livingOn(flock, peak.d);
+    const areas = flock.lots.map((_, i) =>
+      scaleToBird(perBird, massThen(flock, i, peak.d), 'area'),
+    );
+    const needed = counts.reduce((sum, n, i) => sum + n * (areas[i] ?? 0), 0);
+    const neededFigure = s.worked(
+      'shell.run.needed',
+      'shell.run.needed',
+      W['shell.run.needed'],
+      { counts, areas, needed },
+      basisOf(floor),
+    );
+    if (below(there.value, needed)) {
+      s.find('shell.run.small', 'short', [], {
+        needed: neededFigure,
+        there,
+        missing: s.found('shell.run.missing', 'm2', needed - there.value, basisOf(floor)),
+      });
+    }
+  }
+  const wantsRoof = schoolFor(ctx, 'run.floor').params.roofNeeded ?? 0;
+  const roofed = { none: 0, half: 0.5, full: 1 }[run.roof];
+  if (roofed < wantsRoof) s.find('shell.run.open', 'awkward', [], {});
+  const eaves = FACTS['run.eaves'].value;
+  if (run.roof !== 'none' && below(run.eavesM, eaves)) {
+    s.find('shell.run.eaves', 'awkward', [], {
+      eaves: s.entered('shell.run.eaves.there', 'm', run.eavesM),
+      needed: s.fact('run.eaves'),
+    });
+  }
+  if (below(run.skirtingM, FACTS['run.skirting'].value)) {
+    s.find('shell.run.skirting', 'awkward', [], {
+      skirting: s.entered('shell.run.skirting.there', 'm', run.skirtingM),
+      needed: s.fact('run.skirting'),
+    });
+  }
+  const { windFrom } = plan.site;
+  if (windFrom !== null && !run.solidSides.includes(windFrom)) {
+    s.find('shell.run.windward', 'awkward', [], {});
+  } else if (run.solidSides.length === 0) s.find('shell.run.lee', 'awkward', [], {});
+  const aperture = apertureM(run);
+  const wide = aperture !== null && below(FACTS['mesh.aperture'].value, aperture);
+  if (aperture === null || wide) {
+    const harm = !wide || animalsOf(plan).some((a) => SMALL_HUNTERS.has(a));
+    s.find(harm ? 'shell.run.mesh' : 'shell.run.strongMesh', harm ? 'harm' : 'awkward', [], {
+      allowed: s.fact('mesh.aperture'),
+    });
+  }
+  if (plan.limits.housingOrder && run.roof !== 'full')
+    s.find('shell.run.wildBirds', 'harm', [], {});
+  pastimes(s, ctx, run);
+  s.fact('run.perch.mesh');
+  s.fact('run.screen.gap');
+}
+
+/** Shut in for days, birds want something to do: one for six of them. */
+function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
+  if (!shutIn(ctx) || ctx.flock.planned === 0) return;
+  const per = FACTS['run.pastime.birds'].value;
+  const needed = wholeUp(ctx.flock.planned / per);
+  if (run.pastimes >= needed) return;
+  s.find('shell.run.idle', 'awkward', [], {
+    there: s.entered('shell.run.pastimes', 'things', run.pastimes),
+    needed: s.found('shell.run.pastimes.needed', 'things', needed, KEEPERS),
+    per: s.fact('run.pastime.birds'),
+  });
+}
+
+const shutIn = (ctx: StationContext): boolean =>
+  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.shutIn ?? 0) === 1;
+
+const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
+
+/** A dust bath for birds that cannot make their own. */
+function dustBath(s: Sheet, ctx: StationContext): void {
+  const { plan, flock } = ctx;
+  const birds = flock.planned;
+  if (birds === 0) return;
+  const baths = plan.fixtures.filter(isBath);
+  const per = FACTS['dustBath.hen'].value;
+  const least = FACTS['dustBath.least'].value;
+  const needed = s.worked(
+    'shell.dustBath.needed',
+    'shell.dustBath',
+    W['shell.dustBath'],
+    {
+      birds,
+      per,
+      least,
+      needed: Math.max(least, birds * per),
+    },
+    KEEPERS,
+  );
+  if (baths.length === 0) {
+    if (shutIn(ctx)) s.find('shell.dustBath.none', 'awkward', [], { needed });
+    return;
+  }
+  const there = baths.reduce((sum, b) => sum + b.lengthM * b.depthM, 0);
+  if (below(there, needed.value)) {
+    s.find(
+      'shell.dustBath.small',
+      'awkward',
+      baths.map((b) => b.id),
+      {
+        needed,
+        there: s.found('shell.dustBath.have', 'm2', there, ENTERED),
+      },
+    );
+  }
+  for (const b of baths) {
+    if (below(b.fillM, FACTS['dustBath.deep'].value)) {
+      s.find('shell.dustBath.shallow', 'awkward', [b.id], {
+        fill: s.entered(`shell.dustBath.${b.id}.fill`, 'm', b.fillM),
+        needed: s.fact('dustBath.deep'),
+      });
+    }
+    underBars(s, ctx, b);
+    if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
+  }
+}
+
+/** Dust under sleeping birds is droppings by the morning. */
+function underBars(s: Sheet, { plan, flock }: StationContext, bath: OfKind<'dustBath'>): void {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null || inRun(bath)) return;
+  const solid = solidOf(bath, plan);
+  const over = barsAbove(solid, plan, heaviest);
+  if (over.length === 0) return;
+  const ids = [bath.id, ...over.map((b) => b.id)];
+  s.find('shell.dustBath.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
+}

@@ -1,0 +1,288 @@
+import type { Lot } from '../../birds/lots';
+import { birdSize, SIZE_COEFFICIENTS } from '../../birds/size';
+import { barsAbove } from '../../geometry/bars';
+import { outsideCode } from '../../geometry/outside';
+import { gapInPlan } from '../../geometry/segments';
+import { solidOf } from '../../geometry/solids';
+import { below } from '../../kernel/units/number';
+import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
+import { litterEndM, litterStartM } from '../../model/litter';
+import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
+import { scaleToBird } from '../../rules/book';
+import { FACTS, type FactId } from '../../rules/singleRules.data';
+import type { StationContext } from '../context';
+import { type Sheet, shadowReach } from '../sheet';
+import { VESSEL_WORKINGS as W } from './vessels.working';
+
+/** Vessels that birds get at: those of the run, and those that stand within the shell. */
+export const vesselsWithin = <V extends Vessel>(vessels: readonly V[], plan: Plan): V[] =>
+  vessels.filter((v) => outsideCode(v, plan) === null);
+
+export const feedersOf = (plan: Plan): Feeder[] =>
+  plan.fixtures.filter((f): f is Feeder => f.kind === 'feeder');
+export const drinkersOf = (plan: Plan): Drinker[] =>
+  plan.fixtures.filter((f): f is Drinker => f.kind === 'drinker');
+
+type Type = Vessel['type'];
+
+/** Types that birds eat or drink from along an edge, with the rule for one bird. */
+const EDGE: Readonly<Record<string, FactId>> = {
+  'feeder.tube': 'feed.round',
+  'feeder.pan': 'feed.round',
+  'feeder.trough': 'feed.trough',
+  'drinker.fount': 'water.round',
+  'drinker.bucket': 'water.round',
+  'drinker.trough': 'water.trough',
+};
+
+export const edgeRule = (v: Vessel): FactId | null => EDGE[`${v.kind}.${v.type}`] ?? null;
+
+/** Edge that birds can stand along, m: a rim, or one or both long sides. */
+export const edgeM = (v: Vessel): number =>
+  v.type === 'trough' ? v.lengthM * (v.bothSides ? 2 : 1) : Math.PI * v.diameterM;
+
+/** Birds of a lot that one outlet serves; 0 where it serves none of them. */
+export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
+  switch (v.type) {
+    case 'port':
+      return lot.class.perPort;
+    case 'pedal':
+      return massKg < FACTS['feed.pedal.least'].value ? 0 : lot.class.perPedal;
+    case 'nipple':
+      return FACTS['water.nipple'].value;
+    case 'cup':
+      return FACTS['water.cup'].value;
+    default:
+      return 0;
+  }
+}
+
+/** What share of a vessel one bird takes; Infinity where she cannot use it. */
+export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
+  const rule = edgeRule(v);
+  if (rule !== null) {
+    const { value, scale } = FACTS[rule];
+    const edge = edgeM(v);
+    return (_, massKg) => scaleToBird(value, massKg, scale) / edge;
+  }
+  return (lot, massKg) => {
+    const birds = v.outlets * perOutlet(v, lot, massKg);
+    return birds === 0 ? Number.POSITIVE_INFINITY : 1 / birds;
+  };
+}
+
+/** Where nothing was said: what it holds by its size, L. */
+function sizeL(v: Vessel): number {
+  const body = FACTS['feed.body.share'].value;
+  const deep = FACTS['feed.pan.deep'].value;
+  const round = (Math.PI * v.diameterM ** 2) / 4;
+  switch (v.type) {
+    case 'tube':
+    case 'fount':
+      return round * body * body * v.heightM * 1000;
+    case 'pan':
+      return round * deep * 1000;
+    case 'trough':
+      return v.lengthM * v.diameterM * deep * 1000;
+    default:
+      return round * v.heightM * 1000;
+  }
+}
+
+/** What birds can have of a full vessel, L. */
+export const capacityL = (v: Vessel): number => v.capacityL ?? sizeL(v);
+
+const WASTE: Readonly<Record<Type, FactId | null>> = {
+  tube: 'feed.waste.tube',
+  pan: 'feed.waste.open',
+  trough: 'feed.waste.open',
+  port: 'feed.waste.port',
+  pedal: 'feed.waste.pedal',
+  fount: null,
+  nipple: null,
+  cup: null,
+  bucket: null,
+};
+
+/** Feed put out for feed eaten. */
+export const wasteOf = (v: Feeder): number => {
+  const rule = WASTE[v.type];
+  return rule === null ? 1 : FACTS[rule].value;
+};
+
+/** Contents of a full vessel, kg. */
+export const contentsKg = (v: Vessel): number =>
+  v.kind === 'feeder' ? capacityL(v) * FACTS[`feed.density.${v.feed}`].value : capacityL(v);
+
+/** The vessel's size, what it weighs full, and what it gives, for its row in the panel. */
+export function vesselFigures(s: Sheet, v: Vessel): void {
+  const station = v.kind === 'feeder' ? 'feed' : 'water';
+  const density = v.kind === 'feeder' ? FACTS[`feed.density.${v.feed}`].value : 1;
+  const litres = capacityL(v);
+  const basis: Basis = v.capacityL === null ? ASSUMED : ENTERED;
+  s.found(`${station}.vessel.${v.id}.litres`, 'litres', litres, basis);
+  s.worked(
+    `${station}.vessel.${v.id}.contents`,
+    'vessel.contents',
+    W['vessel.contents'],
+    { litres, density, contents: litres * density },
+    basis,
+  );
+  const knock = FACTS['feed.knock'].value;
+  s.worked(
+    `${station}.vessel.${v.id}.weight`,
+    'vessel.weight',
+    W['vessel.weight'],
+    {
+      empty: v.emptyKg,
+      contents: litres * density,
+      knock,
+      weight: v.emptyKg + litres * density * knock,
+    },
+    ASSUMED,
+  );
+  if (edgeRule(v)) s.found(`${station}.vessel.${v.id}.edge`, 'm', edgeM(v), ENTERED);
+}
+
+/** Rules that every vessel keeps, whatever is in it. */
+export function vesselFindings(
+  s: Sheet,
+  ctx: StationContext,
+  v: Vessel,
+  all: readonly Vessel[],
+  d: number,
+): void {
+  const { plan } = ctx;
+  const station = v.kind === 'feeder' ? 'feed' : 'water';
+  const solid = solidOf(v, plan);
+  heights(s, ctx, v, all, d);
+  const heaviest = ctx.flock.heaviestOnBarsKg;
+  if (v.place === 'coop' && heaviest !== null) {
+    const over = barsAbove(solid, plan, heaviest);
+    if (over.length > 0) {
+      s.find(
+        `${station}.vessel.underBars`,
+        'harm',
+        [v.id, ...over.map((b) => b.id)],
+        { reach: shadowReach(s, heaviest) },
+        solid,
+      );
+    }
+  }
+  const full = v.emptyKg + contentsKg(v) * FACTS['feed.knock'].value;
+  if (v.hung && v.fixing === 'hook' && below(FACTS['feed.hook.most'].value, full)) {
+    s.find(
+      `${station}.vessel.hook`,
+      'awkward',
+      [v.id],
+      {
+        weight: { value: full, unit: 'kg', figure: `${station}.vessel.${v.id}.weight` },
+        allowed: s.fact('feed.hook.most'),
+      },
+      solid,
+    );
+  }
+  if (v.flatTop && !v.hung) {
+    s.find(`${station}.vessel.perched`, 'awkward', [v.id], {}, solid);
+  }
+}
+
+/** Back of a bird, or where she drinks from a pin, m. */
+function wantedM(v: Vessel, massKg: number): number {
+  const { backM, headM } = birdSize(massKg);
+  return v.type === 'nipple' ? FACTS['water.nipple.times'].value * headM : backM;
+}
+
+/** A rim at the smallest bird's back; a pin where she lifts her head to it. */
+function heights(
+  s: Sheet,
+  ctx: StationContext,
+  v: Vessel,
+  all: readonly Vessel[],
+  d: number,
+): void {
+  const { plan, flock } = ctx;
+  const station = v.kind === 'feeder' ? 'feed' : 'water';
+  const masses = flock.columns.flatMap((c) => ((c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : []));
+  const smallest = Math.min(...masses.filter((m) => m > 0));
+  if (!Number.isFinite(smallest)) return;
+  const wanted = wantedM(v, smallest);
+  const rule = s.worked(
+    `${station}.height.${v.type === 'nipple' ? 'pin' : 'back'}`,
+    'vessel.height',
+    W['vessel.height'],
+    {
+      mass: smallest,
+      coefficient: SIZE_COEFFICIENTS.back,
+      back: birdSize(smallest).backM,
+      times:
+        v.type === 'nipple' ? SIZE_COEFFICIENTS.headToBack * FACTS['water.nipple.times'].value : 1,
+      height: wanted,
+    },
+    ASSUMED,
+  );
+  const at = (m: number) => s.found(`${station}.vessel.${v.id}.above`, 'm', m, ENTERED);
+  const zone = solidOf(v, plan);
+  const slack = slackOf(v);
+  const { fromStart, fromEnd } = rimsAbove(v, plan);
+  // one line a size: a high one is for the tall birds where the smallest have another
+  const another = all.some(
+    (o) => o.id !== v.id && !below(wantedM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
+  );
+  if (!another && below(wanted + slack, fromStart)) {
+    s.find(
+      `${station}.vessel.high`,
+      'short',
+      [v.id],
+      { height: at(fromStart), wanted: rule },
+      zone,
+    );
+  } else if (below(fromEnd, wanted - slack)) {
+    s.find(`${station}.vessel.low`, 'awkward', [v.id], { height: at(fromEnd), wanted: rule }, zone);
+  } else at(fromStart);
+}
+
+/** What is fixed to the wall stays while the litter rises under it: it has twice the room. */
+const slackOf = (v: Vessel): number =>
+  FACTS[v.onWall ? 'feed.height.wall' : 'feed.height.slack'].value;
+
+/**
+ * A rim, or pin, above the litter as it is started and as it is cleaned out, m. What hangs or stands is raised
+ * with the litter by the keeper, and stands as high above the one as above the other.
+ * @source keepers (domain notes, "Both levels, with room between")
+ */
+export function rimsAbove(v: Vessel, plan: Plan): { fromStart: number; fromEnd: number } {
+  if (v.place === 'run') return { fromStart: v.rimZ, fromEnd: v.rimZ };
+  const fromStart = v.rimZ - litterStartM(plan);
+  return { fromStart, fromEnd: v.onWall ? v.rimZ - litterEndM(plan) : fromStart };
+}
+
+/** From ten birds on, two of each apart from one another. */
+export function twoApart(
+  s: Sheet,
+  plan: Plan,
+  station: 'feed' | 'water',
+  vessels: readonly Vessel[],
+  birds: number,
+): void {
+  if (vessels.length === 0 || below(birds, FACTS['feed.two.birds'].value)) return;
+  const apart = FACTS['feed.two.apart'].value;
+  const two = vessels.some((a, i) =>
+    vessels
+      .slice(i + 1)
+      .some(
+        (b) => a.place !== b.place || !below(gapInPlan(solidOf(a, plan), solidOf(b, plan)), apart),
+      ),
+  );
+  if (two) return;
+  s.find(
+    `${station}.one.only`,
+    'awkward',
+    vessels.map((v) => v.id),
+    {
+      birds: s.found(`${station}.birds`, 'birds', birds, ENTERED),
+      from: s.fact('feed.two.birds'),
+      apart: s.fact('feed.two.apart'),
+    },
+  );
+}

@@ -1,0 +1,100 @@
+import { dayOf } from '../../birds/flock';
+import { below } from '../../kernel/units/number';
+import { ENTERED, KEEPERS } from '../../kernel/working';
+import type { Drinker } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import { askedOf, type CarryingStation, type StationContext } from '../context';
+import { accessDemand, accessFigures } from '../feed/feed';
+import { type Sheet, sheetOf } from '../sheet';
+import {
+  capacityL,
+  drinkersOf,
+  twoApart,
+  vesselFigures,
+  vesselFindings,
+  vesselsWithin,
+} from '../vessels/vessels';
+import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
+
+/** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */
+export const waterStation: CarryingStation = {
+  id: 'water',
+  topic: null,
+  entered: (plan) => drinkersOf(plan).length > 0,
+  supply: (ctx) => vesselsWithin(drinkersOf(ctx.plan), ctx.plan),
+  demand: (ctx) => accessDemand(ctx, drinkersOf(ctx.plan)),
+  assess: (ctx, entered, _, short) => {
+    const carry = askedOf(entered);
+    const s = sheetOf('water');
+    const drinkers = drinkersOf(ctx.plan);
+    for (const v of drinkers) vesselFigures(s, v);
+    if (carry.state === 'carries') {
+      accessFigures(s, ctx, 'water', drinkers, carry, short);
+      twoApart(s, ctx.plan, 'water', drinkers, ctx.flock.planned);
+      daysHeld(s, ctx, drinkers);
+      for (const v of drinkers) {
+        vesselFindings(s, ctx, v, drinkers, carry.needOn);
+        ofDrinker(s, ctx, v);
+      }
+    }
+    return { station: 'water', carry: entered, figures: s.figures, findings: s.findings };
+  },
+};
+
+function daysHeld(s: Sheet, ctx: StationContext, drinkers: readonly Drinker[]): void {
+  const peak = ctx.flock.peaks.coopWaterL;
+  if (drinkers.length === 0 || peak === null) return;
+  const litres = drinkers.map(capacityL);
+  const days = s.worked(
+    'water.days',
+    'water.days',
+    W['water.days'],
+    {
+      litres,
+      intake: peak.value,
+      days: litres.reduce((a, b) => a + b, 0) / peak.value,
+    },
+    KEEPERS,
+  );
+  const wanted = s.entered('water.days.wanted', 'days', ctx.plan.fills.waterDays);
+  if (!below(days.value, ctx.plan.fills.waterDays)) return;
+  s.find(
+    'water.days.short',
+    'short',
+    drinkers.map((v) => v.id),
+    { days, wanted, intake: s.found('water.intake', 'litresDay', peak.value, KEEPERS) },
+    null,
+    dayOf(ctx.flock, peak.d),
+  );
+}
+
+const LINES: ReadonlySet<Drinker['type']> = new Set(['nipple', 'cup']);
+
+function ofDrinker(s: Sheet, ctx: StationContext, v: Drinker): void {
+  if (v.place === 'coop' && !v.tray) s.find('water.vessel.overLitter', 'awkward', [v.id], {});
+  if (LINES.has(v.type)) line(s, v);
+  if (v.type === 'bucket') {
+    const from = FACTS['water.bucket.chicks'].value;
+    const young = ctx.flock.lots.some(
+      (lot) => lot.hatchedOn !== null && lot.arrivesOn - lot.hatchedOn < from,
+    );
+    if (young)
+      s.find('water.bucket.chicks', 'harm', [v.id], { from: s.fact('water.bucket.chicks') });
+  }
+}
+
+function line(s: Sheet, v: Drinker): void {
+  const above = FACTS['water.tank.above'].value;
+  if (v.tankZ !== null && below(v.tankZ - v.rimZ, above)) {
+    s.find('water.line.low', 'short', [v.id], {
+      above: s.found(`water.vessel.${v.id}.head`, 'm', v.tankZ - v.rimZ, ENTERED),
+      needed: s.fact('water.tank.above'),
+    });
+  }
+  if (v.type === 'cup' && v.boreM !== null && below(v.boreM, FACTS['water.bore'].value)) {
+    s.find('water.line.narrow', 'awkward', [v.id], {
+      bore: s.entered(`water.vessel.${v.id}.bore`, 'm', v.boreM),
+      needed: s.fact('water.bore'),
+    });
+  }
+}

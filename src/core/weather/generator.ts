@@ -1,0 +1,112 @@
+import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
+import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
+import { constant } from '../rules/constants.data';
+import { monthOfDay, YEAR_DAYS, yearCurve } from './yearCurve';
+
+/** How much of a day's departure from normal is left the day after. */
+const PERSISTENCE = constant('weather.persistence');
+
+/** What temperatures are generated from: twelve normals each, January first, °C. */
+export interface TemperatureNormals {
+  readonly meanC: readonly number[];
+  readonly minC: readonly number[];
+  readonly maxC: readonly number[];
+  /** Spread of a day's mean about its normal, K. */
+  readonly anomalyK: number;
+}
+
+/** Generated days, one after another, °C. */
+export interface GeneratedDays {
+  readonly minC: Float64Array;
+  readonly maxC: Float64Array;
+}
+
+/**
+ * Daily minima and maxima of so many years: the day's normal, and a departure that fades by 0.7 a day.
+ * The same seed gives the same days.
+ * @source  wide-rafter (assumption: first-order autoregression about harmonic normals)
+ */
+export function generateDays(
+  normals: TemperatureNormals,
+  years: number,
+  seed: number,
+): GeneratedDays {
+  const mean = yearCurve(normals.meanC);
+  const half = yearCurve(normals.maxC.map((max, m) => (max - (normals.minC[m] ?? max)) / 2));
+  const days = years * YEAR_DAYS;
+  const minC = new Float64Array(days);
+  const maxC = new Float64Array(days);
+  const normal = normalDeviates(seed);
+  const fresh = normals.anomalyK * Math.sqrt(1 - PERSISTENCE ** 2);
+  let anomaly = normals.anomalyK * normal();
+  for (let i = 0; i < days; i++) {
+    anomaly = PERSISTENCE * anomaly + fresh * normal();
+    const day = i % YEAR_DAYS;
+    const middle = (mean[day] ?? 0) + anomaly;
+    minC[i] = middle - (half[day] ?? 0);
+    maxC[i] = middle + (half[day] ?? 0);
+  }
+  return { minC, maxC };
+}
+
+/** Temperatures that fit-outs are judged by, °C. */
+export interface DesignTemperatures {
+  /** 2nd percentile of daily minima in the coldest month. */
+  readonly winterC: number;
+  /** 98th percentile of daily maxima in the hottest month. */
+  readonly summerC: number;
+  /** Mean daily maximum of the hottest month. */
+  readonly hottestMeanMaxC: number;
+}
+
+const DESIGN_YEARS = constant('weather.years');
+const DESIGN_SEED = 1961;
+
+/** Thirty years of the place, always the same ones. */
+export const designDays = (normals: TemperatureNormals): GeneratedDays =>
+  generateDays(normals, DESIGN_YEARS, DESIGN_SEED);
+
+/** @source wide-rafter (assumption): of thirty generated years */
+export function designTemperatures(
+  normals: TemperatureNormals,
+  { minC, maxC } = designDays(normals),
+): DesignTemperatures {
+  const coldest = indexOf(normals.minC, Math.min(...normals.minC));
+  const hottest = indexOf(normals.maxC, Math.max(...normals.maxC));
+  return {
+    winterC: quantile(ofMonth(minC, coldest), 0.02),
+    summerC: quantile(ofMonth(maxC, hottest), 0.98),
+    hottestMeanMaxC: normals.maxC[hottest] ?? 0,
+  };
+}
+
+const indexOf = (months: readonly number[], value: number): number => months.indexOf(value);
+
+const ofMonth = (days: Float64Array, month: number): Float64Array =>
+  days.filter((_, i) => monthOfDay(i % YEAR_DAYS) === month);
+
+/** Linear between the two nearest of the sorted values. */
+export function quantile(values: Float64Array, share: number): number {
+  const sorted = Float64Array.from(values).sort();
+  const at = share * (sorted.length - 1);
+  const low = sorted[Math.floor(at)] ?? Number.NaN;
+  const high = sorted[Math.ceil(at)] ?? low;
+  return low + (high - low) * (at - Math.floor(at));
+}
+
+/** Standard normal deviates by Box and Muller, seeded. */
+function normalDeviates(seed: number): () => number {
+  const random = xoroshiro128plus(seed);
+  let spare: number | null = null;
+  return () => {
+    if (spare !== null) {
+      const kept = spare;
+      spare = null;
+      return kept;
+    }
+    const radius = Math.sqrt(-2 * Math.log(1 - uniformFloat64(random)));
+    const angle = 2 * Math.PI * uniformFloat64(random);
+    spare = radius * Math.sin(angle);
+    return radius * Math.cos(angle);
+  };
+}

@@ -1,0 +1,222 @@
+'use client';
+import { ADDS } from '@/core/edit/adds';
+import type { Bar, OfKind, Plan } from '@/core/model/schema';
+import { Figure } from '../../figure/Figure';
+import { WorkingHost } from '../../figure/WorkingHost';
+import { useAssessment } from '../../store/bench';
+import { editFixture } from '../fixtures';
+import { MATERIALS } from './choices';
+import { Part } from './FigureList';
+import { FixtureRows } from './FixtureRows';
+import { type Spec, SpecFields } from './spec';
+
+const BAR: readonly Spec<Bar>[] = [
+  {
+    kind: 'choice',
+    label: 'Made of',
+    choices: MATERIALS,
+    get: (b) => b.material,
+    set: (b, v) => {
+      b.material = v as Bar['material'];
+    },
+  },
+  {
+    kind: 'count',
+    label: 'Brackets between',
+    least: 0,
+    most: 20,
+    get: (b) => b.brackets,
+    set: (b, n) => {
+      b.brackets = n;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Section, across',
+    least: 0.01,
+    most: 0.3,
+    get: (b) => b.section.widthM,
+    set: (b, m) => {
+      b.section.widthM = m;
+      if (b.section.shape === 'round' || b.section.shape === 'branch') b.section.heightM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Section, high',
+    least: 0.01,
+    most: 0.3,
+    when: (b) => b.section.shape === 'flat' || b.section.shape === 'square',
+    get: (b) => b.section.heightM,
+    set: (b, m) => {
+      b.section.heightM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Cord wound round it, thick',
+    most: 0.03,
+    when: (b) => b.section.shape === 'round' || b.section.shape === 'branch',
+    get: (b) => b.wrapM,
+    set: (b, m) => {
+      b.wrapM = m;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Lifts out for cleaning',
+    get: (b) => b.liftsOut,
+    set: (b, v) => {
+      b.liftsOut = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Hangs from the rafters',
+    get: (b) => b.hung,
+    set: (b, v) => {
+      b.hung = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Tied against swinging',
+    when: (b) => b.hung,
+    get: (b) => b.braced,
+    set: (b, v) => {
+      b.braced = v;
+    },
+  },
+];
+
+/** What a bar is made of and how it is held. */
+export function BarDetails({ bar }: { bar: Bar }) {
+  return (
+    <SpecFields
+      of={bar}
+      specs={BAR}
+      change={(name, recipe) => editFixture('bar', bar.id, name, (b) => recipe(b, {} as Plan))}
+    />
+  );
+}
+
+const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'> | OfKind<'ceiling'>>[] = [
+  {
+    kind: 'length',
+    label: 'Top above the floor',
+    most: 6,
+    get: (b) => b.z,
+    set: (b, m) => {
+      b.z = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'From the front wall',
+    get: (b) => b.y,
+    set: (b, m) => {
+      b.y = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'From the left wall',
+    get: (b) => b.x,
+    set: (b, m) => {
+      b.x = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Length',
+    least: 0.05,
+    get: (b) => b.lengthM,
+    set: (b, m) => {
+      b.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Deep, front to rear',
+    least: 0.01,
+    get: (b) => b.depthM,
+    set: (b, m) => {
+      b.depthM = m;
+    },
+  },
+];
+
+/** What a ceiling is made of: it keeps birds down, and nothing else out. */
+const CEILING_MESH = [
+  { id: 'mesh25', name: '25 mm (1 in) welded mesh' },
+  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+];
+
+/** The board under the bars, ledges, a mesh ceiling, and what the top bar alone carries. */
+export function RoostDetails() {
+  const { figures } = useAssessment();
+  return (
+    <>
+      {figures.get('roosts.topBar') ? (
+        <WorkingHost className="text-[0.87rem] text-soft">
+          <p>
+            The top bar alone has a place for <Figure id="roosts.topBar" />; a small flock crowds on
+            to it.
+          </p>
+        </WorkingHost>
+      ) : null}
+      <Part title="Droppings board">
+        {figures.get('roosts.board.days') ? (
+          <WorkingHost className="text-[0.9rem]">
+            <p>
+              Scrape it every <Figure id="roosts.board.days" />.
+            </p>
+          </WorkingHost>
+        ) : null}
+        <FixtureRows<'board'>
+          kind="board"
+          specs={BOX}
+          empty="No board under the bars: what falls at night falls on the litter."
+          adds={[{ name: 'Add a board', make: ADDS.board }]}
+        />
+      </Part>
+      <Part title="Rafters and ledges">
+        <FixtureRows<'ledge'>
+          kind="ledge"
+          specs={[
+            ...BOX,
+            {
+              kind: 'yes',
+              label: 'Its top slopes',
+              get: (l) => l.sloped,
+              set: (l, v) => {
+                l.sloped = v;
+              },
+            },
+          ]}
+          empty="None entered. Anything flat and as high as the bars is slept on."
+          adds={[{ name: 'Add a ledge', make: ADDS.ledge }]}
+        />
+      </Part>
+      <Part title="Mesh ceiling">
+        <FixtureRows<'ceiling'>
+          kind="ceiling"
+          specs={[
+            ...BOX,
+            {
+              kind: 'choice',
+              label: 'Made of',
+              choices: CEILING_MESH,
+              get: (c) => c.cover,
+              set: (c, v) => {
+                c.cover = v as OfKind<'ceiling'>['cover'];
+              },
+            },
+          ]}
+          empty="None. Mesh stretched level under the rafters keeps birds off all that is above it."
+          adds={[{ name: 'Add a mesh ceiling', make: ADDS.ceiling }]}
+        />
+      </Part>
+    </>
+  );
+}

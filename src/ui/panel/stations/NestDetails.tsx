@@ -1,0 +1,173 @@
+'use client';
+import type { NestBank, Plan } from '@/core/model/schema';
+import { formatDay } from '@/text/format';
+import { useAssessment, usePlan } from '../../store/bench';
+import { editFixture } from '../fixtures';
+import { LATCHES } from './choices';
+import { Part } from './FigureList';
+import { type Spec, SpecFields } from './spec';
+
+const BANK: readonly Spec<NestBank>[] = [
+  {
+    kind: 'choice',
+    label: 'Collected',
+    choices: [
+      { id: 'inside', name: 'from inside' },
+      { id: 'flap', name: 'by a flap outside' },
+      { id: 'lid', name: 'by a lid outside' },
+    ],
+    get: (b) => b.collect,
+    set: (b, v) => {
+      b.collect = v as NestBank['collect'];
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Floor of the boxes',
+    choices: [
+      { id: 'bedding', name: 'bedding' },
+      { id: 'pad', name: 'plastic pad' },
+      { id: 'slopedWire', name: 'coated slope' },
+      { id: 'bareWire', name: 'bare wire' },
+    ],
+    get: (b) => b.floor,
+    set: (b, v) => {
+      b.floor = v as NestBank['floor'];
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Boxes for',
+    choices: [
+      { id: 'asItStands', name: 'as it stands' },
+      { id: 'hens', name: 'hens' },
+      { id: 'ducks', name: 'ducks' },
+      { id: 'anybody', name: 'anybody' },
+    ],
+    get: (b) => b.forWhom ?? 'asItStands',
+    set: (b, v) => {
+      b.forWhom = v === 'asItStands' ? null : (v as NestBank['forWhom']);
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Step or rail at, above floor',
+    most: 3,
+    get: (b) => b.stepZ,
+    set: (b, m) => {
+      b.stepZ = m;
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'Top slopes',
+    unit: '°',
+    least: 0,
+    most: 90,
+    step: 5,
+    get: (b) => b.lidDeg,
+    set: (b, v) => {
+      b.lidDeg = v;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Latch outside',
+    choices: LATCHES,
+    when: (b) => b.collect !== 'inside',
+    get: (b) => b.latch,
+    set: (b, v) => {
+      b.latch = v as NestBank['latch'];
+    },
+  },
+  {
+    kind: 'amount',
+    label: 'Lid or flap weighs',
+    unit: 'kg',
+    least: 0,
+    most: 500,
+    step: 0.5,
+    get: (b) => b.lidKg,
+    set: (b, v) => {
+      b.lidKg = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A stay or catch holds it',
+    get: (b) => b.stay,
+    set: (b, v) => {
+      b.stay = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A rail to land on',
+    get: (b) => b.rail,
+    set: (b, v) => {
+      b.rail = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'A curtain, open at the foot',
+    get: (b) => b.curtain,
+    set: (b, v) => {
+      b.curtain = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Comes apart for cleaning',
+    get: (b) => b.comesApart,
+    set: (b, v) => {
+      b.comesApart = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Top tier shut at night',
+    when: (b) => b.rows > 1,
+    get: (b) => b.topShutAtNight,
+    set: (b, v) => {
+      b.topShutAtNight = v;
+    },
+  },
+];
+
+/** How a bank is collected, floored, roofed and shut. */
+export function NestDetails({ bank }: { bank: NestBank }) {
+  return (
+    <SpecFields
+      of={bank}
+      specs={BANK}
+      change={(name, recipe) =>
+        editFixture('nestBank', bank.id, name, (b) => recipe(b, {} as Plan))
+      }
+    />
+  );
+}
+
+/** When screened boxes are opened for young hens, and what is done then. */
+export function NestOpeningDays() {
+  const { nestOpenings } = useAssessment();
+  const { flock } = usePlan();
+  if (nestOpenings.length === 0) return null;
+  return (
+    <Part title="Opening the boxes">
+      <ul className="flex flex-col gap-1 text-[0.9rem]">
+        {nestOpenings.map((o) => (
+          <li key={o.lotId}>
+            for <span data-name>{flock.find((g) => g.id === o.lotId)?.name ?? o.lotId}</span> on{' '}
+            <time data-day={o.day}>{formatDay(o.day)}</time>; they come into lay about{' '}
+            <time data-day={o.lays}>{formatDay(o.lays)}</time>
+          </li>
+        ))}
+      </ul>
+      <p className="text-[0.84rem] text-soft" data-reason>
+        Screened off until then, so that nobody learns to sleep in them; opened with bedding and a
+        dummy egg. At night a block in a box that someone sleeps in.
+      </p>
+    </Part>
+  );
+}

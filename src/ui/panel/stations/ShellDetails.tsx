@@ -1,0 +1,448 @@
+'use client';
+import { Plus } from 'lucide-react';
+import { ADDS } from '@/core/edit/adds';
+import { newRun } from '@/core/edit/defaults';
+import type { OfKind, Plan, Run, Side } from '@/core/model/schema';
+import { animalsOf } from '@/core/stations/shell/shell';
+import { edit, usePlan } from '../../store/bench';
+import { AtTheBench } from './AtTheBench';
+import { ANIMAL_NAMES, COVERS, PLACES, SIDES } from './choices';
+import { FigureList, Part } from './FigureList';
+import { FixtureRows } from './FixtureRows';
+import { WindowRows } from './openings';
+import { type Spec, SpecFields } from './spec';
+
+const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
+
+const solid = (side: Side, label: string): Spec<Run> => ({
+  kind: 'yes',
+  label,
+  get: (r) => r.solidSides.includes(side),
+  set: (r, v) => {
+    r.solidSides = v ? [...r.solidSides, side] : r.solidSides.filter((s) => s !== side);
+  },
+});
+
+const RUN: readonly Spec<Run>[] = [
+  {
+    kind: 'length',
+    label: 'Run, length',
+    least: 0.5,
+    get: (r) => r.lengthM,
+    set: (r, m) => {
+      r.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Run, width',
+    least: 0.5,
+    get: (r) => r.widthM,
+    set: (r, m) => {
+      r.widthM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Roofed',
+    choices: [
+      { id: 'full', name: 'all of it' },
+      { id: 'half', name: 'half of it' },
+      { id: 'none', name: 'no roof' },
+    ],
+    get: (r) => r.roof,
+    set: (r, v) => {
+      r.roof = v as Run['roof'];
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Eaves',
+    most: 2,
+    get: (r) => r.eavesM,
+    set: (r, m) => {
+      r.eavesM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Solid foot, high',
+    most: 2,
+    get: (r) => r.skirtingM,
+    set: (r, m) => {
+      r.skirtingM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Covered with',
+    choices: COVERS,
+    get: (r) => r.cover,
+    set: (r, v) => {
+      r.cover = v as Run['cover'];
+    },
+  },
+  {
+    kind: 'count',
+    label: 'Things to do',
+    least: 0,
+    most: 50,
+    get: (r) => r.pastimes,
+    set: (r, n) => {
+      r.pastimes = n;
+    },
+  },
+  solid('front', 'Solid in front'),
+  solid('rear', 'Solid at the rear'),
+  solid('left', 'Solid on the left'),
+  solid('right', 'Solid on the right'),
+];
+
+const SITE: readonly Spec<Plan['site']>[] = [
+  {
+    kind: 'choice',
+    label: 'Weather comes from',
+    choices: [{ id: 'unknown', name: 'not known' }, ...SIDES],
+    get: (s) => s.windFrom ?? 'unknown',
+    set: (s, v) => {
+      s.windFrom = v === 'unknown' ? null : (v as Side);
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Trees stand over the roof',
+    get: (s) => s.treesOver,
+    set: (s, v) => {
+      s.treesOver = v;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Water stands here after rain',
+    get: (s) => s.wet,
+    set: (s, v) => {
+      s.wet = v;
+    },
+  },
+];
+
+/** The keeper's own strip, the run, the dust bath, the windows and the site. */
+export function ShellDetails() {
+  const { shell, run, site } = usePlan();
+  return (
+    <>
+      <Part title="Run">
+        {run === null ? (
+          <button
+            type="button"
+            className="button self-start"
+            onClick={() =>
+              edit('Add a run', (d) => {
+                d.run = newRun(d);
+              })
+            }
+          >
+            <Plus size={15} aria-hidden /> Add a run
+          </button>
+        ) : (
+          <>
+            <FigureList
+              rows={[
+                { name: 'Run asked for', id: 'shell.run.needed' },
+                { name: 'There', id: 'shell.run.have' },
+              ]}
+            />
+            <div className={GRID}>
+              <SpecFields
+                of={run}
+                specs={RUN}
+                change={(name, recipe) =>
+                  edit(name, (d) => {
+                    if (d.run) recipe(d.run, d);
+                  })
+                }
+              />
+            </div>
+            <button
+              type="button"
+              className="button self-start"
+              onClick={() =>
+                edit('Remove the run', (d) => {
+                  d.run = null;
+                })
+              }
+            >
+              Remove the run
+            </button>
+          </>
+        )}
+      </Part>
+      <Part title="Dust bath">
+        <FigureList rows={[{ name: 'Asked for', id: 'shell.dustBath.needed' }]} />
+        <FixtureRows<'dustBath'>
+          kind="dustBath"
+          specs={BATH}
+          empty="No dust bath yet. Birds that range make their own."
+          adds={[{ name: 'Add a dust bath', make: ADDS.dustBath }]}
+        />
+      </Part>
+      <Part title="Windows">
+        <WindowRows />
+        <FigureList rows={MESH} />
+      </Part>
+      <AtTheBench station="shell" />
+      <PartitionPart />
+      <Part title="Foot, storage and site">
+        <div className={GRID}>
+          <SpecFields
+            of={shell}
+            specs={STORAGE}
+            change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
+          />
+          <SpecFields
+            of={site}
+            specs={SITE}
+            change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
+          />
+        </div>
+        <AnimalsPart />
+        <SiteAdvice />
+      </Part>
+    </>
+  );
+}
+
+/** A mesh wall that parts two ages or kinds, each with its own side of everything. */
+function PartitionPart() {
+  const { partition, flock, shell } = usePlan();
+  return (
+    <Part title="Two zones">
+      {partition === null ? (
+        <>
+          <p className="text-[0.87rem] text-soft">
+            A removable mesh wall keeps two ages or kinds apart in one house. Each zone is then
+            sized by itself: bars, nests, feeder, drinker, pop door, a way in for you, and half of
+            the run.
+          </p>
+          <button
+            type="button"
+            className="button self-start"
+            onClick={() =>
+              edit('Part the coop', (d) => {
+                d.partition = {
+                  axis: 'x',
+                  atM: Math.round(d.shell.lengthM * 50) / 100,
+                  beyond: d.flock.slice(-1).map((g) => g.id),
+                };
+              })
+            }
+          >
+            <Plus size={15} aria-hidden /> Part it in two
+          </button>
+        </>
+      ) : (
+        <>
+          <div className={GRID}>
+            <SpecFields
+              of={partition}
+              specs={partitionSpecs(flock, shell)}
+              change={(name, recipe) =>
+                edit(name, (d) => {
+                  if (d.partition) recipe(d.partition, d);
+                })
+              }
+            />
+          </div>
+          <button
+            type="button"
+            className="button self-start"
+            onClick={() =>
+              edit('Take the partition out', (d) => {
+                d.partition = null;
+              })
+            }
+          >
+            Take the partition out
+          </button>
+        </>
+      )}
+    </Part>
+  );
+}
+
+type Partition = NonNullable<Plan['partition']>;
+
+const partitionSpecs = (flock: Plan['flock'], shell: Plan['shell']): Spec<Partition>[] => [
+  {
+    kind: 'choice',
+    label: 'Parts',
+    choices: [
+      { id: 'x', name: 'left from right' },
+      { id: 'y', name: 'front from rear' },
+    ],
+    get: (p) => p.axis,
+    set: (p, v) => {
+      p.axis = v as Partition['axis'];
+      p.atM = Math.round((p.axis === 'x' ? shell.lengthM : shell.widthM) * 50) / 100;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Stands at',
+    least: 0.1,
+    get: (p) => p.atM,
+    set: (p, m) => {
+      p.atM = m;
+    },
+  },
+  ...flock.map(
+    (g): Spec<Partition> => ({
+      kind: 'yes',
+      label: `${g.name} live beyond it`,
+      get: (p) => p.beyond.includes(g.id),
+      set: (p, v) => {
+        p.beyond = v ? [...p.beyond, g.id] : p.beyond.filter((id) => id !== g.id);
+      },
+    }),
+  ),
+];
+
+const STORAGE: readonly Spec<Plan['shell']>[] = [
+  {
+    kind: 'openLength',
+    label: 'Your own strip, deep',
+    none: 'none',
+    get: (s) => s.storage?.depthM ?? null,
+    set: (s, m) => {
+      s.storage = m === null ? null : { wall: s.storage?.wall ?? 'left', depthM: m };
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Along the wall',
+    choices: SIDES,
+    when: (s) => s.storage !== null,
+    get: (s) => s.storage?.wall ?? 'left',
+    set: (s, v) => {
+      if (s.storage) s.storage.wall = v as Side;
+    },
+  },
+  {
+    kind: 'openLength',
+    label: 'Apron round the foot',
+    none: 'not known',
+    most: 3,
+    get: (s) => s.apronM,
+    set: (s, m) => {
+      s.apronM = m;
+    },
+  },
+];
+
+/** Mesh to cut, by kind; those that nothing is covered with are not shown. */
+const MESH = [
+  { name: '6 mm (1/4 in) hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
+  { name: '13 mm (1/2 in) hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
+  { name: '25 mm (1 in) mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
+];
+
+const BATH: readonly Spec<OfKind<'dustBath'>>[] = [
+  {
+    kind: 'length',
+    label: 'Length',
+    least: 0.1,
+    get: (b) => b.lengthM,
+    set: (b, m) => {
+      b.lengthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Width',
+    least: 0.1,
+    get: (b) => b.depthM,
+    set: (b, m) => {
+      b.depthM = m;
+    },
+  },
+  {
+    kind: 'length',
+    label: 'Filled, deep',
+    most: 1,
+    get: (b) => b.fillM,
+    set: (b, m) => {
+      b.fillM = m;
+    },
+  },
+  {
+    kind: 'choice',
+    label: 'Stands',
+    choices: PLACES,
+    get: (b) => b.place,
+    set: (b, v) => {
+      b.place = v as 'coop' | 'run';
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Roofed',
+    get: (b) => b.roofed,
+    set: (b, v) => {
+      b.roofed = v;
+    },
+  },
+];
+
+/** Which animals the coop is kept shut against: they set the mesh of every opening. */
+function AnimalsPart() {
+  const { site } = usePlan();
+  return (
+    <fieldset className="grid grid-cols-2 gap-x-3 gap-y-1">
+      <legend className="mb-1 text-[0.84rem] text-soft">
+        {site.animals === null
+          ? 'Animals that come here. Not asked yet: foxes and rats are taken.'
+          : 'Animals that come here: they set the mesh of every opening.'}
+      </legend>
+      <SpecFields
+        of={site}
+        specs={ANIMALS_HERE}
+        change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
+      />
+    </fieldset>
+  );
+}
+
+const ANIMALS_HERE: readonly Spec<Plan['site']>[] = ANIMAL_NAMES.map(({ id, name }) => ({
+  kind: 'yes',
+  label: name,
+  half: true,
+  get: (s) => animalsOf({ site: s }).includes(id),
+  set: (s, v) => {
+    const others = animalsOf({ site: s }).filter((a) => a !== id);
+    s.animals = v ? [...others, id] : others;
+  },
+}));
+
+/** What the site's answers lead to. */
+function SiteAdvice() {
+  const { site, shell } = usePlan();
+  const lines = [
+    site.treesOver && shell.roofBuild === 'sheetMetal'
+      ? 'Shade is worth much in summer; on a metal roof nuts and branches are loud enough to frighten birds, and leaves fill the gutter.'
+      : null,
+    site.treesOver && shell.roofBuild !== 'sheetMetal'
+      ? 'Shade is worth much in summer; clear leaves from the gutter after they fall.'
+      : null,
+    site.wet
+      ? 'Stand the coop and the run on a drained pad before anything else: no litter stays dry on wet ground.'
+      : null,
+    'A power lead comes in through a sleeve that is sealed against animals.',
+  ].filter((l) => l !== null);
+  return (
+    <ul className="list-disc pl-4 text-[0.87rem] text-soft" data-reason>
+      {lines.map((l) => (
+        <li key={l}>{l}</li>
+      ))}
+    </ul>
+  );
+}
