@@ -46,7 +46,7 @@ const STATIONS = {
   flock: ['roosts'],
   vessels: [],
   feed: ['vessels'],
-  water: ['feed', 'vessels'],
+  water: ['vessels'],
   shell: ['air', 'nests'],
   door: [],
   reach: [],

@@ -3,7 +3,7 @@ import type { Given, LineSpec } from '@/core/kernel/working';
 import { BREEDS } from '@/core/model/breeds.data';
 import { CLASSES } from '@/core/model/classes.data';
 import { CLIMATES } from '@/core/model/climates.data';
-import { WITHOUT_REMEDY } from '@/core/remedies/remedies';
+import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import { CONSTANTS, type ConstantId } from '@/core/rules/constants.data';
 import { FIT } from '@/core/rules/fit.data';

@@ -1,5 +1,6 @@
 import { assess } from '@/core/assess';
-import { PROPOSERS, remedies, WITHOUT_REMEDY } from '@/core/remedies/remedies';
+import { PROPOSERS, remedies } from '@/core/remedies/remedies';
+import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { DAY, sample } from '@/core/tests/plans';
 import { FINDING_WORDS } from './findings';
 import { bringsText, remedyText } from './remedies';

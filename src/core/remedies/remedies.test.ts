@@ -16,7 +16,8 @@ import { type Assessment, assess, createAssessor } from '../assess';
 import { parsePlan } from '../edit/parse';
 import { type Finding, SEVERITIES } from '../kernel/finding';
 import type { Plan } from '../model/schema';
-import { remedies, WITHOUT_REMEDY } from './remedies';
+import { remedies } from './remedies';
+import { WITHOUT_REMEDY } from './without';
 
 const on = DAY;
 

@@ -2,7 +2,7 @@ import { produce } from 'immer';
 import { type Assessment, createAssessor } from '../assess';
 import { flockSizes } from '../birds/flockSizes';
 import { parseEdit } from '../edit/parseEdit';
-import { type Finding, SEVERITIES } from '../kernel/finding';
+import type { Finding } from '../kernel/finding';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import type { Plan } from '../model/schema';
 import type {
@@ -28,10 +28,9 @@ import { ROOST_REMEDIES } from '../stations/roosts/remedies/places';
 import { CLASH_REMEDIES } from '../stations/shell/remedies/clashes';
 import { SHELL_REMEDIES } from '../stations/shell/remedies/shell';
 import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
+import { type Costs, costsOf, faultOf, isStill, ONE_FAULT } from './brought';
 import { hoursOf, OTHER_WISE } from './costs';
 import { MENDED_ANEW, setAnew } from './setAnew';
-
-export { WITHOUT_REMEDY } from './without';
 
 /** What may mend each kind of finding. */
 const OF_EACH: Readonly<Record<string, readonly Proposer[]>> = {
@@ -59,11 +58,15 @@ export const PROPOSERS: Readonly<Record<string, readonly LazyProposer[]>> = {
 
 /** At most so many are offered for one finding, of one kind no more than two. */
 const OFFERED = 3;
+
 const OF_A_KIND = 2;
+
 /** Changes that one remedy is made of at most, each told on a line. */
 const MOST_STEPS = 4;
+
 /** Proposals proved for a finding, and further changes tried for a proposal that brings something. */
 const MOST_PROVED = 16;
+
 const MOST_TRIED = 16;
 
 /** A plan as proposals would have it, proved by an assessment. */
@@ -73,17 +76,6 @@ interface Proved {
   readonly steps: readonly Told[];
   readonly hours: number;
   readonly costs: Costs;
-}
-
-/** What a change brings beside what it mends. */
-interface Costs {
-  readonly brings: readonly string[];
-  readonly lesser: readonly string[];
-  readonly worsens: readonly string[];
-  /** Whether any of it is worse than what is mended. */
-  readonly graver: boolean;
-  /** Findings that are new, worst first: what a further change may mend. */
-  readonly fresh: readonly Finding[];
 }
 
 /**
@@ -234,7 +226,9 @@ const isOtherWise = (r: Proved): boolean => r.steps.some((s) => OTHER_WISE.has(s
 /** How many faults a remedy brings or makes worse; those as bad as what it mends weigh most. */
 const weight = (c: Costs): number =>
   1000 * (c.brings.length + c.worsens.length) + 20 * c.lesser.length + c.fresh.length;
+
 const isClean = (c: Costs): boolean => c.brings.length + c.worsens.length === 0;
+
 const isSpotless = (c: Costs): boolean => isClean(c) && c.lesser.length === 0;
 
 /** A lesser fault that is brought is worth so much work, hours. */
@@ -288,63 +282,4 @@ function remedyOf({ plan, after, steps, hours, costs }: Proved, finding: Finding
       after.staves.flatMap((s) => (s.carries === null ? [] : [[s.station, s.carries]])),
     ),
   };
-}
-
-/** The same fault: by its key, or of the same first fixture, whichever others it now concerns. */
-const isStill = (f: Finding, mended: Finding): boolean =>
-  f.key === mended.key ||
-  (f.code === mended.code && f.fixtures.length > 0 && f.fixtures[0] === mended.fixtures[0]);
-
-/** What there is more of afterwards, as bad as what is mended and less bad, and what falls further short. */
-function costsOf(before: Assessment, after: Assessment, finding: Finding): Costs {
-  const rank = SEVERITIES.indexOf(finding.severity);
-  const [had, has] = [before, after].map((a) => {
-    const counts = new Map<string, number>();
-    for (const f of a.findings) counts.set(faultOf(f), (counts.get(faultOf(f)) ?? 0) + 1);
-    return counts;
-  });
-  const grown = new Set([...(has ?? [])].flatMap(([k, n]) => (n > (had?.get(k) ?? 0) ? [k] : [])));
-  const keys = new Set(before.findings.map((f) => f.key));
-  const asBad = (f: Finding): boolean => SEVERITIES.indexOf(f.severity) <= rank;
-  const more = after.findings.filter((f) => grown.has(faultOf(f)));
-  const codes = (list: readonly Finding[]): string[] => [...new Set(list.map((f) => f.code))];
-  const brings = codes(more.filter(asBad));
-  const worse = madeWorse(before, after, rank);
-  return {
-    brings,
-    lesser: codes(more.filter((f) => !asBad(f))).filter((code) => !brings.includes(code)),
-    worsens: codes(worse),
-    graver: [...more, ...worse].some((f) => SEVERITIES.indexOf(f.severity) < rank),
-    fresh: [...more.filter((f) => !keys.has(f.key)), ...worse],
-  };
-}
-
-/** Too few places, told by what it lies at: one fault, whichever of them is told. */
-const ONE_FAULT: readonly (readonly string[])[] = [
-  ['roosts.length.short', 'roosts.places.short', 'roosts.reach.short', 'roosts.hop.high'],
-  ['nests.boxes.short', 'nests.boxes.sizeShort'],
-];
-
-const faultOf = ({ code }: Finding): string =>
-  ONE_FAULT.find((codes) => codes.includes(code))?.[0] ?? code;
-
-/** A gap that grows by less than this part of the need is no worse: a feeder's foot on a floor that lacks metres. */
-const GROWN_PART = 0.01;
-
-/** Findings of equal or higher severity told both before and after whose gap has grown. */
-function madeWorse(before: Assessment, after: Assessment, rank: number): Finding[] {
-  const gaps = new Map(before.findings.map((f) => [f.key, shortBy(f)]));
-  return after.findings.filter((f) => {
-    const [was, is] = [gaps.get(f.key), shortBy(f)];
-    const least = GROWN_PART * Math.abs(f.numbers.needed?.value ?? 0) + 1e-9;
-    return was != null && is !== null && is > was + least && SEVERITIES.indexOf(f.severity) <= rank;
-  });
-}
-
-/** How far off a finding says it is, in its own unit; null where it names neither what is missing nor what is there. */
-function shortBy({ numbers: { missing, needed, there } }: Finding): number | null {
-  if (missing) return missing.value;
-  return needed && there && needed.unit === there.unit
-    ? Math.abs(needed.value - there.value)
-    : null;
 }

@@ -20,8 +20,8 @@ import {
   lampW,
   toleratedC,
 } from './brooder/broods';
-import { cleatPitchM } from './door/door';
 import { lightWeeks } from './door/light';
+import { cleatPitchM } from './door/ramp';
 import { shareOnLitter, topUpKg } from './litterCourse';
 import { stripMDay } from './roosts/droppings';
 

@@ -5,7 +5,7 @@ import { CLASSES } from '@/core/model/classes.data';
 import { bareCoop, change, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { newPopDoor } from '../../edit/new/openings';
 import type { Plan, PopDoor } from '../../model/schema';
-import { cleatPitchM } from './door';
+import { cleatPitchM } from './ramp';
 
 const coop = (parts: Partial<PopDoor>, recipe: (d: Plan) => void = () => {}): Plan =>
   soundCoop((d) => {

@@ -1,26 +1,20 @@
-import { dayOf, livingOn, massThen } from '../../birds/flock';
+import { dayOf } from '../../birds/flock';
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
-import { type Carries, fittingOn, type StationDemand } from '../../carrying/carrying';
-import { allShare, shareOut } from '../../carrying/sharing';
-import { barsAbove } from '../../geometry/bars';
-import { inRun, solidOf } from '../../geometry/solids';
-import type { When } from '../../kernel/finding';
-import { below, wholeUp } from '../../kernel/units/number';
+import { inRun } from '../../geometry/solids';
+import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
-import type { Feeder, Plan, Vessel } from '../../model/schema';
+import type { Feeder } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import {
   askedOf,
-  byDay,
   type CarryingStation,
-  capacityParts,
   type StationContext,
   schoolFor,
-  thenId,
   whenHolds,
 } from '../context';
-import { factFor, type Sheet, shadowReach, sheetOf } from '../sheet';
+import { type Sheet, sheetOf } from '../sheet';
+import { accessDemand, accessFigures } from '../vessels/access';
 import {
   contentsKg,
   feedersOf,
@@ -33,114 +27,7 @@ import {
   wasteOf,
 } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
-
-/** Whether all birds find a place at once, shared out among the vessels as well as can be. */
-export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): StationDemand {
-  const sharesOn = sharesBy(ctx, vessels);
-  return {
-    measure: 'rim',
-    perBird: byDay(ctx, 'rims', [], (flock, d) =>
-      flock.lots.map((_, i) => factFor('feed.round', massThen(flock, i, d))),
-    ),
-    fits: (taken, { d }) => allShare(sharesOn(d), taken),
-  };
-}
-
-/** By day, what share of each vessel within reach one bird of each lot takes. */
-function sharesBy(ctx: StationContext, vessels: readonly Vessel[]): (d: number) => number[][] {
-  const { flock } = ctx;
-  const sharers = vesselsWithin(vessels, ctx.plan).map(sharer);
-  let last: { d: number; shares: number[][] } | null = null;
-  return (d) => {
-    if (last?.d !== d) {
-      const masses = flock.lots.map((_, i) => massThen(flock, i, d));
-      const shares = sharers.map((share) =>
-        flock.lots.map((lot, i) => share(lot, masses[i] as number)),
-      );
-      last = { d, shares };
-    }
-    return last.shares;
-  };
-}
-
-/** What the birds ask for and find when the vessels have just been filled. */
-export function accessFigures(
-  s: Sheet,
-  ctx: StationContext,
-  station: 'feed' | 'water',
-  vessels: readonly Vessel[],
-  carry: Carries,
-  short: When | null,
-): void {
-  const { most, next } = ctx.kept(
-    `access.${station}`,
-    [ctx.flock, ctx.lean, carry, ...vesselsWithin(vessels, ctx.plan)],
-    () => ({
-      most: fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
-      next: !ctx.lean && givenUp(ctx, vessels, carry),
-    }),
-  );
-  const living = livingOn(ctx.flock, carry.needOn).reduce((a, b) => a + b, 0);
-  const needed = s.found(`${station}.needed`, 'birds', living, ENTERED);
-  const served = (id: string, taken: readonly number[]) =>
-    s.worked(
-      id,
-      'vessel.served',
-      W['vessel.served'],
-      { fitted: taken, served: taken.reduce((a, b) => a + b, 0) },
-      KEEPERS,
-    );
-  const there = served(`${station}.have`, most.taken);
-  // where the search was given up, the figure says that it is the best that was found
-  const key = next ? 'vessel.capacity.best' : 'vessel.capacity';
-  s.worked(
-    `${station}.capacity`,
-    key,
-    W[key],
-    {
-      ...capacityParts(ctx, carry),
-    },
-    KEEPERS,
-  );
-  const without = carry.present - carry.fitting;
-  if (without <= 0 || vessels.length === 0 || toldAsStarving(s, ctx, vessels, carry)) return;
-  const same = carry.setOn === carry.needOn;
-  s.find(
-    `${station}.access.short`,
-    'short',
-    vessels.map((v) => v.id),
-    {
-      needed: same
-        ? needed
-        : s.found(thenId(carry, `${station}.needed`), 'birds', carry.present, ENTERED),
-      there: same ? there : served(thenId(carry, `${station}.have`), carry.taken),
-      without: s.found(`${station}.without`, 'birds', without, KEEPERS),
-    },
-    null,
-    short,
-  );
-}
-
-/** Whether those without a place are birds that can use no vessel at all: that is told, and is worse. */
-function toldAsStarving(
-  s: Sheet,
-  ctx: StationContext,
-  vessels: readonly Vessel[],
-  carry: Carries,
-): boolean {
-  if (!s.findings.some((f) => f.code === 'feed.lot.none')) return false;
-  const shares = sharesBy(ctx, vessels)(carry.setOn);
-  const others = carry.flock.map((n, i) => (shares.some((own) => Number.isFinite(own[i])) ? n : 0));
-  return allShare(shares, others);
-}
-
-/** Whether the search for room for all birds of the setting day was given up. */
-function givenUp(ctx: StationContext, vessels: readonly Vessel[], carry: Carries): boolean {
-  return (
-    carry.fitting < carry.present &&
-    shareOut(sharesBy(ctx, vessels)(carry.setOn), carry.flock).givenUp
-  );
-}
+import { dishes, dishesUnderBars } from './dishes';
 
 /** Feed: a place at the feeder for all at once, at their height, for the days between fills, and fresh. */
 export const feedStation: CarryingStation = {
@@ -341,42 +228,3 @@ function tall(s: Sheet, ctx: StationContext, feeders: readonly Feeder[], d: numb
     },
   );
 }
-
-/** Shell or grit under sleeping birds is fouled by the morning. */
-function dishesUnderBars(s: Sheet, { plan, flock }: StationContext): void {
-  const heaviest = flock.heaviestOnBarsKg;
-  if (heaviest === null) return;
-  for (const f of plan.fixtures) {
-    if (f.kind !== 'dish' || inRun(f)) continue;
-    const solid = solidOf(f, plan);
-    const over = barsAbove(solid, plan, heaviest);
-    if (over.length === 0) continue;
-    const ids = [f.id, ...over.map((b) => b.id)];
-    s.find('feed.dish.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
-  }
-}
-
-/** Shell for hens in lay, one dish for twelve; grit where they do not range. */
-function dishes(s: Sheet, ctx: StationContext): void {
-  const peak = ctx.flock.peaks.inLay;
-  if (peak === null) return;
-  const hens = peak.value;
-  const per = FACTS['feed.shell.hens'].value;
-  const count = (holds: 'shell' | 'grit'): number =>
-    ctx.plan.fixtures.filter((f) => f.kind === 'dish' && f.holds === holds).length;
-  const needed = wholeUp(hens / per);
-  if (count('shell') < needed) {
-    s.find('feed.shell.few', 'awkward', [], {
-      there: s.found('feed.shell.there', 'dishes', count('shell'), ENTERED),
-      needed: s.found('feed.shell.needed', 'dishes', needed, KEEPERS),
-      hens: s.found('feed.shell.laying', 'hens', hens, ENTERED),
-      per: s.fact('feed.shell.hens'),
-    });
-  }
-  if (count('grit') === 0 && ctx.plan.run !== null && ranging(ctx.plan) === false) {
-    s.find('feed.grit.none', 'awkward', [], {});
-  }
-}
-
-/** Whether birds get out on ground of their own: only a run that is roofed and floored keeps them off it. */
-const ranging = (plan: Plan): boolean => plan.run === null || plan.run.roof !== 'full';

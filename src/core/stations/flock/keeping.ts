@@ -5,12 +5,8 @@ import { type Basis, ENTERED, type Figure, figure, KEEPERS } from '../../kernel/
 import type { Plan } from '../../model/schema';
 import { constant } from '../../rules/constants.data';
 import type { StationContext } from '../context';
+import { allFound, type Found, NOTHING, numberOf } from '../found';
 import { FLOCK_WORKINGS as W } from './flock.working';
-
-interface Found {
-  readonly figures: Figure[];
-  readonly findings: Finding[];
-}
 
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
 export const HENS_PER_COCK = { least: 8, most: 12, farBelow: 6, farAbove: 18 } as const;
@@ -27,10 +23,8 @@ export function flockFindings(ctx: StationContext): Found {
     unsorted(ctx.flock),
     ...limitFindings(ctx),
   ];
-  return { figures: all.flatMap((f) => f.figures), findings: all.flatMap((f) => f.findings) };
+  return allFound(all);
 }
-
-const NOTHING: Found = { figures: [], findings: [] };
 
 function finding(
   code: string,
@@ -40,10 +34,7 @@ function finding(
   about: readonly string[] = [],
 ): Found {
   const numbers = Object.fromEntries(
-    Object.entries(figures).map(([name, f]): [string, FindingNumber] => [
-      name,
-      { value: f.value, unit: f.unit, figure: f.id },
-    ]),
+    Object.entries(figures).map(([name, f]): [string, FindingNumber] => [name, numberOf(f)]),
   );
   const one: Finding = {
     code,

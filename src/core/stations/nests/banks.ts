@@ -3,29 +3,16 @@ import type { Lot } from '../../birds/lots';
 import type { Carries } from '../../carrying/carrying';
 import { barsAbove, droppingsShadow } from '../../geometry/bars';
 import { entranceSolid, solidOf } from '../../geometry/solids';
-import {
-  type Finding,
-  type FindingNumber,
-  findingKey,
-  type Severity,
-  type Solid,
-  type When,
-} from '../../kernel/finding';
+import type { Finding, FindingNumber, Severity, When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { NestBank, Plan } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { type StationContext, schoolFor, thenId, whenHolds } from '../context';
+import { allFound, type Found, findingOf, NOTHING } from '../found';
 import { banksOf, boxFits, isFor, layingPerBird } from './boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
-
-interface Found {
-  readonly figures: Figure[];
-  readonly findings: Finding[];
-}
-
-const NOTHING: Found = { figures: [], findings: [] };
 
 /** Every rule of the nests that this coop breaks, with the figures the findings speak of. */
 export function nestFindings(
@@ -45,28 +32,10 @@ export function nestFindings(
       bySize ? NOTHING : boxSmall(bank, ctx),
     ]),
   ];
-  return { figures: all.flatMap((f) => f.figures), findings: all.flatMap((f) => f.findings) };
+  return allFound(all);
 }
 
-function finding(
-  code: string,
-  severity: Severity,
-  fixtures: readonly string[],
-  numbers: Finding['numbers'],
-  zone: Solid | null,
-  when: When | null = null,
-): Finding {
-  return {
-    ...when,
-    code,
-    key: findingKey(code, fixtures),
-    station: 'nests',
-    severity,
-    fixtures,
-    numbers,
-    zone,
-  };
-}
+const finding = findingOf('nests');
 
 function boxesShort(
   ctx: StationContext,

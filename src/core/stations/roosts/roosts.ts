@@ -16,6 +16,7 @@ import {
 } from '../context';
 import { scaledParts } from '../shared.working';
 import { reachedByLots } from './climbing';
+import { whyNotCounted } from './counted';
 import { moreOfRoosts } from './heights';
 import {
   allSeated,
@@ -29,7 +30,7 @@ import {
 } from './packing';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import type { CountedBar, FlockSeats } from './seats';
-import { roostFindings, whyNotCounted } from './spacing';
+import { roostFindings } from './spacing';
 import { hotFactor, widthsOf } from './widths';
 
 /** Roosts: every bird finds her width, as whole birds on whole bars that she gets up to. */

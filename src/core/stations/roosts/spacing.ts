@@ -2,59 +2,27 @@ import { hopOf } from '../../birds/hops';
 import type { Carries } from '../../carrying/carrying';
 import {
   barsOf,
-  effectiveLength,
   highestNestLipZ,
   type NotCounted,
-  notCounted,
-  sidewaysM,
-  spacingRule,
   upperBarOver,
   type WallGap,
   wallGap,
 } from '../../geometry/bars';
-import { outsideCode } from '../../geometry/outside';
 import { solidOf } from '../../geometry/solids';
-import {
-  type Finding,
-  type FindingNumber,
-  findingKey,
-  type Severity,
-  type Solid,
-  type When,
-} from '../../kernel/finding';
+import type { Finding, Solid, When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../../kernel/working';
-import { REFERENCE_HEN_KG } from '../../model/classes.data';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { Bar, Plan } from '../../model/schema';
 import { fitM } from '../../rules/book';
-import { FIT, type FitRuleId } from '../../rules/fit.data';
-import { type StationContext, schoolFor, thenId } from '../context';
-import { scaledParts } from '../shared.working';
-import { reachedByLots } from './climbing';
-import { allSeated, widestFirst } from './packing';
+import { FIT } from '../../rules/fit.data';
+import { type StationContext, schoolFor } from '../context';
+import { type Found, findingOf, NOTHING, numberOf } from '../found';
+import { apartFigure, tooClose } from './between';
+import { whyNotCounted } from './counted';
+import { neededFigures, neededNumber } from './needed';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
-import { widthsOf } from './widths';
-
-interface Found {
-  readonly figures: Figure[];
-  readonly findings: Finding[];
-}
-
-/** Why each bar does not count; null for those that do. */
-export const whyNotCounted = (ctx: StationContext): ReadonlyMap<string, NotCounted> =>
-  ctx.once('notCounted', () => {
-    const heaviest = ctx.flock.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
-    const reached = reachedByLots(ctx);
-    const sleepers = ctx.flock.lots.flatMap((lot, i) => (lot.kind === 'duck' ? [] : [i]));
-    // without birds on bars nobody is kept from them
-    const slept = (bar: Bar): boolean =>
-      outsideCode(bar, ctx.plan) === null &&
-      (sleepers.length === 0 || sleepers.some((i) => reached[i]?.has(bar.id)));
-    return new Map(
-      barsOf(ctx.plan).map((bar) => [bar.id, notCounted(bar, ctx.plan, heaviest, slept)]),
-    );
-  });
+import { lengthShort } from './shortage';
 
 /** Every rule of the roosts that this coop breaks, with the figures the findings speak of. */
 export function roostFindings(
@@ -86,154 +54,7 @@ export function roostFindings(
   return { figures, findings };
 }
 
-const NOTHING: Found = { figures: [], findings: [] };
-
-const number = (f: Figure): FindingNumber => ({ value: f.value, unit: f.unit, figure: f.id });
-
-function finding(
-  code: string,
-  severity: Severity,
-  fixtures: readonly string[],
-  numbers: Finding['numbers'],
-  zone: Solid | null,
-  when: When | null = null,
-): Finding {
-  return {
-    ...when,
-    code,
-    key: findingKey(code, fixtures),
-    station: 'roosts',
-    severity,
-    fixtures,
-    numbers,
-    zone,
-  };
-}
-
-/** What the spacing rules ask for this flock. */
-function neededFigures(heaviestKg: number): Figure[] {
-  const scaled: readonly FitRuleId[] = [
-    'roosts.apart.level',
-    'roosts.apart.stair',
-    'roosts.wall',
-    'roosts.shadow',
-  ];
-  const plain: readonly FitRuleId[] = ['roosts.lowest', 'roosts.lowest.final', 'roosts.aboveNests'];
-  return [
-    ...scaled.map((id) =>
-      figure(
-        `${id}.needed`,
-        'roosts.fit',
-        W['roosts.fit'],
-        scaledParts(FIT[id].valueM, heaviestKg, FIT[id].scale, fitM(id, heaviestKg)),
-        KEEPERS,
-      ),
-    ),
-    ...plain.map((id) =>
-      figure(`${id}.needed`, 'roosts.rule', W['roosts.rule'], { value: FIT[id].valueM }, KEEPERS),
-    ),
-  ];
-}
-
-const neededNumber = (id: FitRuleId, heaviestKg: number): FindingNumber => ({
-  value: fitM(id, heaviestKg),
-  unit: 'm',
-  figure: `${id}.needed`,
-});
-
-function lengthShort(
-  ctx: StationContext,
-  carry: Carries,
-  own: readonly Figure[],
-  short: When | null,
-): Found {
-  if (carry.fitting >= carry.present) return NOTHING;
-  // where nobody gets up to any bar, the way up is what is told
-  const why = [...whyNotCounted(ctx).values()].filter((w) => w !== 'stepBar' && w !== 'outside');
-  const unreached = why.length > 0 && why.every((w) => w === 'unreached');
-  if (unreached && enoughIfReached(ctx, carry)) return NOTHING;
-  const get = (id: string): Figure => {
-    const found = own.find((f) => f.id === id);
-    if (!found) throw new Error(`the roosts have no figure ${id}`);
-    return found;
-  };
-  const without = get('roosts.without');
-  const needed = get(thenId(carry, 'roosts.needed'));
-  const there = get('roosts.have');
-  const present = figure(
-    'roosts.present',
-    'roosts.present',
-    W['roosts.present'],
-    { value: carry.present },
-    ENTERED,
-  );
-  const bars = barsOf(ctx.plan).map((b) => b.id);
-  if (!below(there.value, needed.value)) {
-    // there is length enough, but each bar holds whole birds only, or lies where some do not get up to
-    const kept = keptFromBars(ctx, carry);
-    const numbers = {
-      without: number(without),
-      present: number(present),
-      needed: number(needed),
-      there: number(there),
-    };
-    return {
-      figures: [present],
-      findings: [
-        finding(
-          kept ? 'roosts.reach.short' : 'roosts.places.short',
-          'short',
-          bars,
-          numbers,
-          null,
-          short,
-        ),
-      ],
-    };
-  }
-  const missing = figure(
-    'roosts.missing',
-    'roosts.missing',
-    W['roosts.missing'],
-    { needed: needed.value, there: there.value, missing: needed.value - there.value },
-    { evidence: needed.evidence, source: needed.source },
-  );
-  const numbers = {
-    without: number(without),
-    needed: number(needed),
-    there: number(there),
-    missing: number(missing),
-    present: number(present),
-  };
-  return {
-    figures: [missing, present],
-    findings: [finding('roosts.length.short', 'short', bars, numbers, null, short)],
-  };
-}
-
-/** Whether the bars would hold the birds of the setting day if all of them got up to all of them. */
-function enoughIfReached(ctx: StationContext, carry: Carries): boolean {
-  const school = schoolFor(ctx, 'roosts.length');
-  const widths = widthsOf(ctx.flock, school, carry.setOn);
-  const bars = barsOf(ctx.plan).filter(
-    (b) => b.use === 'sleeping' && outsideCode(b, ctx.plan) === null,
-  );
-  const usableM = bars.map((b) => effectiveLength(b, ctx.plan.shell).effectiveM);
-  const counts = carry.flock.map((n, i) => (widths[i] === 0 ? 0 : n));
-  return allSeated({ usableM, reaches: [] }, widestFirst(widths), counts, widths);
-}
-
-/** Whether some of the birds of the setting day get up to fewer bars than others do. */
-function keptFromBars(ctx: StationContext, carry: Carries): boolean {
-  const counted = [...whyNotCounted(ctx)].flatMap(([id, why]) => (why === null ? [id] : []));
-  const reached = reachedByLots(ctx);
-  return ctx.flock.lots.some(
-    (lot, i) =>
-      lot.kind !== 'duck' &&
-      (carry.flock[i] ?? 0) > 0 &&
-      counted.some((id) => !reached[i]?.has(id)),
-  );
-}
+const finding = findingOf('roosts');
 
 function nearWall(bar: Bar, plan: Plan, heaviestKg: number): Found {
   if (bar.use === 'step') return NOTHING;
@@ -247,7 +68,7 @@ function nearWall(bar: Bar, plan: Plan, heaviestKg: number): Found {
     parts,
     ENTERED,
   );
-  const numbers = { gap: number(gapFigure), needed: neededNumber('roosts.wall', heaviestKg) };
+  const numbers = { gap: numberOf(gapFigure), needed: neededNumber('roosts.wall', heaviestKg) };
   const zone = behindBar(bar, plan, gap);
   return {
     figures: [gapFigure],
@@ -283,7 +104,7 @@ function tooLow(bar: Bar, plan: Plan): Found {
     { bar: bar.z, litter, height },
     ENTERED,
   );
-  const numbers = { height: number(over), needed: neededNumber(rule, 2.2) };
+  const numbers = { height: numberOf(over), needed: neededNumber(rule, 2.2) };
   return {
     figures: [over],
     findings: [finding('roosts.bar.low', 'awkward', [bar.id], numbers, solidOf(bar, plan))],
@@ -302,7 +123,7 @@ function uncounted(bar: Bar, ctx: StationContext, heaviestKg: number): Found {
   });
   if (!upper) return NOTHING;
   const apart = apartFigure(bar, upper);
-  const numbers = { apart: number(apart), needed: neededNumber('roosts.shadow', heaviestKg) };
+  const numbers = { apart: numberOf(apart), needed: neededNumber('roosts.shadow', heaviestKg) };
   return {
     figures: [apart],
     findings: [
@@ -335,7 +156,7 @@ function unreached(bar: Bar, ctx: StationContext, all: ReadonlyMap<string, NotCo
         'roosts.bar.unreached',
         'short',
         [bar.id],
-        { height, hop: number(hop) },
+        { height, hop: numberOf(hop) },
         solidOf(bar, ctx.plan),
       ),
     ],
@@ -355,7 +176,7 @@ function nearNests(bar: Bar, plan: Plan): Found {
     { bar: bar.z, lip, above },
     ENTERED,
   );
-  const numbers = { above: number(aboveFigure), needed: neededNumber('roosts.aboveNests', 2.2) };
+  const numbers = { above: numberOf(aboveFigure), needed: neededNumber('roosts.aboveNests', 2.2) };
   // below the entrance the bar does not count at all; a little above it birds still choose the nest
   const [code, severity] =
     above < 0
@@ -392,63 +213,12 @@ function narrowInCold(bar: Bar, { flock }: StationContext): Found {
     KEEPERS,
   );
   const numbers = {
-    width: number(width),
-    needed: number(needed),
+    width: numberOf(width),
+    needed: numberOf(needed),
     winter: { value: winterC, unit: 'celsius', figure: 'climate.designWinter' } as const,
   };
   return {
     figures: [width, needed],
     findings: [finding('roosts.bar.narrowInCold', 'awkward', [bar.id], numbers, null)],
   };
-}
-
-function apartFigure(a: Bar, b: Bar): Figure {
-  const [one, other] = a.axis === 'x' ? [a.y, b.y] : [a.x, b.x];
-  const ids = [a.id, b.id].sort().join('.');
-  const parts = { one, other, apart: Math.abs(one - other) };
-  return figure(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
-}
-
-function tooClose(a: Bar, b: Bar, ctx: StationContext, heaviestKg: number): Found {
-  const { plan } = ctx;
-  if (a.use === 'step' || b.use === 'step') return NOTHING;
-  const apart = sidewaysM(a, b);
-  const rule = spacingRule(a, b);
-  // the rungs of a ladder go by its pitch
-  const ladder = schoolFor(ctx, 'roosts.spacing').params.pitchM !== undefined;
-  if (ladder && rule === 'roosts.apart.stair') return NOTHING;
-  if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
-  // one under the other is told as a bar that does not count
-  const why = whyNotCounted(ctx);
-  const told: readonly (NotCounted | undefined)[] = ['underAnother', 'coincides', 'outside'];
-  if (told.includes(why.get(a.id)) || told.includes(why.get(b.id))) return NOTHING;
-  const apartOf = apartFigure(a, b);
-  const numbers = { apart: number(apartOf), needed: neededNumber(rule, heaviestKg) };
-  const code = rule === 'roosts.apart.level' ? 'roosts.bars.tooClose' : 'roosts.bars.stairTooClose';
-  return {
-    figures: [apartOf],
-    findings: [finding(code, 'awkward', [a.id, b.id], numbers, between(a, b, plan))],
-  };
-}
-
-/** From the one bar's centre to the other's, where they run alongside. */
-function between(a: Bar, b: Bar, plan: Plan): Solid {
-  const s = solidOf(a, plan);
-  const t = solidOf(b, plan);
-  const z = { z0: Math.min(a.z, b.z), z1: Math.max(a.z, b.z) + 0.3 };
-  return a.axis === 'x'
-    ? {
-        x0: Math.max(s.x0, t.x0),
-        x1: Math.min(s.x1, t.x1),
-        y0: Math.min(a.y, b.y),
-        y1: Math.max(a.y, b.y),
-        ...z,
-      }
-    : {
-        y0: Math.max(s.y0, t.y0),
-        y1: Math.min(s.y1, t.y1),
-        x0: Math.min(a.x, b.x),
-        x1: Math.max(a.x, b.x),
-        ...z,
-      };
 }

@@ -1,16 +1,16 @@
 import { livingOn, massThen } from '../../birds/flock';
-import { barsAbove } from '../../geometry/bars';
 import { clashesOf, runAlike } from '../../geometry/clashes';
-import { inRun, solidOf } from '../../geometry/solids';
+import { solidOf } from '../../geometry/solids';
 import { below, wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
-import type { AirOpening, Animal, Fixture, OfKind, Plan, Run } from '../../model/schema';
+import type { AirOpening, Animal, OfKind, Plan, Run } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { COVER_ROWS } from '../../rules/materials.data';
 import { FACTS } from '../../rules/singleRules.data';
 import { airOpenings } from '../air/air';
 import { basisOf, type StationContext, schoolFor } from '../context';
-import { type Sheet, shadowReach, sheetOf } from '../sheet';
+import { type Sheet, sheetOf } from '../sheet';
+import { dustBath, shutIn } from './dustBath';
 import { SHELL_WORKINGS as W } from './shell.working';
 
 /** The shell beside what does not fit in it: mesh, latches, panes, the floor's foot, the run, the dust bath. */
@@ -49,6 +49,7 @@ export function apertureM(o: Pick<AirOpening, 'cover'>): number | null {
 
 /** What gets through welded mesh that is wider than half an inch, or reaches through it. */
 const SMALL_HUNTERS: ReadonlySet<Animal> = new Set(['raccoon', 'weasel', 'rat', 'snake', 'mouse']);
+
 /** What gets through half an inch. */
 const SMALLEST: readonly Animal[] = ['mouse', 'snake'];
 
@@ -234,68 +235,4 @@ function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
     needed: s.found('shell.run.pastimes.needed', 'things', needed, KEEPERS),
     per: s.fact('run.pastime.birds'),
   });
-}
-
-const shutIn = (ctx: StationContext): boolean =>
-  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.shutIn ?? 0) === 1;
-
-const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
-
-/** A dust bath for birds that cannot make their own. */
-function dustBath(s: Sheet, ctx: StationContext): void {
-  const { plan, flock } = ctx;
-  const birds = flock.planned;
-  if (birds === 0) return;
-  const baths = plan.fixtures.filter(isBath);
-  const per = FACTS['dustBath.hen'].value;
-  const least = FACTS['dustBath.least'].value;
-  const needed = s.worked(
-    'shell.dustBath.needed',
-    'shell.dustBath',
-    W['shell.dustBath'],
-    {
-      birds,
-      per,
-      least,
-      needed: Math.max(least, birds * per),
-    },
-    KEEPERS,
-  );
-  if (baths.length === 0) {
-    if (shutIn(ctx)) s.find('shell.dustBath.none', 'awkward', [], { needed });
-    return;
-  }
-  const there = baths.reduce((sum, b) => sum + b.lengthM * b.depthM, 0);
-  if (below(there, needed.value)) {
-    s.find(
-      'shell.dustBath.small',
-      'awkward',
-      baths.map((b) => b.id),
-      {
-        needed,
-        there: s.found('shell.dustBath.have', 'm2', there, ENTERED),
-      },
-    );
-  }
-  for (const b of baths) {
-    if (below(b.fillM, FACTS['dustBath.deep'].value)) {
-      s.find('shell.dustBath.shallow', 'awkward', [b.id], {
-        fill: s.entered(`shell.dustBath.${b.id}.fill`, 'm', b.fillM),
-        needed: s.fact('dustBath.deep'),
-      });
-    }
-    underBars(s, ctx, b);
-    if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
-  }
-}
-
-/** Dust under sleeping birds is droppings by the morning. */
-function underBars(s: Sheet, { plan, flock }: StationContext, bath: OfKind<'dustBath'>): void {
-  const heaviest = flock.heaviestOnBarsKg;
-  if (heaviest === null || inRun(bath)) return;
-  const solid = solidOf(bath, plan);
-  const over = barsAbove(solid, plan, heaviest);
-  if (over.length === 0) return;
-  const ids = [bath.id, ...over.map((b) => b.id)];
-  s.find('shell.dustBath.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
 }

@@ -4,8 +4,8 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
-import { accessDemand, accessFigures } from '../feed/feed';
 import { type Sheet, sheetOf } from '../sheet';
+import { accessDemand, accessFigures } from '../vessels/access';
 import {
   capacityL,
   drinkersOf,

@@ -1,7 +1,7 @@
 import { solidOf } from '../../../geometry/solids';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
 import { down, type Proposer, tidied, up } from '../../../proposals/remedy';
-import { hang } from '../../nests/remedies/banks';
+import { hang } from '../../nests/remedies/lips';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
 
 /** A shell grows by a third at most. */

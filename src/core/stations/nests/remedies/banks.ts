@@ -1,49 +1,16 @@
 import { type Lot, lotsOf } from '../../../birds/lots';
 import { againstWall, newNestBank } from '../../../edit/new/nests';
 import { barsOf } from '../../../geometry/bars';
-import { boxesPerTier, highestOpenLipZ } from '../../../geometry/solids';
+import { boxesPerTier } from '../../../geometry/solids';
 import { OPPOSITE } from '../../../geometry/walls';
 import { wholeUp } from '../../../kernel/units/number';
 import { litterEndM } from '../../../model/litter';
 import type { Bar, NestBank, Plan } from '../../../model/schema';
-import { leastBarZ } from '../../../proposals/leastBar';
-import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import { metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
 import { chosenSchool, RULE_BOOK } from '../../../rules/book';
-import { FIT, NEST_LIP_M } from '../../../rules/fit.data';
-import { FACTS } from '../../../rules/singleRules.data';
-import { lowBed } from '../../litter/remedies/lowBed';
-
+import { bankIn, bankOf, clearBars } from './bankIn';
+import { keepBedLow, lowerLip, lowerLipWithStep, raiseLip, stepToLip } from './lips';
 import { HANG_ELSEWHERE, hungOutside } from './outside';
-
-const bankIn = (draft: Plan, id: string): NestBank | undefined =>
-  draft.fixtures.find((f): f is NestBank => f.kind === 'nestBank' && f.id === id);
-
-const bankOf = (plan: Plan, ids: readonly string[]): NestBank | undefined =>
-  plan.fixtures.find((f): f is NestBank => f.kind === 'nestBank' && ids.includes(f.id));
-
-/** Raises every sleeping bar that would no longer stand clear over the nests, and the steps up to it. */
-export function clearBars(draft: Plan): void {
-  const z = leastBarZ(draft);
-  let raised = false;
-  for (const f of draft.fixtures) {
-    if (f.kind === 'bar' && f.use === 'sleeping' && f.z < z) {
-      f.z = z;
-      raised = true;
-    }
-  }
-  if (raised) evenSteps(draft);
-}
-
-/** Step bars spaced evenly from the litter up to the lowest sleeping bar. */
-function evenSteps(draft: Plan): void {
-  const bars = draft.fixtures.filter((f): f is Bar => f.kind === 'bar');
-  const lowest = Math.min(...bars.filter((b) => b.use === 'sleeping').map((b) => b.z));
-  const steps = bars.filter((b) => b.use === 'step').sort((a, b) => a.z - b.z);
-  const from = draft.litter.depthM;
-  steps.forEach((step, k) => {
-    step.z = near(draft, from + ((lowest - from) * (k + 1)) / (steps.length + 1));
-  });
-}
 
 /** Boxes added to the bank until there are enough. */
 const addBoxes: Proposer = (finding, { plan, value }) => {
@@ -221,177 +188,6 @@ function places(plan: Plan, bank: NestBank): NestBank[] {
     found.push({ ...bank, faces: 'front', x: 0, y: widthM - bank.boxD });
   }
   return found;
-}
-
-/** Lips that pass at both levels: over the litter as it starts, and as it ends. */
-function leastLipZ(plan: Plan, bank: NestBank, leastM: number): number {
-  const ducks = bank.forWhom === 'ducks' || leastM === 0;
-  return up(
-    plan,
-    Math.max(
-      plan.litter.depthM + leastM,
-      ducks ? 0 : litterEndM(plan) + FACTS['nests.lip.final'].value,
-    ),
-  );
-}
-
-/** The lip set to what the hens want, and the bars kept clear above it. */
-const raiseLip: Proposer = (finding, { plan }) => {
-  const bank = bankOf(plan, finding.fixtures);
-  if (!bank) return [];
-  const least = finding.numbers.needed?.value ?? 0;
-  // what is told is the least at one of the levels; the other holds too
-  const usual = least === FACTS['nests.lip.final'].value ? 0.3 : least;
-  return [lipAt(bank, leastLipZ(plan, bank, usual), 'nests.setLip', plan)];
-};
-
-const lowerLip: Proposer = (finding, { plan }) => {
-  const bank = bankOf(plan, finding.fixtures);
-  const most = finding.numbers.allowed?.value ?? finding.numbers.hop?.value;
-  if (!bank || most === undefined) return [];
-  const lipZ = down(plan, plan.litter.depthM + most);
-  return lipZ < litterEndM(plan) + FACTS['nests.lip.final'].value - 1e-9 && most > 0.3
-    ? []
-    : [lipAt(bank, lipZ, 'nests.setLip', plan)];
-};
-
-/** A lip that a step half-way up does not bring within a hop, lowered until it does. */
-const lowerLipWithStep: Proposer = (finding, { plan }) => {
-  const bank = bankOf(plan, finding.fixtures);
-  const hop = finding.numbers.hop?.value;
-  if (!bank || hop === undefined) return [];
-  const lipZ = down(plan, plan.litter.depthM + 2 * hop);
-  const least = leastLipZ(plan, bank, 0.3);
-  if (lipZ >= bank.lipZ - 1e-9 || lipZ < least - 1e-9) return [];
-  const stepZ = near(plan, plan.litter.depthM + (lipZ - plan.litter.depthM) / 2);
-  if (Math.max(stepZ - plan.litter.depthM, lipZ - stepZ) > hop + 1e-9) return [];
-  return [
-    {
-      code: 'nests.lowerWithStep',
-      fixtures: [bank.id],
-      numbers: {
-        height: metres(lipZ - plan.litter.depthM),
-        step: metres(stepZ - plan.litter.depthM),
-      },
-      hours: 0.8,
-      change: (draft) => {
-        const own = bankIn(draft, bank.id);
-        if (own) Object.assign(own, { lipZ, stepZ });
-      },
-    },
-  ];
-};
-
-/** The bed kept so low, and the lip with it, that birds which hop little get in by one step. */
-const keepBedLow: Proposer = (finding, { plan, sizes }) => {
-  const low = lowBed(plan, sizes.hopM);
-  const hop = finding.numbers.hop?.value;
-  const bank = bankOf(plan, finding.fixtures);
-  if (low === null || hop === undefined || !bank) return [];
-  const stepZ = down(plan, plan.litter.depthM + hop);
-  const lipZ = down(plan, stepZ + hop);
-  if (lipZ >= bank.lipZ - 1e-9 || lipZ < plan.litter.depthM + 0.3 - 1e-9) return [];
-  const { finalM } = low.litter;
-  return [
-    {
-      code: 'litter.keepTo',
-      fixtures: [],
-      numbers: { depth: metres(finalM ?? 0) },
-      also: [
-        {
-          code: 'nests.lowerWithStep',
-          fixtures: [bank.id],
-          numbers: {
-            height: metres(lipZ - plan.litter.depthM),
-            step: metres(stepZ - plan.litter.depthM),
-          },
-        },
-      ],
-      hours: 5,
-      change: (draft) => {
-        draft.litter.finalM = finalM;
-        const own = bankIn(draft, bank.id);
-        if (own) Object.assign(own, { lipZ, stepZ });
-      },
-    },
-  ];
-};
-
-/** A step or rail half-way up to the lip. */
-const stepToLip: Proposer = (finding, { plan }) => {
-  const bank = bankOf(plan, finding.fixtures);
-  const hop = finding.numbers.hop?.value;
-  if (!bank || hop === undefined) return [];
-  const climb = bank.lipZ - plan.litter.depthM;
-  if (climb > 2 * hop) return [];
-  const stepZ = near(plan, plan.litter.depthM + climb / 2);
-  return [
-    {
-      code: 'nests.step',
-      fixtures: [bank.id],
-      numbers: { height: metres(stepZ - plan.litter.depthM) },
-      change: (draft) => {
-        const own = bankIn(draft, bank.id);
-        if (own) own.stepZ = stepZ;
-      },
-    },
-  ];
-};
-
-/** Nests that stand too high under the bars come down; the bars stay. */
-export const lowerNests: Proposer = (finding, { plan }) => {
-  const bars = barsOf(plan).filter((b) => finding.fixtures.includes(b.id));
-  const lowest = Math.min(...bars.map((b) => b.z));
-  if (!Number.isFinite(lowest)) return [];
-  const most = lowest - FIT['roosts.aboveNests'].valueM;
-  const high = plan.fixtures.filter(
-    (f): f is NestBank => f.kind === 'nestBank' && highestOpenLipZ(f) > most + 1e-9,
-  );
-  const to = high.map((bank) => ({
-    bank,
-    lipZ: down(plan, bank.lipZ - (highestOpenLipZ(bank) - most)),
-  }));
-  const floor = Math.max(
-    plan.litter.depthM + 0.3,
-    litterEndM(plan) + FACTS['nests.lip.final'].value,
-  );
-  if (to.length === 0 || to.some((t) => t.lipZ < floor - 1e-9)) return [];
-  return [
-    {
-      code: 'nests.lower',
-      fixtures: to.map((t) => t.bank.id),
-      numbers: { height: metres(Math.min(...to.map((t) => t.lipZ)) - plan.litter.depthM) },
-      hours: 0.5 * to.length,
-      change: (draft) => {
-        for (const { bank, lipZ } of to) {
-          const own = bankIn(draft, bank.id);
-          if (own) own.lipZ = lipZ;
-        }
-      },
-    },
-  ];
-};
-
-/** The bank hung high enough that the floor under it counts. */
-export const hang: Proposer = (_, { plan }) => {
-  const lipZ = up(plan, litterEndM(plan) + FIT['floor.raised'].valueM + NEST_LIP_M);
-  return plan.fixtures
-    .filter((f): f is NestBank => f.kind === 'nestBank' && f.lipZ < lipZ - 1e-9)
-    .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));
-};
-
-function lipAt(bank: NestBank, lipZ: number, code: string, plan: Plan): Proposal {
-  return {
-    code,
-    fixtures: [bank.id],
-    numbers: { height: metres(lipZ - plan.litter.depthM) },
-    change: (draft) => {
-      const own = bankIn(draft, bank.id);
-      if (!own) return;
-      own.lipZ = lipZ;
-      clearBars(draft);
-    },
-  };
 }
 
 /** Boxes made as large as the largest hens want. */

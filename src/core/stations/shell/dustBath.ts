@@ -1,0 +1,73 @@
+import { barsAbove } from '../../geometry/bars';
+import { inRun, solidOf } from '../../geometry/solids';
+import { below } from '../../kernel/units/number';
+import { ENTERED, KEEPERS } from '../../kernel/working';
+import type { Fixture, OfKind } from '../../model/schema';
+import { FACTS } from '../../rules/singleRules.data';
+import { type StationContext, schoolFor } from '../context';
+import { type Sheet, shadowReach } from '../sheet';
+import { SHELL_WORKINGS as W } from './shell.working';
+
+const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
+
+/** A dust bath for birds that cannot make their own. */
+export function dustBath(s: Sheet, ctx: StationContext): void {
+  const { plan, flock } = ctx;
+  const birds = flock.planned;
+  if (birds === 0) return;
+  const baths = plan.fixtures.filter(isBath);
+  const per = FACTS['dustBath.hen'].value;
+  const least = FACTS['dustBath.least'].value;
+  const needed = s.worked(
+    'shell.dustBath.needed',
+    'shell.dustBath',
+    W['shell.dustBath'],
+    {
+      birds,
+      per,
+      least,
+      needed: Math.max(least, birds * per),
+    },
+    KEEPERS,
+  );
+  if (baths.length === 0) {
+    if (shutIn(ctx)) s.find('shell.dustBath.none', 'awkward', [], { needed });
+    return;
+  }
+  const there = baths.reduce((sum, b) => sum + b.lengthM * b.depthM, 0);
+  if (below(there, needed.value)) {
+    s.find(
+      'shell.dustBath.small',
+      'awkward',
+      baths.map((b) => b.id),
+      {
+        needed,
+        there: s.found('shell.dustBath.have', 'm2', there, ENTERED),
+      },
+    );
+  }
+  for (const b of baths) {
+    if (below(b.fillM, FACTS['dustBath.deep'].value)) {
+      s.find('shell.dustBath.shallow', 'awkward', [b.id], {
+        fill: s.entered(`shell.dustBath.${b.id}.fill`, 'm', b.fillM),
+        needed: s.fact('dustBath.deep'),
+      });
+    }
+    underBars(s, ctx, b);
+    if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
+  }
+}
+
+/** Dust under sleeping birds is droppings by the morning. */
+function underBars(s: Sheet, { plan, flock }: StationContext, bath: OfKind<'dustBath'>): void {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null || inRun(bath)) return;
+  const solid = solidOf(bath, plan);
+  const over = barsAbove(solid, plan, heaviest);
+  if (over.length === 0) return;
+  const ids = [bath.id, ...over.map((b) => b.id)];
+  s.find('shell.dustBath.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);
+}
+
+export const shutIn = (ctx: StationContext): boolean =>
+  ctx.plan.limits.housingOrder || (schoolFor(ctx, 'floor.area').params.shutIn ?? 0) === 1;

@@ -1,0 +1,128 @@
+import { freeNumber } from '../../../edit/defaults';
+import { mostVesselL, vesselDown, vesselUp } from '../../../kernel/units/vesselSize';
+import type { Vessel } from '../../../model/schema';
+import type { Proposal, Proposer } from '../../../proposals/remedy';
+import { changing, planning, told } from '../../../proposals/setting';
+import { capacityL } from '../vessels';
+import { freePlace } from './places';
+import { MOST_MORE, soundLike } from './soundLike';
+import { vesselIn } from './vesselIn';
+
+/** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
+export const larger: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const all = plan.fixtures.filter(
+    (f): f is Vessel => f.kind === vessel.kind && finding.fixtures.includes(f.id),
+  );
+  const held = all.reduce((sum, v) => sum + capacityL(v), 0);
+  const times = told(finding, 'wanted') / told(finding, 'days');
+  const litres = vesselUp((held * times - (held - capacityL(vessel))) * 1.02, plan.units);
+  return litres > mostVesselL(plan.units) ? [] : [sized(vessel, litres, 'vessels.larger')];
+};
+
+/** All of them larger, each as large as their like. */
+export const allLarger: Proposer = (finding, { plan }) => {
+  const own = plan.fixtures.filter(
+    (f): f is Vessel =>
+      (f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id),
+  );
+  if (own.length < 2) return [];
+  const held = own.reduce((sum, v) => sum + capacityL(v), 0);
+  const times = told(finding, 'wanted') / told(finding, 'days');
+  const litres = vesselUp(((held * times) / own.length) * 1.02, plan.units);
+  if (litres > mostVesselL(plan.units)) return [];
+  return [
+    {
+      code: 'vessels.allLarger',
+      fixtures: own.map((v) => v.id),
+      numbers: { litres: { value: litres, unit: 'litres' } },
+      hours: 0.8 * own.length,
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+            f.capacityL = Math.max(capacityL(f), litres);
+          }
+        }
+      },
+    },
+  ];
+};
+
+/** Each as large as a vessel may be, and as many more of that size as are still missing. */
+export const allOfMost: Proposer = (finding, ctx) => {
+  const { plan, heaviestKg } = ctx;
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const own = plan.fixtures.filter(
+    (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,
+  );
+  const held = own.reduce((sum, v) => sum + capacityL(v), 0);
+  const asked = (held * told(finding, 'wanted') * 1.02) / Math.max(0.01, told(finding, 'days'));
+  const mostL = mostVesselL(plan.units);
+  const more = Math.ceil(asked / mostL - 1e-9) - own.length;
+  if (more < 1 || more > MOST_MORE) return [];
+  const made: Vessel[] = [];
+  for (let n = 0; n < more; n++) {
+    const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+    const sound = soundLike(vessel, ctx);
+    const at = freePlace(draft, sound, heaviestKg);
+    if (!at) return [];
+    const number = freeNumber(vessel.kind, draft.fixtures);
+    made.push({
+      ...sound,
+      ...at,
+      capacityL: mostL,
+      id: `${vessel.kind}-${number}`,
+      name: `${vessel.name.slice(0, 70)} ${number}`,
+    });
+  }
+  return [
+    {
+      code: 'vessels.largerAndMore',
+      fixtures: own.map((v) => v.id),
+      numbers: {
+        litres: { value: mostL, unit: 'litres' },
+        more: { value: more, unit: 'ratio' },
+      },
+      hours: 0.8 * own.length + more,
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+            f.capacityL = mostL;
+          }
+        }
+        draft.fixtures.push(...made);
+      },
+    },
+  ];
+};
+
+const sized = (vessel: Vessel, litres: number, code: string): Proposal => ({
+  code,
+  fixtures: [vessel.id],
+  numbers: { litres: { value: litres, unit: 'litres' } },
+  change: changing(vessel, (v) => {
+    v.capacityL = litres;
+  }),
+});
+
+export const fillLess: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const raw = capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days'));
+  const litres = vesselDown(raw, plan.units);
+  return litres < 0.1 ? [] : [sized(vessel, litres, 'vessels.fillLess')];
+};
+
+/** Filled more often than it was planned. */
+export const fillOften = (of: 'feedDays' | 'waterDays'): Proposer =>
+  planning(
+    'vessels.fillOften',
+    (d, finding) => {
+      d.fills[of] = Math.max(1, Math.floor(told(finding, 'days')));
+    },
+    (finding) => ({
+      days: { value: Math.max(1, Math.floor(told(finding, 'days'))), unit: 'days' },
+    }),
+  );

@@ -1,0 +1,91 @@
+import { metres, type Proposer, up } from '../../../proposals/remedy';
+import { changing, fixtureIn, told } from '../../../proposals/setting';
+import { vesselIn } from './vesselIn';
+
+/** One so much wider, or longer, that all find a place along it. */
+export const wider: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel || ['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
+  const trough = vessel.type === 'trough';
+  const size = up(plan, (trough ? vessel.lengthM : vessel.diameterM) * times * 1.06);
+  if (size > (trough ? 2.5 : 0.6)) return [];
+  return [
+    {
+      code: trough ? 'vessels.longer' : 'vessels.wider',
+      fixtures: [vessel.id],
+      numbers: { size: metres(size) },
+      change: changing(vessel, (v) => {
+        if (trough) v.lengthM = size;
+        else v.diameterM = size;
+      }),
+    },
+  ];
+};
+
+/** More ports, boxes, nipples or cups on the same one. */
+export const outlets: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel || !['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  const there = Math.max(1, told(finding, 'there'));
+  const more = Math.max(
+    1,
+    Math.ceil(vessel.outlets * (told(finding, 'needed') / there - 1) - 1e-9),
+  );
+  return [more, more + 1, more + 3, 2 * more, 3 * more, MOST_OUTLETS - vessel.outlets]
+    .filter((n) => n > 0 && vessel.outlets + n <= MOST_OUTLETS)
+    .filter((n, i, all) => all.indexOf(n) === i)
+    .sort((a, b) => a - b)
+    .map((n) => ({
+      code: 'vessels.outlets',
+      fixtures: [vessel.id],
+      numbers: { outlets: { value: vessel.outlets + n, unit: 'outlets' as const } },
+      more: n > more,
+      hours: 0.3 + 0.2 * n,
+      change: changing(vessel, (v) => {
+        v.outlets += n;
+      }),
+    }));
+};
+
+/** One of another kind in its place, with as many ports or cups as all of them ask for: where no more would find room. */
+export const withOutlets: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  const type = vessel?.kind === 'feeder' ? 'port' : 'cup';
+  if (!vessel || vessel.type === type) return [];
+  const needed = told(finding, 'needed');
+  return [4, 3, 2]
+    .map((birds) => Math.ceil(needed / birds))
+    .filter((n, i, all) => n >= 1 && n <= MOST_OUTLETS && all.indexOf(n) === i)
+    .map((outlets) => ({
+      code: type === 'port' ? 'vessels.toPorts' : 'vessels.toCups',
+      fixtures: [vessel.id],
+      numbers: { outlets: { value: outlets, unit: 'outlets' as const } },
+      hours: 2 + 0.2 * outlets,
+      change: changing(vessel, (v) => {
+        Object.assign(v, { type, outlets, hung: false, onWall: true });
+      }),
+    }));
+};
+
+/** A round fount in place of nipples or cups, which ducks cannot drink from: the smallest that serves all of them. */
+export const toFount: Proposer = (finding, { plan }) => {
+  const vessel = fixtureIn(plan, finding, ['drinker']);
+  if (!vessel || vessel.type === 'fount') return [];
+  return [0.3, 0.4, 0.5, 0.6].map((m, i) => {
+    const diameterM = up(plan, m);
+    return {
+      code: 'vessels.toFount',
+      fixtures: [vessel.id],
+      numbers: { size: metres(diameterM) },
+      more: i > 0,
+      hours: 1,
+      change: changing(vessel, (v) => {
+        Object.assign(v, { type: 'fount', diameterM, tray: true, hung: false, onWall: false });
+      }),
+    };
+  });
+};
+
+/** More ports, nipples or cups than this are another line. */
+export const MOST_OUTLETS = 24;

@@ -1,0 +1,106 @@
+import { freeSpot } from '../../../geometry/freeRoom';
+import { solidOf } from '../../../geometry/solids';
+import { litterEndM } from '../../../model/litter';
+import type { Fixture, Plan, Vessel } from '../../../model/schema';
+import { metres, near, type Proposer } from '../../../proposals/remedy';
+import { changing, told } from '../../../proposals/setting';
+import { FACTS } from '../../../rules/singleRules.data';
+import { vesselIn } from './vesselIn';
+
+/** A place on the floor for a vessel: out of the droppings, clear of what stands, apart from its like. */
+export function freePlace(
+  plan: Plan,
+  vessel: Vessel,
+  heaviestKg: number,
+  apartFrom: readonly Fixture[] = [],
+): { x: number; y: number } | null {
+  const halfY = vessel.diameterM / 2;
+  const halfX = vessel.type === 'trough' ? vessel.lengthM / 2 : halfY;
+  const spot = freeSpot(plan, heaviestKg, {
+    id: vessel.id,
+    at: (x, y) => solidOf({ ...vessel, x: x + halfX, y: y + halfY, place: 'coop' }, plan),
+    apartFrom,
+    apartM: FACTS['feed.two.apart'].value,
+  });
+  return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
+}
+
+/** The rim set where the smallest bird wants it, at both levels of the litter. */
+export const atBack: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel) return [];
+  const wanted = told(finding, 'wanted');
+  const rimZ = near(plan, wanted + levelOf(vessel, plan));
+  return [
+    {
+      code: vessel.onWall ? 'vessels.heightOnWall' : 'vessels.height',
+      fixtures: [vessel.id],
+      numbers: { height: metres(rimZ - (vessel.place === 'run' ? 0 : plan.litter.depthM)) },
+      change: changing(vessel, (v) => {
+        v.rimZ = rimZ;
+      }),
+    },
+  ];
+};
+
+/** What is fixed to the wall over litter that rises too far for any one height, hung instead and raised with it. */
+export const hangUp: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!vessel?.onWall) return [];
+  const rimZ = near(plan, told(finding, 'wanted') + plan.litter.depthM);
+  return [
+    {
+      code: 'vessels.hangUp',
+      fixtures: [vessel.id],
+      numbers: { height: metres(rimZ - plan.litter.depthM) },
+      hours: 0.5,
+      change: changing(vessel, (v) => {
+        v.onWall = false;
+        v.hung = true;
+        v.rimZ = rimZ;
+      }),
+    },
+  ];
+};
+
+/** The level that a rim is set over: the run's ground, the litter as it starts, or between both for what stays on the wall. */
+const levelOf = (v: Vessel, plan: Plan): number =>
+  v.place === 'run'
+    ? 0
+    : v.onWall
+      ? (plan.litter.depthM + litterEndM(plan)) / 2
+      : plan.litter.depthM;
+
+export const moveOut: Proposer = (finding, ctx) => {
+  const vessel = vesselIn(ctx.plan, finding);
+  const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
+  if (!vessel || !at) return [];
+  return [
+    {
+      code: 'vessels.move',
+      fixtures: [vessel.id],
+      numbers: { left: metres(at.x), front: metres(at.y) },
+      change: changing(vessel, (v) => {
+        v.x = at.x;
+        v.y = at.y;
+      }),
+    },
+  ];
+};
+
+/** A vessel of the run set up in the coop. */
+export const bringIn: Proposer = (finding, ctx) => {
+  const vessel = vesselIn(ctx.plan, finding);
+  const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
+  if (!vessel || !at) return [];
+  return [
+    {
+      code: 'vessels.bringIn',
+      fixtures: [vessel.id],
+      numbers: {},
+      change: changing(vessel, (v, draft) => {
+        Object.assign(v, at, { place: 'coop', rimZ: near(draft, v.rimZ + draft.litter.depthM) });
+      }),
+    },
+  ];
+};

@@ -1,0 +1,26 @@
+import { mostVesselL } from '../../../kernel/units/vesselSize';
+import { litterEndM } from '../../../model/litter';
+import type { Vessel } from '../../../model/schema';
+import { near, type ProposalContext } from '../../../proposals/remedy';
+import { capacityL } from '../vessels';
+
+/** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
+export function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
+  const station = vessel.kind === 'feeder' ? 'feed' : 'water';
+  const wanted = value(`${station}.height.${vessel.type === 'nipple' ? 'pin' : 'back'}`);
+  const from = vessel.onWall ? (plan.litter.depthM + litterEndM(plan)) / 2 : plan.litter.depthM;
+  const rimZ = wanted === undefined ? vessel.rimZ : near(plan, wanted + from);
+  const sound = {
+    ...vessel,
+    rimZ,
+    place: 'coop' as const,
+    flatTop: false,
+    fixing: 'bolt' as const,
+    capacityL: Math.min(mostVesselL(plan.units), capacityL(vessel)),
+  };
+  // nothing of the first one's faults is copied: open to rats overnight, or without a tray
+  return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
+}
+
+/** Vessels added at once at most. */
+export const MOST_MORE = 6;
