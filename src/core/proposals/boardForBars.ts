@@ -1,10 +1,9 @@
 import { newBoard } from '../edit/new/bars';
 import { barsOf } from '../geometry/bars';
+import { mm } from '../geometry/walls';
 import type { OfKind, Plan } from '../model/schema';
 import { FACTS } from '../rules/singleRules.data';
 import { down } from './remedy';
-
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
 
 /** A board as long as the bars, for any station that asks for one. */
 export const boardForBars = (plan: Plan): OfKind<'board'> => {

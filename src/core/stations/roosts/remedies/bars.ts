@@ -2,6 +2,7 @@ import { newCeiling } from '../../../edit/new/bars';
 import { barsOf } from '../../../geometry/bars';
 import { grown } from '../../../geometry/segments';
 import { meetInPlan, solidOf } from '../../../geometry/solids';
+import { mm } from '../../../geometry/walls';
 import type { Bar } from '../../../model/schema';
 import { down, metres, near, type Proposer, up } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
@@ -17,8 +18,6 @@ import {
   underRoof,
 } from './heights';
 import { addSteps, addStepsDown } from './steps';
-
-const mm = (m: number): number => Math.round(m * 1000) / 1000;
 
 const USUAL_LEAST: Readonly<Partial<Record<Bar['section']['shape'], number>>> = {
   round: 0.045,
