@@ -13,6 +13,7 @@ const swc = (jsx) => [
 const shared = {
   roots: ['<rootDir>/src'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  setupFiles: ['<rootDir>/scripts/seed.mjs'],
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/scripts/empty.mjs',

@@ -5,7 +5,7 @@ import { fitM } from '../rules/book';
 import type { FitRuleId } from '../rules/fit.data';
 import { FIT } from '../rules/fit.data';
 import { outsideCode } from './outside';
-import { highestOpenLipZ, meet, meetInPlan, solidOf } from './solids';
+import { highestOpenLipZ, meet, meetInPlan, solidOf, TOUCH_M } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
@@ -118,7 +118,7 @@ export function sidewaysM(a: Bar, b: Bar): number | null {
   if (a.axis !== b.axis) return null;
   const [a0, b0] = a.axis === 'x' ? [a.x, b.x] : [a.y, b.y];
   const alongside = Math.min(a0 + a.lengthM, b0 + b.lengthM) - Math.max(a0, b0);
-  if (alongside <= 0) return null;
+  if (alongside <= TOUCH_M) return null;
   return a.axis === 'x' ? Math.abs(a.y - b.y) : Math.abs(a.x - b.x);
 }
 

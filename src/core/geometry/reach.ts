@@ -88,7 +88,7 @@ function aisle(
   if (doors.length === 0) return cells;
   const free = freeCells(plan, headroomM, columns, rows, cellX, cellY);
   const queue: number[] = [];
-  const near = Math.max(cellX, cellY);
+  const near = Math.max(cellX, cellY) + 1e-9;
   for (const door of doors) {
     const s = solidOf(door, plan);
     for (let j = 0; j < rows; j++) {
@@ -200,11 +200,17 @@ function nearStanding(
   return false;
 }
 
-/** Whether an arm gets to this point of the floor. */
+/** Whether an arm gets to this point of the floor; on the line between two cells either will do. */
 export function withinReach(map: ReachMap, x: number, y: number): boolean {
-  const i = Math.min(map.columns - 1, Math.max(0, Math.floor(x / map.cellX)));
-  const j = Math.min(map.rows - 1, Math.max(0, Math.floor(y / map.cellY)));
-  return map.within[j * map.columns + i] === 1;
+  const cell = (at: number, size: number, count: number, dust: number): number =>
+    Math.min(count - 1, Math.max(0, Math.floor(at / size + dust)));
+  for (const dj of [-TOUCH, TOUCH]) {
+    const row = cell(y, map.cellY, map.rows, dj) * map.columns;
+    for (const di of [-TOUCH, TOUCH]) {
+      if (map.within[row + cell(x, map.cellX, map.columns, di)] === 1) return true;
+    }
+  }
+  return false;
 }
 
 /** The strip of floor just inside a person's door, so deep. */

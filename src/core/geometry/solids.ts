@@ -97,21 +97,16 @@ export function entranceSolid(bank: NestBank): Solid {
   }
 }
 
-/** Whether two solids meet when seen from above. */
-export const meetInPlan = (a: Solid, b: Solid): boolean =>
-  a.x0 < b.x1 && b.x0 < a.x1 && a.y0 < b.y1 && b.y0 < a.y1;
-
 /** Things that touch do not share room: less than this is arithmetic's dust, m. */
-const TOUCH_M = 1e-6;
+export const TOUCH_M = 1e-6;
+
+/** Whether two solids meet when seen from above; those that only touch do not. */
+export const meetInPlan = (a: Solid, b: Solid): boolean =>
+  a.x0 < b.x1 - TOUCH_M && b.x0 < a.x1 - TOUCH_M && a.y0 < b.y1 - TOUCH_M && b.y0 < a.y1 - TOUCH_M;
 
 /** Whether two solids share room. */
 export const meet = (a: Solid, b: Solid): boolean =>
-  a.x0 < b.x1 - TOUCH_M &&
-  b.x0 < a.x1 - TOUCH_M &&
-  a.y0 < b.y1 - TOUCH_M &&
-  b.y0 < a.y1 - TOUCH_M &&
-  a.z0 < b.z1 - TOUCH_M &&
-  b.z0 < a.z1 - TOUCH_M;
+  meetInPlan(a, b) && a.z0 < b.z1 - TOUCH_M && b.z0 < a.z1 - TOUCH_M;
 
 /** The part of a solid's footprint inside the walls, m². */
 export function footprintInsideM2(s: Solid, shell: Shell): number {

@@ -137,6 +137,51 @@ test('any coop has the findings of its mirror', () => {
   );
 });
 
+/** A coop of whole hand's breadths, where everything touches something. */
+function onGrid(plan: Plan): Plan {
+  const whole = (m: number): number => Math.max(1, Math.round(m / GRID_M)) / (1 / GRID_M);
+  const snapped = (o: unknown): unknown => {
+    if (typeof o === 'number') return Number.isInteger(o) ? o : whole(o);
+    if (Array.isArray(o)) return o.map(snapped);
+    return typeof o === 'object' && o !== null
+      ? Object.fromEntries(Object.entries(o).map(([key, v]) => [key, snapped(v)]))
+      : o;
+  };
+  const { lengthM, widthM } = plan.shell;
+  return {
+    ...plan,
+    shell: { ...plan.shell, lengthM: whole(lengthM), widthM: whole(widthM) },
+    fixtures: snapped(plan.fixtures) as Fixture[],
+  };
+}
+const GRID_M = 0.05;
+
+test('what only touches is no fault, on whichever side the arithmetic leaves its dust', () => {
+  fc.assert(
+    fc.property(badCoop.map(onGrid), (plan) => {
+      const told = (p: Plan) => assess(p, { on }).findings.map((f) => [f.key, f.severity]);
+      expect(told(mirror(plan))).toEqual(told(plan));
+    }),
+    { numRuns: 60 },
+  );
+});
+
+test('a feeder that ends where the droppings of a bar begin is clear of them', () => {
+  const plan = (x: number, barX: number): Plan => ({
+    ...soundCoop(),
+    fixtures: soundCoop().fixtures.flatMap((f): Fixture[] => {
+      if (f.kind === 'bar') return [{ ...f, axis: 'x' as const, x: barX, lengthM: 0.331, y: 0.2 }];
+      return f.kind === 'feeder' ? [{ ...f, x, y: 0.2, diameterM: 0.242 }] : [];
+    }),
+  });
+  const under = (p: Plan): boolean =>
+    assess(p, { on }).findings.some((f) => f.code === 'feed.vessel.underBars');
+  // the same coop from both sides of its middle: 0.337 + 0.121 is not quite 0.458 in binary
+  expect(under(plan(0.542, 0.663))).toBe(false);
+  expect(under(plan(1 - 0.542, 1 - 0.663 - 0.331))).toBe(false);
+  expect(under(plan(0.544, 0.663))).toBe(true);
+});
+
 test('a sound coop stays sound in the mirror', () => {
   expect(assess(mirror(soundCoop()), { on }).findings).toEqual([]);
 });

@@ -2,7 +2,7 @@ import { hopOf } from '../../birds/hops';
 import { barsOf } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import { gapInPlan } from '../../geometry/segments';
-import { inRun, solidOf } from '../../geometry/solids';
+import { inRun, solidOf, TOUCH_M } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import type { Bar, Plan } from '../../model/schema';
@@ -148,9 +148,9 @@ function clearBeside(bar: Bar, plan: Plan, obstacles: readonly Solid[]): number 
     if (s.z0 > bar.z || a1 < start || a0 > start + bar.lengthM) continue;
     for (let i = 0; i < n; i++) {
       const at = start + ((i + 0.5) / n) * bar.lengthM;
-      if (at < a0 || at > a1) continue;
-      if (c0 < from) before[i] = Math.min(before[i] as number, Math.max(0, from - c1));
-      if (c1 > from) behind[i] = Math.min(behind[i] as number, Math.max(0, c0 - from));
+      if (at < a0 + TOUCH_M || at > a1 - TOUCH_M) continue; // past its edge, not along it
+      if (c0 < from - TOUCH_M) before[i] = Math.min(before[i] as number, Math.max(0, from - c1));
+      if (c1 > from + TOUCH_M) behind[i] = Math.min(behind[i] as number, Math.max(0, c0 - from));
     }
   }
   const half = Math.ceil(n / 2);
