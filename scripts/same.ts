@@ -57,7 +57,7 @@ async function compare(before: string, after: string): Promise<void> {
       for (const key of keys) walk(at(x, key), at(y, key), `${path}/${key}`);
     } else {
       values++;
-      if (x !== y) differ.push(`${path}: ${String(x)} ${String(y)}`);
+      if ((x ?? null) !== (y ?? null)) differ.push(`${path}: ${String(x)} ${String(y)}`);
     }
   };
   for (;;) {

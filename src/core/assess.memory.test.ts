@@ -3,9 +3,9 @@ import { everything } from '@/core/tests/everything';
 import { badCoop, DAY } from '@/core/tests/plans';
 import { assess, createAssessor } from './assess';
 import { parsePlan } from './edit/parse';
+import { createKept } from './kernel/memory';
 import type { Plan } from './model/schema';
 import { RULE_BOOK, selectableRows } from './rules/book';
-import { createKept } from './stations/context';
 
 const on = DAY;
 type Assessor = ReturnType<typeof createAssessor>;

@@ -1,58 +1,30 @@
 import { joinZones, throughMesh } from './assess.zones';
 import type { Assessment, AssessOptions } from './assessment';
-import { createFlockWorker, dayOf, type FlockByDay } from './birds/flock';
+import { dayOf } from './birds/flock';
 import { zonePlan } from './edit/zones';
 import { footMarks, stickMarks } from './geometry/stick';
-import { byId, layeredFigures } from './kernel/figures';
-import { byWorst, STATIONS, type StationId } from './kernel/finding';
-import type { Figures } from './kernel/working';
+import { createJudge, type Judged } from './judge';
+import { byId, type FigureLayer, layeredFigures, lazy } from './kernel/figures';
+import type { StationId } from './kernel/station';
+import type { Figures, Items } from './kernel/working';
 import type { Plan } from './model/schema';
-import { type ChosenSchool, chosenSchool, RULE_BOOK } from './rules/book';
-import type { RuleBook } from './rules/types';
-import { airOpenings, airStation } from './stations/air/air';
-import { assessBrooder } from './stations/brooder/brooder';
-import { carryBy, shortBy } from './stations/carried';
-import {
-  type CarryingStation,
-  createKept,
-  createOnce,
-  type Kept,
-  type StationCarry,
-  type StationContext,
-  schoolOf,
-  whenOf,
-} from './stations/context';
+import { CARRYING, REGISTRY } from './registry';
+import { RULE_BOOK } from './rules/book';
+import { airOpenings } from './stations/air/air';
+import { brooderCarries, broodPlans } from './stations/brooder/brooder';
+import { NOT_ASKED, schoolOf } from './stations/context';
 import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './stations/coop';
-import { doorStation } from './stations/door/door';
-import { feedStation } from './stations/feed/feed';
-import { flockFigures } from './stations/flock/flock';
-import { flockFindings } from './stations/flock/keeping';
-import { monthlyFigures } from './stations/flock/monthly';
-import { floorStation, floorTakers } from './stations/floor/floor';
-import { assessLitter } from './stations/litter/litter';
-import { litterCourse, withFinalDepth } from './stations/litterCourse';
-import { banksOf } from './stations/nests/boxes';
-import { nestsStation } from './stations/nests/nests';
+import { demandRows } from './stations/flock/flock';
+import { monthRows } from './stations/flock/monthly';
+import { floorTakers } from './stations/floor/floor';
 import { nestOpenings } from './stations/nests/opening';
-import { assessReach } from './stations/reach/reach';
+import { reachMapOf } from './stations/reach/reach';
 import { placeBirds } from './stations/roosts/perched';
-import { roostsStation, seatFlock } from './stations/roosts/roosts';
+import { roostsStation } from './stations/roosts/roosts';
+import { type FlockSeats, seatFlock } from './stations/roosts/seats';
 import { schoolOffers } from './stations/schools';
-import { outsideFindings } from './stations/shell/outside';
-import { moreOfShell } from './stations/shell/shell';
-import { drinkersOf, feedersOf } from './stations/vessels/vessels';
-import { waterStation } from './stations/water/water';
-import { carriesNothing, railsOf, type Stave, sentenceOf, shortest, stave } from './staves';
-
-export const CARRYING_STATIONS: readonly CarryingStation[] = [
-  floorStation,
-  roostsStation,
-  nestsStation,
-  airStation,
-  feedStation,
-  waterStation,
-  doorStation,
-];
+import { explainingSheet } from './stations/sheet';
+import { railsOf, sentenceOf, shortest } from './staves';
 
 export type { Assessment, AssessOptions } from './assessment';
 export type { Stave } from './staves';
@@ -67,123 +39,58 @@ export function assess(plan: Plan, options: AssessOptions): Assessment {
 }
 
 /**
- * `assess` with a memory of its own: an edit that touches no group does not work the flock again,
- * and one that touches a group works that group alone.
+ * `assess` with a memory of its own: what no edit has touched is not judged again, and what is only told is made
+ * when it is first read.
  * @returns a function that gives what `assess` gives, for a plan edited by replacing changed parts only
  */
 export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
-  const whole = createOne();
-  const zones = { near: createOne(true), beyond: createOne(true) };
+  const judges = { whole: createJudge(false), near: createJudge(true), beyond: createJudge(true) };
+  const one = (
+    judge: ReturnType<typeof createJudge>,
+    plan: Plan,
+    { on, book = RULE_BOOK, lean = false }: AssessOptions,
+  ): Assessment => explained(judge(plan, { on, book, lean }), on);
   return (plan, options) => {
-    if (plan.partition === null) return whole(plan, options);
-    const near = zones.near(zonePlan(plan, 'near'), options);
-    const beyond = zones.beyond(zonePlan(plan, 'beyond'), options);
-    const one = whole({ ...plan, partition: null }, options);
-    return joinZones(one, { near: throughMesh(near, one), beyond: throughMesh(beyond, one) });
+    if (plan.partition === null) return one(judges.whole, plan, options);
+    const near = one(judges.near, zonePlan(plan, 'near'), options);
+    const beyond = one(judges.beyond, zonePlan(plan, 'beyond'), options);
+    const whole = one(judges.whole, { ...plan, partition: null }, options);
+    return joinZones(whole, { near: throughMesh(near, whole), beyond: throughMesh(beyond, whole) });
   };
 }
 
-/** Assesses one coop, or one zone of it, with a memory of its own. */
-function createOne(zone = false): (plan: Plan, options: AssessOptions) => Assessment {
-  const worker = createFlockWorker();
-  const kept = createKept();
-  return (plan, options) => assessFlock(plan, worker(plan, options.on), options, kept, zone);
-}
+const NO_FIGURES: Figures = new Map();
 
-/** The school chosen for each topic. */
-function chosenSchools({ schools, litter }: Plan, book: RuleBook): Record<string, ChosenSchool> {
-  const choices = { ...schools, 'litter.school': `litter.school.${litter.school}` };
-  return Object.fromEntries(book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]));
-}
-
-/** What hangs on the flock, the schools, the limits, the fills and the brooder alone. */
-function workFlock(ctx: StationContext) {
-  const ofFlock = flockFigures(ctx);
-  const together = flockFindings(ctx);
-  const monthly = monthlyFigures(ctx.flock, ctx.plan.fills.bagKg);
-  const brooder = assessBrooder(ctx);
-  const days = ctx.flock.changes.map((d) => {
-    const day = dayOf(ctx.flock, d);
-    return { day, figure: flockDayFigure(day) };
-  });
-  const figures = byId([ofFlock, together, monthly, brooder].flatMap((part) => [...part.figures]));
-  return { ofFlock, together, monthly, brooder, days, openings: nestOpenings(ctx.flock), figures };
-}
-
-function assessFlock(
-  given: Plan,
-  flock: FlockByDay,
-  { on, book = RULE_BOOK, lean = false }: AssessOptions,
-  kept: Kept,
-  zone: boolean,
-): Assessment {
-  const schools = kept('schools', [given.schools, given.litter.school, book], () =>
-    chosenSchools(given, book),
+/** A judged coop with everything that is told of it: each part is made when it is first read. */
+function explained(judged: Judged, on: string): Assessment {
+  const { ctx, staves, findings } = judged;
+  const { plan, flock, lean } = ctx;
+  const { carries, heldBackBy } = shortest(staves);
+  const carried = lazy(() => Object.fromEntries(staves.map((s) => [s.station, s.carries])));
+  const offers = lazy(() => schoolOffers(ctx, CARRYING, carried()));
+  const seats = lazy(() => seatsOf(judged));
+  const marks = lazy(() => stickMarks(plan));
+  const feet = lazy(() => ({ x: footMarks(plan, 'x'), y: footMarks(plan, 'y') }));
+  const items = lazy(() => itemsOf(judged, seats()));
+  const figures = lazy(() =>
+    lean
+      ? NO_FIGURES
+      : layeredFigures([
+          ...offers().layers,
+          ...stationLayers(judged, () => coopFigures(judged, seats(), marks(), feet())),
+        ]),
   );
-  const litterOf = (topic: string): ChosenSchool => {
-    const school = schools[topic];
-    if (!school) throw new Error(`no school has been chosen for ${topic}`);
-    return school;
-  };
-  const course = kept('litter', [given.litter, given.shell, given.fixtures, flock, schools], () =>
-    litterCourse(given, flock, {
-      litter: litterOf('litter.school'),
-      cleanOut: litterOf('litter.cleanOut'),
-      night: litterOf('roosts.droppings'),
+  const days = lazy(() =>
+    flock.changes.map((d) => {
+      const day = dayOf(flock, d);
+      return { day, figure: flockDayFigure(day) };
     }),
   );
-  const plan = withFinalDepth(given, course.finalM);
-  const once = createOnce();
-  const ctx: StationContext = {
-    plan,
-    flock,
-    book,
-    schools,
-    zone,
-    litter: course,
-    lean,
-    once,
-    kept,
-  };
-  const results = CARRYING_STATIONS.map((station) => {
-    const school = schoolOf(ctx, station);
-    const spell = lean ? null : shortBy(ctx, station, school);
-    const short = spell && whenOf(flock, spell);
-    return { ...station.assess(ctx, carryOfStation(ctx, station, school), school, short), short };
-  });
-  const litter = assessLitter(ctx);
-  const reach = assessReach(ctx);
-  const known = kept(
-    'flock',
-    [flock, book, plan.schools, plan.limits, plan.brooder, plan.fills],
-    () => workFlock(ctx),
-  );
-  const { ofFlock, together, monthly, brooder } = known;
-  const shell = moreOfShell(ctx);
-  const staves = STATIONS.map((id): Stave => {
-    const r = results.find((x) => x.station === id);
-    if (r) return stave(r.station, r.carry, r.short, flock);
-    return id === 'brooder' ? brooderStave(brooder) : carriesNothing(id);
-  });
-  const { carries, heldBackBy, pair } = shortest(staves);
-  const carried = Object.fromEntries(staves.map((s) => [s.station, s.carries]));
-  const offers = lean ? { byTopic: {}, layers: [] } : schoolOffers(ctx, CARRYING_STATIONS, carried);
-  const marks = lean ? [] : stickMarks(plan);
-  const feet = lean ? { x: [], y: [] } : { x: footMarks(plan, 'x'), y: footMarks(plan, 'y') };
-  const seats = seatFlock(ctx, carryOfResult(results, 'roosts'), schoolOf(ctx, roostsStation));
-  const stationFigures = (): Figures =>
-    byId(
-      [
-        ...kept('birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
-        ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), pair)),
-        ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
-        ...results.flatMap((r) => r.figures),
-        ...litter.figures,
-        ...reach.figures,
-        ...shell.figures,
-      ],
-      known.figures,
-    );
+  const demand = lazy(() => demandRows(flock));
+  const months = lazy(() => monthRows(flock));
+  const openings = lazy(() => nestOpenings(flock));
+  const brooder = lazy(() => ({ ...brooderCarries(ctx), broods: broodPlans(ctx) }));
+  const birds = lazy(() => placeBirds(plan, flock, seats()));
   return {
     on,
     planned: flock.planned,
@@ -193,67 +100,113 @@ function assessFlock(
     heldBackBy,
     sentence: sentenceOf(staves, flock.planned),
     staves,
-    figures: lean
-      ? new Map()
-      : layeredFigures([{ owns: () => true, make: stationFigures }, ...offers.layers]),
-    items: {
-      group: flock.lots.map((lot) => lot.id),
-      bar: seats.bars.map((b) => b.bar.id),
-      bank: banksOf(plan).map((b) => b.id),
-      taker: floorTakers(plan).map((t) => t.fixture.id),
-      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
-      opening: airOpenings(plan).map((o) => o.id),
-      feeder: feedersOf(plan).map((f) => f.id),
-      drinker: drinkersOf(plan).map((f) => f.id),
-    },
-    findings: [
-      ...results.flatMap((r) => r.findings),
-      ...together.findings,
-      ...outsideFindings(plan),
-      ...[litter, reach, brooder, shell].flatMap((r) => r.findings),
-    ].sort(byWorst),
-    schools: offers.byTopic,
-    chosen: schools,
-    days: lean ? [] : known.days,
+    findings,
+    chosen: ctx.schools,
     flock,
-    demand: ofFlock.demand,
-    months: monthly.months,
-    nestOpenings: lean ? [] : known.openings,
-    litterFinalM: course.finalM,
-    birds: lean ? [] : placeBirds(plan, flock, seats),
-    reach: reach.map,
+    litterFinalM: ctx.litter.finalM,
     zones: null,
-    brooder: {
-      chicks: brooder.chicks,
-      carries: brooder.carriesChicks,
-      broods: brooder.broods,
+    get figures() {
+      return figures();
     },
-    marks,
-    feet,
+    get items() {
+      return items();
+    },
+    get schools() {
+      return offers().byTopic;
+    },
+    get days() {
+      return days();
+    },
+    get demand() {
+      return demand();
+    },
+    get months() {
+      return months();
+    },
+    get nestOpenings() {
+      return openings();
+    },
+    get birds() {
+      return birds();
+    },
+    get reach() {
+      return reachMapOf(ctx);
+    },
+    get brooder() {
+      return brooder();
+    },
+    get marks() {
+      return marks();
+    },
+    get feet() {
+      return feet();
+    },
   };
 }
 
-function carryOfStation(
-  ctx: StationContext,
-  station: CarryingStation,
-  school: ChosenSchool,
-): StationCarry {
-  const carry = carryBy(ctx, station, school);
-  return carry.state === 'carries' && !station.entered(ctx.plan)
-    ? { state: 'notEntered', asked: carry }
-    : carry;
+/** Where the flock of the day that sets the roosts sits. */
+function seatsOf({ ctx, asked }: Judged): FlockSeats {
+  const carry = asked.roosts?.carry;
+  const entered = carry === undefined || carry.state === 'notEntered';
+  return seatFlock(ctx, entered ? { state: 'notApplicable' } : carry, schoolOf(ctx, roostsStation));
 }
 
-function carryOfResult(
-  results: readonly { station: StationId; carry: StationCarry }[],
-  station: StationId,
-): Exclude<StationCarry, { state: 'notEntered' }> {
-  const carry = results.find((r) => r.station === station)?.carry;
-  return carry === undefined || carry.state === 'notEntered' ? { state: 'notApplicable' } : carry;
+/**
+ * The figures of every station, made station by station: one's own is looked for first where the id begins with
+ * its name.
+ * @param coop  figures of the coop as a whole
+ */
+function stationLayers({ ctx, asked }: Judged, coop: () => Figures): FigureLayer[] {
+  const made = REGISTRY.map((station) => ({
+    id: station.id,
+    make: lazy((): Figures => {
+      const sheet = explainingSheet(station.id);
+      station.judge(sheet, ctx, asked[station.id] ?? NOT_ASKED);
+      return sheet.figures;
+    }),
+  }));
+  const begins =
+    (station: StationId) =>
+    (id: string): boolean =>
+      id.startsWith(`${station}.`);
+  const ofCoop = lazy(coop);
+  const every = lazy(
+    (): Figures =>
+      byId([ofCoop, ...made.map((m) => m.make)].flatMap((make) => [...make().values()])),
+  );
+  return [
+    ...made.map(({ id, make }) => ({ owns: begins(id), make })),
+    { owns: (id) => !id.startsWith('fact.'), make: ofCoop },
+    { owns: () => true, make: every },
+  ];
 }
 
-/** The brooder's rail is its own: it never enters the coop's sentence. */
-const brooderStave = (b: ReturnType<typeof assessBrooder>): Stave => ({
-  ...carriesNothing('brooder'),
-  state: b.chicks > 0 && b.carriesChicks === null ? 'notEntered' : 'notApplicable',
-});
+function coopFigures(
+  { ctx, staves }: Judged,
+  seats: FlockSeats,
+  marks: Assessment['marks'],
+  feet: Assessment['feet'],
+): Figures {
+  const { flock, plan } = ctx;
+  const { carries, pair } = shortest(staves);
+  return byId([
+    ...ctx.kept('coop.birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
+    ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), pair)),
+    ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
+  ]);
+}
+
+/** What the lists in the figures' workings have one of for each. */
+function itemsOf({ ctx, staves }: Judged, seats: FlockSeats): Items {
+  const ids = (list: readonly { readonly id: string }[]): string[] => list.map((f) => f.id);
+  return {
+    group: ids(ctx.flock.lots),
+    bar: seats.bars.map((b) => b.bar.id),
+    bank: ids(ctx.of('nestBank')),
+    taker: floorTakers(ctx.plan).map((t) => t.fixture.id),
+    station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+    opening: ids(airOpenings(ctx.plan)),
+    feeder: ids(ctx.of('feeder')),
+    drinker: ids(ctx.of('drinker')),
+  };
+}

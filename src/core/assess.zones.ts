@@ -1,12 +1,12 @@
 import type { Assessment } from './assessment';
 import { verdictOf } from './carrying/verdict';
 import { ZONES, type ZoneId } from './edit/zones';
-import { byId } from './kernel/figures';
+import { byId, lazy } from './kernel/figures';
 import { byWorst, type Finding } from './kernel/finding';
 import type { StationId } from './kernel/station';
 import { KEEPERS } from './kernel/working';
 import { carriesFigures } from './stations/coop';
-import { sheetOf } from './stations/sheet';
+import { explainingSheet } from './stations/sheet';
 import { carriesNothing, railsOf, type Stave, sentenceOf, shortest } from './staves';
 
 /**
@@ -41,27 +41,38 @@ export function joinZones(
       findings.set(key, { ...f, key });
     }
   }
-  const found = sheetOf('flock');
-  for (const s of staves) {
-    if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
-  }
-  const told =
-    carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), setBy);
-  return {
-    ...whole,
+  const figures = lazy(() => {
+    const found = explainingSheet('flock');
+    for (const s of staves) {
+      if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
+    }
+    const told =
+      carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), setBy);
+    return byId([...found.figures.values(), ...told], whole.figures);
+  });
+  return over(whole, {
     carries,
     heldBackBy,
     sentence: sentenceOf(staves, whole.planned),
     staves,
-    figures: byId([...found.figures, ...told], whole.figures),
-    items: {
-      ...whole.items,
-      station: staves.filter((s) => s.carries !== null).map((s) => s.station),
+    get figures() {
+      return figures();
+    },
+    get items() {
+      const station = staves.filter((s) => s.carries !== null).map((s) => s.station);
+      return { ...whole.items, station };
     },
     findings: [...findings.values()].sort(byWorst),
     zones,
-  };
+  });
 }
+
+/** An assessment with some of it another; what is made when it is read stays so. */
+const over = (base: Assessment, other: Partial<Assessment>): Assessment =>
+  Object.defineProperties({} as Assessment, {
+    ...Object.getOwnPropertyDescriptors(base),
+    ...Object.getOwnPropertyDescriptors(other),
+  });
 
 /** Stations that two zones have in common: air passes the mesh between them. */
 export const OF_THE_WHOLE: ReadonlySet<StationId> = new Set(['shell', 'air', 'brooder']);
@@ -73,23 +84,27 @@ const OF_THE_BAG: ReadonlySet<string> = new Set(['feed.bag.stale']);
 export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
   const rest = zone.findings.filter((f) => f.station !== 'air' && !OF_THE_BAG.has(f.code));
-  const figures = [...whole.figures.values()].filter(
-    (f) => f.id.startsWith('air.') || f.id.startsWith('feed.bag'),
-  );
   const stave = whole.staves.find((s) => s.station === 'air');
   const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
   const { carries, heldBackBy, pair: setBy } = shortest(staves);
-  const told =
-    carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves), setBy);
-  return {
-    ...zone,
+  const figures = lazy(() => {
+    const shared = [...whole.figures.values()].filter(
+      (f) => f.id.startsWith('air.') || f.id.startsWith('feed.bag'),
+    );
+    const told =
+      carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves), setBy);
+    return byId([...shared, ...told], zone.figures);
+  });
+  return over(zone, {
     carries,
     heldBackBy,
     sentence: sentenceOf(staves, zone.planned),
     findings: [...rest, ...air(whole.findings)].sort(byWorst),
-    figures: byId([...figures, ...told], zone.figures),
+    get figures() {
+      return figures();
+    },
     staves,
-  };
+  });
 }
 
 function joinStaves(

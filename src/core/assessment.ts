@@ -16,6 +16,7 @@ import type { PlacedBird } from './stations/roosts/perched';
 import type { SchoolOffer } from './stations/schools';
 import type { Stave } from './staves';
 
+/** What is worked from a plan. What is only told of it is made when it is first read. */
 export interface Assessment {
   readonly on: string;
   readonly planned: number;

@@ -43,15 +43,20 @@ interface Placed {
  * Everything in a plan that is in another's way: two things in one place, bars that cross or coincide, two openings
  * in one hole, a thing in a doorway or in the swing of a door. What lies outside the shell is told by itself.
  */
-export function clashesOf(plan: Plan): Clash[] {
+export function clashesOf(
+  plan: Plan,
+  solid: (f: Fixture) => Solid = (f) => solidOf(f, plan),
+  outside: (f: Fixture) => string | null = (f) => outsideCode(f, plan),
+): Clash[] {
   const placed = plan.fixtures
-    .filter((f) => !inRun(f) && outsideCode(f, plan) === null)
-    .map((fixture): Placed => ({ fixture, solid: solidOf(fixture, plan) }));
+    .filter((f) => !inRun(f) && outside(f) === null)
+    .map((fixture): Placed => ({ fixture, solid: solid(fixture) }));
   const things = placed.filter((p) => THINGS.has(p.fixture.kind));
   const openings = placed.filter((p) => isOpening(p.fixture));
   const clashes: Clash[] = [];
   things.forEach((a, i) => {
-    for (const b of things.slice(i + 1)) {
+    for (let j = i + 1; j < things.length; j++) {
+      const b = things[j] as Placed;
       if (!sharesRoom(a, b)) continue;
       const [first, second] = smallerFirst(a, b);
       const kind = a.fixture.kind === 'bar' && b.fixture.kind === 'bar' ? 'bars' : 'things';
@@ -59,7 +64,8 @@ export function clashesOf(plan: Plan): Clash[] {
     }
   });
   openings.forEach((a, i) => {
-    for (const b of openings.slice(i + 1)) {
+    for (let j = i + 1; j < openings.length; j++) {
+      const b = openings[j] as Placed;
       if (!sameHole(a, b)) continue;
       const [first, second] = smallerFirst(a, b);
       clashes.push({

@@ -7,12 +7,15 @@ import {
   type StationDemand,
   spellOf,
 } from '../carrying/carrying';
-import type { Finding, StationId, When } from '../kernel/finding';
-import type { Basis, Figure } from '../kernel/working';
-import type { Plan } from '../model/schema';
+import type { Solid, StationId, When } from '../kernel/finding';
+import type { Kept, Once } from '../kernel/memory';
+import type { Basis } from '../kernel/working';
+import type { FixtureLists } from '../model/lists';
+import type { Fixture, Plan } from '../model/schema';
 import type { ChosenSchool } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 import type { LitterCourse } from './litterCourse';
+import type { Sheet } from './sheet';
 
 /** What every station is worked from. */
 export interface StationContext {
@@ -27,40 +30,15 @@ export interface StationContext {
   readonly litter: LitterCourse;
   /** Leaves out what is only told: for proving remedies. */
   readonly lean: boolean;
+  /** Fixtures of a kind: the same list as long as they are the same. */
+  readonly of: FixtureLists;
+  /** The box a fixture fills, m, and how it lies outside the shell: worked once for each fixture. */
+  readonly solid: (fixture: Fixture) => Solid;
+  readonly outside: (fixture: Fixture) => string | null;
   /** Works something once for this assessment and keeps it under its name. */
-  readonly once: <T>(name: string, work: () => T) => T;
+  readonly once: Once;
   /** Works something anew only where what it is worked from is no longer the same. */
   readonly kept: Kept;
-}
-
-/**
- * Gives what was worked under a name before where every part is the same object or number as then.
- * @param from  all that the work reads
- */
-export type Kept = <T>(name: string, from: readonly unknown[], work: () => T) => T;
-
-/** A memory from one assessment to the next. */
-export function createKept(): Kept {
-  const known = new Map<string, { from: readonly unknown[]; value: unknown }>();
-  return <T>(name: string, from: readonly unknown[], work: () => T): T => {
-    const last = known.get(name);
-    if (last && sameParts(last.from, from)) return last.value as T;
-    const value = work();
-    known.set(name, { from, value });
-    return value;
-  };
-}
-
-const sameParts = (a: readonly unknown[], b: readonly unknown[]): boolean =>
-  a.length === b.length && a.every((part, i) => Object.is(part, b[i]));
-
-/** A memory for one assessment: the same name must always stand for the same work. */
-export function createOnce(): StationContext['once'] {
-  const known = new Map<string, unknown>();
-  return <T>(name: string, work: () => T): T => {
-    if (!known.has(name)) known.set(name, work());
-    return known.get(name) as T;
-  };
 }
 
 /** What is not entered carries nothing yet; `asked` is what its flock asks for all the same. */
@@ -70,16 +48,22 @@ export type StationCarry = Carry | { readonly state: 'notEntered'; readonly aske
 export const askedOf = (carry: StationCarry): Carry =>
   carry.state === 'notEntered' ? (carry.asked ?? { state: 'notApplicable' }) : carry;
 
-export interface StationResult {
-  readonly station: StationId;
+/** What a station is asked: what its flock asks for, by which school, and when it falls short. */
+export interface Asked {
   readonly carry: StationCarry;
-  readonly figures: readonly Figure[];
-  readonly findings: readonly Finding[];
+  readonly school: ChosenSchool;
+  /** The days on which it falls short of the birds then here; null where it never does. */
+  readonly short: When | null;
+}
+
+/** One part of a coop's work: it judges, and what it judged is explained by judging once more on a sheet that explains. */
+export interface Station {
+  readonly id: StationId;
+  judge(sheet: Sheet, ctx: StationContext, asked: Asked): void;
 }
 
 /** A station that carries birds, most of them by a school that the keeper chooses. */
-export interface CarryingStation {
-  readonly id: StationId;
+export interface CarryingStation extends Station {
   /** Null where one rule is common to all. */
   readonly topic: string | null;
   /** Whether the fixtures it needs have been entered. */
@@ -87,13 +71,6 @@ export interface CarryingStation {
   /** What birds are weighed against: with flock and school, all that the demand's `fits` reads. */
   supply(ctx: StationContext): readonly unknown[];
   demand(ctx: StationContext, school: ChosenSchool): StationDemand;
-  /** @param short the days on which it falls short of the birds then here; null where it never does */
-  assess(
-    ctx: StationContext,
-    carry: StationCarry,
-    school: ChosenSchool,
-    short: When | null,
-  ): StationResult;
 }
 
 /** A spell as days of the calendar. */
@@ -171,3 +148,10 @@ export function byDay(
     };
   });
 }
+
+/** Of a station that carries nothing: nobody asks it for room. */
+export const NOT_ASKED: Asked = {
+  carry: { state: 'notApplicable' },
+  school: NO_SCHOOL,
+  short: null,
+};

@@ -38,13 +38,6 @@ export interface LitterCourse {
   readonly finalM: number;
 }
 
-/** The schools that decide it. */
-export interface LitterSchools {
-  readonly litter: ChosenSchool;
-  readonly cleanOut: ChosenSchool;
-  readonly night: ChosenSchool;
-}
-
 /** Floor that litter lies on, m²: all but the keeper's own strip. It lies under what stands or hangs there too. */
 export function litterFloorM2({ shell }: Plan): number {
   const strip = stripOf(shell);
@@ -105,8 +98,15 @@ const WORST = new WeakMap<FlockByDay, number | null>();
 export function litterCourse(
   plan: Plan,
   flock: FlockByDay,
-  { litter, cleanOut, night }: LitterSchools,
+  schools: Readonly<Record<string, ChosenSchool>>,
 ): LitterCourse {
+  const of = (topic: string): ChosenSchool => {
+    const school = schools[topic];
+    if (!school) throw new Error(`no school has been chosen for ${topic}`);
+    return school;
+  };
+  const [litter, cleanOut] = [of('litter.school'), of('litter.cleanOut')];
+  const night = of('roosts.droppings');
   const { depthM, finalM } = plan.litter;
   const floorM2 = litterFloorM2(plan);
   const board = plan.fixtures.some((f) => f.kind === 'board');

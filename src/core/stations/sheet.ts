@@ -7,10 +7,12 @@ import {
   type StationId,
   type When,
 } from '../kernel/finding';
+import type { Kept } from '../kernel/memory';
 import {
   type Basis,
   ENTERED,
   type Figure,
+  type Figures,
   figure,
   KEEPERS,
   type PartValue,
@@ -50,10 +52,9 @@ export const SHEET_WORKINGS: Readonly<Record<string, WorkingSpec>> = {
 export const shadowReach = (s: Sheet, massKg: number): FindingNumber =>
   s.found('roosts.shadow.reach', 'm', fitM('roosts.shadow', massKg), KEEPERS);
 
-/** The figures and findings of one station, as they are worked. */
+/** What a station finds. Its numbers name figures; those are made only where it is explained. */
 export interface Sheet {
-  readonly figures: Figure[];
-  readonly findings: Finding[];
+  readonly findings: readonly Finding[];
   /** A rule's value, for a bird of this mass where it scales. */
   fact(id: FactId, massKg?: number): FindingNumber;
   /** A rule of a class or school. */
@@ -76,10 +77,61 @@ export interface Sheet {
     numbers: Finding['numbers'],
     zone?: Solid | null,
     when?: When | string | null,
+    /** What its key names where that is no fixture: groups. */
+    about?: readonly string[],
   ): void;
+  /** Figures that no finding needs: passed over while judging. */
+  explain(make: () => void): void;
+  /**
+   * A part of the judging that is kept from one assessment to the next where nothing that it reads is another.
+   * @param name   one name, one part of one station
+   * @param reads  all that it reads beside `of`
+   * @param of     the fixture it is about, where it is judged for each of many
+   */
+  part(name: string, reads: readonly unknown[], work: (own: Sheet) => void, of?: object): void;
 }
 
-export function sheetOf(station: StationId): Sheet {
+/** A sheet on which a station judges: findings, and no figure. */
+export function judgingSheet(station: StationId, kept: Kept): Sheet {
+  const findings: Finding[] = [];
+  const number = (figure: string, unit: Unit, value: number): FindingNumber => ({
+    value,
+    unit,
+    figure,
+  });
+  return {
+    findings,
+    fact: (id, massKg) => {
+      const { value, unit, scale } = FACTS[id];
+      if (scale === 'none') return number(`fact.${id}`, unit, value);
+      const kg = massKg ?? REFERENCE_HEN_KG;
+      return number(`fact.${id}.${Math.round(kg * 1000)}`, unit, scaleToBird(value, kg, scale));
+    },
+    rule: number,
+    entered: number,
+    found: number,
+    worked: (id, _key, { result, lines }, parts) =>
+      number(id, lines[result].unit, parts[result] as number),
+    find: (...found) => void findings.push(findingOf(station, ...found)),
+    explain: () => undefined,
+    part: (name, reads, work, of) => {
+      const own = kept(
+        name,
+        reads,
+        () => {
+          const sheet = judgingSheet(station, kept);
+          work(sheet);
+          return sheet.findings;
+        },
+        of,
+      );
+      for (const f of own) findings.push(f);
+    },
+  };
+}
+
+/** A sheet that explains: every figure of a station by id, made with its working. */
+export function explainingSheet(station: StationId): Sheet & { readonly figures: Figures } {
   const figures = new Map<string, Figure>();
   const findings: Finding[] = [];
   const put = (f: Figure): FindingNumber => {
@@ -94,10 +146,8 @@ export function sheetOf(station: StationId): Sheet {
     value: number,
     basis: Basis,
   ): FindingNumber => put(figure(id, `${kind}.${unit}`, specs[unit], { value }, basis));
-  return {
-    get figures() {
-      return [...figures.values()];
-    },
+  const sheet: Sheet & { readonly figures: Figures } = {
+    figures,
     findings,
     fact: (id, massKg = REFERENCE_HEN_KG) => {
       const { value, unit, scale, evidence, source } = FACTS[id];
@@ -114,18 +164,32 @@ export function sheetOf(station: StationId): Sheet {
     entered: (id, unit, value) => plain('entered', ENTERED_SPECS, id, unit, value, ENTERED),
     found: (id, unit, value, basis) => plain('found', FOUND_SPECS, id, unit, value, basis),
     worked: (id, key, spec, parts, basis) => put(figure(id, key, spec, parts, basis)),
-    find: (code, severity, fixtures, numbers, zone = null, when) => {
-      const told = typeof when === 'string' ? { from: when } : (when ?? {});
-      findings.push({
-        code,
-        key: findingKey(code, fixtures),
-        station,
-        severity,
-        fixtures,
-        numbers,
-        zone,
-        ...told,
-      });
-    },
+    find: (...found) => void findings.push(findingOf(station, ...found)),
+    explain: (make) => make(),
+    part: (_name, _reads, work) => work(sheet),
+  };
+  return sheet;
+}
+
+function findingOf(
+  station: StationId,
+  code: string,
+  severity: Severity,
+  fixtures: readonly string[],
+  numbers: Finding['numbers'],
+  zone: Solid | null = null,
+  when?: When | string | null,
+  about: readonly string[] = fixtures,
+): Finding {
+  const told = typeof when === 'string' ? { from: when } : (when ?? {});
+  return {
+    code,
+    key: findingKey(code, about),
+    station,
+    severity,
+    fixtures,
+    numbers,
+    zone,
+    ...told,
   };
 }

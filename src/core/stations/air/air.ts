@@ -1,5 +1,6 @@
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
+import type { Carries } from '../../carrying/carrying';
 import { sleepingById } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import { roofHeightM } from '../../geometry/shell';
@@ -7,7 +8,7 @@ import { solidOf } from '../../geometry/solids';
 import type { Solid, When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
-import type { AirOpening, Plan } from '../../model/schema';
+import type { AirOpening, Bar, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
 import { FACTS } from '../../rules/singleRules.data';
@@ -20,7 +21,7 @@ import {
   type StationContext,
 } from '../context';
 import { hotFactor } from '../roosts/widths';
-import { type Sheet, sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
 
 /** Windows and vents that let air through on some day. */
@@ -47,6 +48,12 @@ export const netM2 = (o: AirOpening): number => grossM2(o) * freeShare(o);
 /** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
 const netInM2 = (o: AirOpening, plan: Plan): number =>
   outsideCode(o, plan) === null ? netM2(o) : 0;
+
+/** The areas of the openings, worked anew only where one of them or the shell is another. */
+const areasIn = (ctx: StationContext): Areas =>
+  ctx.kept('air.areas', [ctx.of('window'), ctx.of('vent'), ctx.plan.shell, ctx.plan.litter], () =>
+    areasOf(ctx.plan),
+  );
 
 /** High: on the ridge, or with its middle in the upper third of the wall (assumption). */
 export function isHigh(o: AirOpening, plan: Plan): boolean {
@@ -104,12 +111,13 @@ export const airStation: CarryingStation = {
   id: 'air',
   topic: 'air.area',
   entered: (plan) => airOpenings(plan).length > 0,
-  supply: ({ plan }) => {
-    const { alwaysM2, allM2 } = areasOf(plan);
+  supply: (ctx) => {
+    const { plan } = ctx;
+    const { alwaysM2, allM2 } = areasIn(ctx);
     return [alwaysM2, allM2, plan.shell.lengthM, plan.shell.widthM];
   },
   demand: (ctx, school) => {
-    const there = areasOf(ctx.plan);
+    const there = areasIn(ctx);
     const rule = ruleOf(ctx, school);
     const sharesOn = byDay(ctx, 'shares', [], shares);
     return {
@@ -127,13 +135,21 @@ export const airStation: CarryingStation = {
       },
     };
   },
-  assess: (ctx, entered, school, short) => {
-    const carry = askedOf(entered);
-    const s = sheetOf('air');
-    openings(s, ctx.plan);
-    draughts(s, ctx);
-    if (carry.state === 'carries') needs(s, ctx, carry, school, short);
-    return { station: 'air', carry: entered, figures: s.figures, findings: s.findings };
+  judge: (s, ctx, asked) => {
+    const carry = askedOf(asked.carry);
+    const { of, plan, flock } = ctx;
+    s.explain(() => openings(s, plan));
+    const bars = ctx.kept('air.bars', [of('bar')], () => sleepingById(plan));
+    for (const kind of ['window', 'vent'] as const) {
+      for (const o of of(kind)) {
+        s.part('air.draught', [bars, plan.shell], (own) => draught(own, ctx, o, bars), o);
+      }
+    }
+    if (carry.state !== 'carries') return;
+    const { school } = asked;
+    s.part('air.needs', [carry, asked, flock, plan.shell, areasIn(ctx)], (own) =>
+      needs(own, ctx, carry, school, asked.short),
+    );
   },
 };
 
@@ -169,13 +185,13 @@ function openings(s: Sheet, plan: Plan): void {
 function needs(
   s: Sheet,
   ctx: StationContext,
-  carry: Extract<Parameters<CarryingStation['assess']>[1], { state: 'carries' }>,
+  carry: Carries,
   school: ChosenSchool,
   short: When | null,
 ): void {
   const basis = basisOf(school);
   const rule = ruleOf(ctx, school);
-  const there = areasOf(ctx.plan);
+  const there = areasIn(ctx);
   const perBird = shares(ctx.flock, carry.needOn);
   const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
   const counts = livingOn(ctx.flock, carry.needOn);
@@ -250,27 +266,24 @@ function needs(
 }
 
 /** An opening that can't be shut, level with sleeping birds. */
-function draughts(s: Sheet, ctx: StationContext): void {
-  const bars = sleepingById(ctx.plan);
+function draught(s: Sheet, ctx: StationContext, o: AirOpening, bars: readonly Bar[]): void {
+  if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) return;
   const under = FACTS['air.band.below'].value;
   const over = FACTS['air.band.above'].value;
-  for (const o of airOpenings(ctx.plan)) {
-    if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) continue;
-    const top = o.sillZ + o.heightM;
-    const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
-    if (!hit) continue;
-    s.find(
-      'air.opening.inDraught',
-      'harm',
-      [o.id, hit.id],
-      {
-        sill: s.entered(`air.opening.${o.id}.sill`, 'm', o.sillZ),
-        from: s.found(`air.band.${hit.id}.from`, 'm', hit.z - under, ENTERED),
-        to: s.found(`air.band.${hit.id}.to`, 'm', hit.z + over, ENTERED),
-      },
-      bandOf(ctx.plan, hit.z - under, hit.z + over),
-    );
-  }
+  const top = o.sillZ + o.heightM;
+  const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
+  if (!hit) return;
+  s.find(
+    'air.opening.inDraught',
+    'harm',
+    [o.id, hit.id],
+    {
+      sill: s.entered(`air.opening.${o.id}.sill`, 'm', o.sillZ),
+      from: s.found(`air.band.${hit.id}.from`, 'm', hit.z - under, ENTERED),
+      to: s.found(`air.band.${hit.id}.to`, 'm', hit.z + over, ENTERED),
+    },
+    bandOf(ctx.plan, hit.z - under, hit.z + over),
+  );
 }
 
 /** The band in which nothing may blow, all over the coop. */

@@ -3,8 +3,8 @@ import { atMost, below, wholeDown } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Brooder } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
-import { basisOf, type StationContext, type StationResult, schoolFor } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
+import { basisOf, type Station, type StationContext, schoolFor } from '../context';
+import type { Sheet } from '../sheet';
 import { BROODER_WORKINGS as W } from './brooder.working';
 import {
   type Brood,
@@ -29,59 +29,78 @@ export interface BroodPlan {
   readonly out: MoveOut;
 }
 
-export interface BrooderResult extends StationResult {
-  /** Chicks of the largest brood, and the brooder's own rail. */
+/** What the brooder is asked and carries, in chicks: it has its own rail. */
+export interface BrooderCarries {
+  /** Chicks of the brood that asks for most room. */
   readonly chicks: number;
-  readonly carriesChicks: number | null;
-  readonly broods: readonly BroodPlan[];
+  /** Null where there are no chicks or no brooder. */
+  readonly carries: number | null;
 }
 
-/** The brooder: room, heat, feed and water for the largest brood to its last day, and when it goes out. */
-export function assessBrooder(ctx: StationContext): BrooderResult {
-  const s = sheetOf('brooder');
-  const broods = broodsOf(ctx);
+/** Broods of the horizon: worked anew only where the flock is another. */
+const broodsIn = (ctx: StationContext): readonly Brood[] =>
+  ctx.kept('brooder.broods', [ctx.flock], () => broodsOf(ctx));
+
+/** Broods week by week, and when each goes out. */
+export const broodPlans = (ctx: StationContext): readonly BroodPlan[] => {
   const space = schoolFor(ctx, 'brooder.space');
-  const plans = broods.map(
-    (b): BroodPlan => ({
+  return ctx.kept('brooder.plans', [ctx.flock, space], () =>
+    broodsIn(ctx).map((b) => ({
       groupId: b.groupId,
       chicks: b.chicks,
       hatchedOn: isoDay(b.hatchedOn),
       movesOn: isoDay(b.movesOn),
       weeks: broodWeeks(b, space.value),
       out: moveOut(b, ctx.flock.climate),
-    }),
+    })),
   );
-  const largest = broods.reduce<Brood | null>(
-    (a, b) => (a === null || needM2(b) > needM2(a) ? b : a),
-    null,
-  );
-  const { brooder } = ctx.plan;
-  let carriesChicks: number | null = null;
-  if (largest !== null) {
-    weekFigures(s, plans);
-    const most = Math.max(...broods.map((b) => b.chicks));
-    s.found('brooder.chicks', 'chicks', most, ENTERED);
-    if (brooder !== null) {
-      carriesChicks = carries(s, ctx, brooder, largest);
-      ofBox(s, brooder, largest);
-      ofHeat(s, brooder, largest);
-    }
-    for (const id of TOLD_FACTS) s.fact(id);
-    for (const b of broods) {
-      eggs(s, b);
-      out(s, ctx, b);
-    }
-  }
-  const state = largest === null ? 'notApplicable' : 'notEntered';
-  return {
-    station: 'brooder',
-    carry: { state },
-    figures: s.figures,
-    findings: s.findings,
-    chicks: largest?.chicks ?? 0,
-    carriesChicks,
-    broods: plans,
-  };
+};
+
+/** The brood that asks for most room. */
+const largestOf = (broods: readonly Brood[]): Brood | null =>
+  broods.reduce<Brood | null>((a, b) => (a === null || needM2(b) > needM2(a) ? b : a), null);
+
+/** The brooder: room, heat, feed and water for the largest brood to its last day, and when it goes out. */
+export const brooderStation: Station = {
+  id: 'brooder',
+  judge: (s, ctx) => {
+    const { flock, plan } = ctx;
+    const broods = broodsIn(ctx);
+    const largest = largestOf(broods);
+    if (largest === null) return;
+    s.explain(() => {
+      weekFigures(s, broodPlans(ctx));
+      const most = Math.max(...broods.map((b) => b.chicks));
+      s.found('brooder.chicks', 'chicks', most, ENTERED);
+      for (const id of TOLD_FACTS) s.fact(id);
+    });
+    const reads = [flock, plan.brooder, schoolFor(ctx, 'brooder.space')];
+    s.part('brooder.all', reads, (own) => {
+      if (plan.brooder !== null) {
+        ofRoom(own, ctx, plan.brooder, largest);
+        ofBox(own, plan.brooder, largest);
+        ofHeat(own, plan.brooder, largest);
+      }
+      for (const b of broods) {
+        eggs(own, b);
+        out(own, ctx, b);
+      }
+    });
+  },
+};
+
+/** Chicks of the largest brood, and how many of such the brooder carries. */
+export function brooderCarries(ctx: StationContext): BrooderCarries {
+  const space = schoolFor(ctx, 'brooder.space');
+  return ctx.kept('brooder.carries', [ctx.flock, ctx.plan.brooder, space], () => {
+    const largest = largestOf(broodsIn(ctx));
+    const { brooder } = ctx.plan;
+    return {
+      chicks: largest?.chicks ?? 0,
+      carries:
+        largest === null || brooder === null ? null : capacityOf(ctx, brooder, largest).carries,
+    };
+  });
 }
 
 /** Told beside the fields, whatever is entered. */
@@ -115,10 +134,26 @@ function eggs(s: Sheet, { hatch, lot, groupId }: Brood): void {
 
 const needM2 = (b: Brood): number => b.chicks * chickM2(b.lastDay, b.lot.massKg, b.meat);
 
-function carries(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): number {
+/** What space, edges and heat each serve, chicks, and the least of them. */
+function capacityOf(ctx: StationContext, box: Brooder, b: Brood) {
   const space = schoolFor(ctx, 'brooder.space');
   const perChick = chickM2(b.lastDay, b.lot.massKg, b.meat) * space.value;
   const area = boxM2(box);
+  const rest = {
+    bySpace: wholeDown(area / perChick),
+    byFeed: wholeDown(box.feedEdgeM / chickEdgeM(b.lastDay)),
+    byWater: wholeDown(box.waterRimM / chickRimM(b.lastDay)),
+  };
+  const others = Math.min(rest.bySpace, rest.byFeed, rest.byWater);
+  // heat that sets no number serves as many as the rest does
+  const byHeat = heatFor(box, b) ?? others;
+  return { area, perChick, ...rest, byHeat, carries: Math.min(others, byHeat) };
+}
+
+function ofRoom(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): void {
+  const space = schoolFor(ctx, 'brooder.space');
+  const capacity = capacityOf(ctx, box, b);
+  const { perChick, area } = capacity;
   const needed = s.worked(
     'brooder.needed',
     'brooder.needed',
@@ -151,27 +186,9 @@ function carries(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): number 
       missing: s.found('brooder.missing', 'm2', needed.value - area, basisOf(space)),
     });
   }
-  const edge = chickEdgeM(b.lastDay);
-  edgeOf(s, 'feed', b, edge, box.feedEdgeM);
-  const rim = chickRimM(b.lastDay);
-  edgeOf(s, 'water', b, rim, box.waterRimM);
-  const rest = {
-    bySpace: wholeDown(area / perChick),
-    byFeed: wholeDown(box.feedEdgeM / edge),
-    byWater: wholeDown(box.waterRimM / rim),
-  };
-  const others = Math.min(rest.bySpace, rest.byFeed, rest.byWater);
-  // heat that sets no number serves as many as the rest does
-  const parts = { area, perChick, ...rest, byHeat: heatFor(box, b) ?? others };
-  const least = Math.min(others, parts.byHeat);
-  s.worked(
-    'brooder.capacity',
-    'brooder.capacity',
-    W['brooder.capacity'],
-    { ...parts, carries: least },
-    KEEPERS,
-  );
-  return least;
+  edgeOf(s, 'feed', b, chickEdgeM(b.lastDay), box.feedEdgeM);
+  edgeOf(s, 'water', b, chickRimM(b.lastDay), box.waterRimM);
+  s.worked('brooder.capacity', 'brooder.capacity', W['brooder.capacity'], capacity, KEEPERS);
 }
 
 function edgeOf(s: Sheet, what: 'feed' | 'water', b: Brood, perChick: number, there: number): void {

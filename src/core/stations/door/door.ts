@@ -3,7 +3,6 @@ import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import type { Carries } from '../../carrying/carrying';
 import { sleepingById } from '../../geometry/bars';
-import { outsideCode } from '../../geometry/outside';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
@@ -22,7 +21,7 @@ import {
   thenId,
   whenHolds,
 } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { DOOR_WORKINGS as W } from './door.working';
 import { ofRamp, rampFigures } from './ramp';
 
@@ -38,10 +37,9 @@ export const doorStation: CarryingStation = {
   id: 'door',
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
-  supply: (ctx) =>
-    popDoorsOf(ctx.plan).flatMap((d) => [d, outsideCode(d, ctx.plan) === null ? 1 : 0]),
+  supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d, ctx.outside(d) === null ? 1 : 0]),
   demand: (ctx) => {
-    const doors = popDoorsOf(ctx.plan).filter((d) => outsideCode(d, ctx.plan) === null);
+    const doors = ctx.of('popDoor').filter((d) => ctx.outside(d) === null);
     const per = FACTS['door.birds'].value;
     const { lots } = ctx.flock;
     // sizes are nested: each lot's doors serve all that need no smaller ones
@@ -61,18 +59,28 @@ export const doorStation: CarryingStation = {
         }),
     };
   },
-  assess: (ctx, entered, _, short) => {
-    const carry = askedOf(entered);
-    const s = sheetOf('door');
-    const doors = popDoorsOf(ctx.plan);
-    for (const door of doors) rampFigures(s, ctx.plan, door);
+  judge: (s, ctx, asked) => {
+    const carry = askedOf(asked.carry);
+    const doors = ctx.of('popDoor');
+    const { plan, flock } = ctx;
+    s.explain(() => {
+      for (const door of doors) rampFigures(s, plan, door);
+    });
     if (carry.state === 'carries') {
-      const lots = ctx.flock.lots.filter((_, i) => everLives(ctx, i));
-      doorFigures(s, ctx, carry, doors, short);
-      for (const door of doors) ofDoor(s, ctx, door, lots);
+      const lots = ctx.kept('door.lots', [flock], () =>
+        flock.lots.filter((_, i) => everLives(ctx, i)),
+      );
+      doorFigures(s, ctx, carry, doors, asked.short);
+      const reads = [plan.shell, plan.litter, flock, schoolFor(ctx, 'roosts.hop')];
+      for (const door of doors) {
+        s.part('door.one', reads, (own) => ofDoor(own, ctx, door, lots), door);
+      }
     }
-    for (const door of doors) ofMachine(s, ctx.plan, door);
-    return { station: 'door', carry: entered, figures: s.figures, findings: s.findings };
+    const machine = [plan.shell, plan.litter, plan.site, doors];
+    for (const door of doors) {
+      s.part('door.machine', machine, (own) => ofMachine(own, plan, door), door);
+      s.part('door.bars', [ctx.of('bar'), plan.shell], (own) => byBars(own, ctx, door), door);
+    }
   },
 };
 
@@ -88,7 +96,7 @@ function doorFigures(
   short: When | null,
 ): void {
   const per = FACTS['door.birds'].value;
-  const inside = doors.filter((d) => outsideCode(d, ctx.plan) === null);
+  const inside = doors.filter((d) => ctx.outside(d) === null);
   const on = (d: number, id: (id: string) => string) => {
     const counts = livingOn(ctx.flock, d);
     const birds = counts.reduce((a, b) => a + b, 0);
@@ -106,18 +114,13 @@ function doorFigures(
       there: s.found(id('door.have'), 'doors', fitting.length, KEEPERS),
     };
   };
-  const most = on(carry.needOn, (id) => id);
-  s.worked(
-    'door.capacity',
-    'door.capacity',
-    W['door.capacity'],
-    {
-      ...capacityParts(ctx, carry),
-    },
-    KEEPERS,
-  );
+  s.explain(() => {
+    on(carry.needOn, (id) => id);
+    const parts = capacityParts(ctx, carry);
+    s.worked('door.capacity', 'door.capacity', W['door.capacity'], parts, KEEPERS);
+  });
   if (doors.length === 0 || carry.fitting >= carry.present) return;
-  const then = carry.setOn === carry.needOn ? most : on(carry.setOn, (id) => thenId(carry, id));
+  const then = on(carry.setOn, (id) => thenId(carry, id));
   // doors too small for some birds are told door by door
   if (then.there.value < inside.length) return;
   s.find(
@@ -217,6 +220,25 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
   if (door.ramp !== null) ofRamp(s, plan, door, lots);
 }
 
+/** Birds on a bar beside the door are in everybody's way. */
+function byBars(s: Sheet, { plan }: StationContext, door: PopDoor): void {
+  const zone = solidOf(door, plan);
+  const apart = FACTS['door.bars.apart'].value;
+  const near = sleepingById(plan).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
+  if (near) {
+    s.find(
+      'door.place.byBars',
+      'awkward',
+      [door.id, near.id],
+      {
+        apart: s.found(`door.${door.id}.bars`, 'm', gapInPlan(solidOf(near, plan), zone), ENTERED),
+        needed: s.fact('door.bars.apart'),
+      },
+      zone,
+    );
+  }
+}
+
 /** What hangs on no bird: sill, place, and how it is worked. */
 function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
   const zone = solidOf(door, plan);
@@ -236,20 +258,6 @@ function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
           { final: end, above, needed: end + above },
           KEEPERS,
         ),
-      },
-      zone,
-    );
-  }
-  const apart = FACTS['door.bars.apart'].value;
-  const near = sleepingById(plan).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
-  if (near) {
-    s.find(
-      'door.place.byBars',
-      'awkward',
-      [door.id, near.id],
-      {
-        apart: s.found(`door.${door.id}.bars`, 'm', gapInPlan(solidOf(near, plan), zone), ENTERED),
-        needed: s.fact('door.bars.apart'),
       },
       zone,
     );

@@ -8,11 +8,11 @@ import type { StationContext } from '../context';
 import { type Sheet, shadowReach } from '../sheet';
 
 /** Shell or grit under sleeping birds is fouled by the morning. */
-export function dishesUnderBars(s: Sheet, { plan, flock }: StationContext): void {
+export function dishesUnderBars(s: Sheet, { plan, flock, of }: StationContext): void {
   const heaviest = flock.heaviestOnBarsKg;
   if (heaviest === null) return;
-  for (const f of plan.fixtures) {
-    if (f.kind !== 'dish' || inRun(f)) continue;
+  for (const f of of('dish')) {
+    if (inRun(f)) continue;
     const solid = solidOf(f, plan);
     const over = barsAbove(solid, plan, heaviest);
     if (over.length === 0) continue;

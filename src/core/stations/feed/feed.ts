@@ -13,8 +13,8 @@ import {
   schoolFor,
   whenHolds,
 } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
-import { accessDemand, accessFigures } from '../vessels/access';
+import type { Sheet } from '../sheet';
+import { access, accessDemand } from '../vessels/access';
 import {
   contentsKg,
   feedersOf,
@@ -22,7 +22,7 @@ import {
   sharer,
   twoApart,
   vesselFigures,
-  vesselFindings,
+  vesselRules,
   vesselsWithin,
   wasteOf,
 } from '../vessels/vessels';
@@ -34,28 +34,37 @@ export const feedStation: CarryingStation = {
   id: 'feed',
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
-  supply: (ctx) => vesselsWithin(feedersOf(ctx.plan), ctx.plan),
-  demand: (ctx) => accessDemand(ctx, feedersOf(ctx.plan)),
-  assess: (ctx, entered, _, short) => {
-    const carry = askedOf(entered);
-    const s = sheetOf('feed');
-    const feeders = feedersOf(ctx.plan);
-    for (const v of feeders) vesselFigures(s, v);
-    if (carry.state === 'carries') {
-      cannotEat(s, ctx, feeders);
-      accessFigures(s, ctx, 'feed', feeders, carry, short);
-      for (const v of feeders) vesselFindings(s, ctx, v, feeders, carry.needOn);
-      twoApart(s, ctx.plan, 'feed', feeders, ctx.flock.planned);
-      daysHeld(s, ctx, feeders);
-      bag(s, ctx, feeders);
-      for (const v of feeders) ofFeeder(s, ctx, v);
-      if (feeders.length > 0) {
-        dishes(s, ctx);
-        dishesUnderBars(s, ctx);
-        tall(s, ctx, feeders, carry.needOn);
-      }
+  supply: (ctx) => vesselsWithin(ctx.of('feeder'), ctx),
+  demand: (ctx) => accessDemand(ctx, ctx.of('feeder')),
+  judge: (s, ctx, asked) => {
+    const carry = askedOf(asked.carry);
+    const feeders = ctx.of('feeder');
+    const { plan, flock, of } = ctx;
+    s.explain(() => {
+      for (const v of feeders) vesselFigures(s, v);
+    });
+    if (carry.state !== 'carries') return;
+    s.part('feed.light', [feeders, flock, plan.shell, plan.litter], (own) =>
+      cannotEat(own, ctx, feeders),
+    );
+    access(s, ctx, 'feed', feeders, carry, asked.short);
+    vesselRules(s, ctx, feeders, carry.needOn);
+    const all = [feeders, flock, plan.fills, plan.litter, plan.shell, carry.needOn];
+    s.part('feed.all', all, (own) => {
+      twoApart(own, plan, 'feed', feeders, flock.planned);
+      daysHeld(own, ctx, feeders);
+      bag(own, ctx, feeders);
+      if (feeders.length > 0) tall(own, ctx, feeders, carry.needOn);
+    });
+    const rodents = schoolFor(ctx, 'feed.rodents');
+    for (const v of feeders) {
+      s.part('feed.one', [rodents, plan.run], (own) => ofFeeder(own, ctx, v), v);
     }
-    return { station: 'feed', carry: entered, figures: s.figures, findings: s.findings };
+    if (feeders.length === 0) return;
+    s.part('feed.dishes', [of('dish'), flock, plan.run], (own) => dishes(own, ctx));
+    s.part('feed.dishes.bars', [of('dish'), of('bar'), flock, plan.litter, plan.shell], (own) =>
+      dishesUnderBars(own, ctx),
+    );
   },
 };
 
@@ -183,7 +192,7 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
     columns[i]?.massKg.some((_m, d) => lightOn(i, d)) ? [i] : [],
   );
   if (light.length === 0) return;
-  const sharers = vesselsWithin(feeders, ctx.plan).map(sharer);
+  const sharers = vesselsWithin(feeders, ctx).map(sharer);
   // what a light bird can use she can use while she is light: outlets go by class, edges by length
   const starving = light.filter((i) =>
     sharers.every((share) => !Number.isFinite(share(lots[i] as Lot, least / 2))),

@@ -2,12 +2,14 @@ import { type BirdDay, birdDay } from '../../birds/daily';
 import { FEED_ENERGY, heldForFeedC, kcalPerGram } from '../../birds/feed';
 import { dayOf, type FlockByDay, livingOn, type Measure } from '../../birds/flock';
 import { DUCK_TIMES, PARTS_OF_FEED, warmTimes } from '../../birds/water';
-import { ASSUMED, type Basis, type Figure, figure } from '../../kernel/working';
+import { ASSUMED, type Basis } from '../../kernel/working';
 import { constant } from '../../rules/constants.data';
-import { type StationContext, schoolFor } from '../context';
+import { type Station, type StationContext, schoolFor } from '../context';
 import { hotFactor } from '../roosts/widths';
-import { sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { FLOCK_WORKINGS as W } from './flock.working';
+import { keepingRules } from './keeping';
+import { monthlyFigures } from './monthly';
 
 /** One thing a flock asks for: today, and on the day that asks for most of it. */
 export interface DemandRow {
@@ -49,32 +51,51 @@ const BASIS: Readonly<Record<DemandMeasure, Basis>> = {
 /** Those that count every bird on the place; the others count birds living in the coop. */
 const OF_ALL: readonly DemandMeasure[] = ['eggs', 'feedKg', 'waterL'];
 
-/** Figures of what the flock asks, today and at most, and of one bird of each lot. */
-export function flockFigures(ctx: StationContext): {
-  figures: Figure[];
-  demand: DemandRow[];
-} {
-  const { flock } = ctx;
-  const figures: Figure[] = [];
-  const demand = DEMAND_MEASURES.map((measure): DemandRow => {
-    const today = demandFigure(ctx, measure, 0, `demand.${measure}.today`);
-    figures.push(today);
+/** The flock: who lives together, what they ask for by day and month, and what one bird of each lot does. */
+export const flockStation: Station = {
+  id: 'flock',
+  judge: (s, ctx) => {
+    const { plan, flock, schools } = ctx;
+    s.part('flock.keeping', [flock, plan.limits, plan.fills, schools['floor.area']], (own) =>
+      keepingRules(own, ctx),
+    );
+    s.explain(() => {
+      demandFigures(s, ctx);
+      flock.lots.forEach((_, i) => {
+        oneBird(s, flock, i);
+      });
+      designFigures(s, flock);
+      if (plan.flock.some((g) => g.hatchedOn === null)) {
+        s.rule('flock.unknownAge', 'weeks', constant('flock.unknownAge'), ASSUMED);
+      }
+      monthlyFigures(s, flock, plan.fills.bagKg);
+    });
+  },
+};
+
+/** What the flock asks for, as figures' ids: today, and on the day that asks for most. */
+export const demandRows = (flock: FlockByDay): DemandRow[] =>
+  DEMAND_MEASURES.map((measure) => {
     const peak = flock.peaks[measure];
-    if (peak === null) return { measure, todayFigure: today.id, most: null };
-    const most = demandFigure(ctx, measure, peak.d, `demand.${measure}.most`);
-    figures.push(most);
-    return { measure, todayFigure: today.id, most: { figure: most.id, day: dayOf(flock, peak.d) } };
+    const most = peak && { figure: `demand.${measure}.most`, day: dayOf(flock, peak.d) };
+    return { measure, todayFigure: `demand.${measure}.today`, most };
   });
-  figures.push(...flock.lots.flatMap((_, i) => oneBird(flock, i)), ...designFigures(flock));
-  if (ctx.plan.flock.some((g) => g.hatchedOn === null)) {
-    const s = sheetOf('flock');
-    s.rule('flock.unknownAge', 'weeks', constant('flock.unknownAge'), ASSUMED);
-    figures.push(...s.figures);
+
+function demandFigures(s: Sheet, ctx: StationContext): void {
+  for (const measure of DEMAND_MEASURES) {
+    demandFigure(s, ctx, measure, 0, `demand.${measure}.today`);
+    const peak = ctx.flock.peaks[measure];
+    if (peak !== null) demandFigure(s, ctx, measure, peak.d, `demand.${measure}.most`);
   }
-  return { figures, demand };
 }
 
-function demandFigure(ctx: StationContext, measure: DemandMeasure, d: number, id: string): Figure {
+function demandFigure(
+  s: Sheet,
+  ctx: StationContext,
+  measure: DemandMeasure,
+  d: number,
+  id: string,
+): void {
   const { flock } = ctx;
   const birds = OF_ALL.includes(measure)
     ? flock.columns.map((c) => c.here[d] ?? 0)
@@ -82,7 +103,7 @@ function demandFigure(ctx: StationContext, measure: DemandMeasure, d: number, id
   const perBird = flock.lots.map((_, i) => perBirdOf(ctx, measure, i, d));
   const total = birds.reduce((sum, n, i) => sum + n * (perBird[i] ?? 0), 0);
   const key = `demand.${measure}` as const;
-  return figure(id, key, W[key], { birds, perBird, total }, BASIS[measure]);
+  s.worked(id, key, W[key], { birds, perBird, total }, BASIS[measure]);
 }
 
 /** What one bird of a lot asks for on a day; floor and bar by the schools chosen. */
@@ -108,67 +129,67 @@ function perBirdOf(ctx: StationContext, measure: DemandMeasure, lot: number, d: 
 }
 
 /** One bird of a lot, today or on its first day here. */
-function oneBird(flock: FlockByDay, i: number): Figure[] {
+function oneBird(s: Sheet, flock: FlockByDay, i: number): void {
   const lot = flock.lots[i];
   const first = flock.columns[i]?.here.findIndex((n) => n > 0) ?? -1;
-  if (!lot || first < 0) return [];
+  if (!lot || first < 0) return;
   const { horizon, climate } = flock;
   const day = birdDay(lot, horizon.first + first, horizon.dayOfYear[first] ?? 0, climate);
   const id = (name: string): string => `flock.${lot.id}.${name}`;
-  return [
-    liveFigure(id('live'), flock, i, day),
-    figure(
-      id('feed'),
-      'flock.feed',
-      W['flock.feed'],
-      {
-        live: day.massKg,
-        place: heldForFeedC(day.placeC, day.growing),
-        gain: day.gainG,
-        perGramGained: kcalPerGram(day.growing),
-        eggMass: day.eggG,
-        energy: day.askedKcal,
-        energyOfFeed: FEED_ENERGY[day.feedKind],
-        least: day.leastKg,
-        feed: day.feedKg,
-      },
-      NRC,
-    ),
-    figure(
-      id('water'),
-      'flock.water',
-      W['flock.water'],
-      {
-        feed: day.feedKg,
-        partsOfFeed: PARTS_OF_FEED,
-        felt: day.feltC,
-        warm: warmTimes(day.feltC),
-        kind: lot.kind === 'duck' ? DUCK_TIMES : 1,
-        water: day.waterL,
-      },
-      USAGE,
-    ),
-    ...(lot.sex === 'hen' && lot.breed.eggsYear > 0 ? [eggsFigure(id('eggs'), day)] : []),
-  ];
+  liveFigure(s, id('live'), flock, i, day);
+  s.worked(
+    id('feed'),
+    'flock.feed',
+    W['flock.feed'],
+    {
+      live: day.massKg,
+      place: heldForFeedC(day.placeC, day.growing),
+      gain: day.gainG,
+      perGramGained: kcalPerGram(day.growing),
+      eggMass: day.eggG,
+      energy: day.askedKcal,
+      energyOfFeed: FEED_ENERGY[day.feedKind],
+      least: day.leastKg,
+      feed: day.feedKg,
+    },
+    NRC,
+  );
+  s.worked(
+    id('water'),
+    'flock.water',
+    W['flock.water'],
+    {
+      feed: day.feedKg,
+      partsOfFeed: PARTS_OF_FEED,
+      felt: day.feltC,
+      warm: warmTimes(day.feltC),
+      kind: lot.kind === 'duck' ? DUCK_TIMES : 1,
+      water: day.waterL,
+    },
+    USAGE,
+  );
+  if (lot.sex === 'hen' && lot.breed.eggsYear > 0) eggsFigure(s, id('eggs'), day);
 }
 
-function eggsFigure(id: string, day: BirdDay): Figure {
+function eggsFigure(s: Sheet, id: string, day: BirdDay): void {
   const { best, byAge, byHours, leastLight, lightH, byLight, byMoult, byBrood, eggs } = day;
   const rest = { best, byAge, byLight, byMoult, byBrood, eggs };
   // without a climate nobody knows how long the day is
   if (lightH === null) {
-    return figure(id, 'flock.eggs.anyLight', W['flock.eggs.anyLight'], rest, ASSUMED);
+    s.worked(id, 'flock.eggs.anyLight', W['flock.eggs.anyLight'], rest, ASSUMED);
+    return;
   }
   const light = { hours: lightH, byHours, leastLight };
-  return figure(id, 'flock.eggs', W['flock.eggs'], { ...light, ...rest }, ASSUMED);
+  s.worked(id, 'flock.eggs', W['flock.eggs'], { ...light, ...rest }, ASSUMED);
 }
 
-function liveFigure(id: string, flock: FlockByDay, i: number, day: BirdDay): Figure {
+function liveFigure(s: Sheet, id: string, flock: FlockByDay, i: number, day: BirdDay): void {
   const curve = flock.lots[i]?.curve;
   if (!curve || !day.growing || day.ageDays === null) {
-    return figure(id, 'flock.grown', W['flock.grown'], { value: day.massKg }, ASSUMED);
+    s.worked(id, 'flock.grown', W['flock.grown'], { value: day.massKg }, ASSUMED);
+    return;
   }
-  return figure(
+  s.worked(
     id,
     'flock.growing',
     W['flock.growing'],
@@ -183,16 +204,15 @@ function liveFigure(id: string, flock: FlockByDay, i: number, day: BirdDay): Fig
   );
 }
 
-function designFigures({ climate }: FlockByDay): Figure[] {
-  if (climate === null) return [];
+function designFigures(s: Sheet, { climate }: FlockByDay): void {
+  if (climate === null) return;
   const { winterC, summerC, hottestMeanMaxC } = climate.design;
-  const one = (id: string, value: number): Figure =>
-    figure(id, 'climate.design', W['climate.design'], { value }, ASSUMED);
-  return [
-    one('climate.designWinter', winterC),
-    one('climate.designSummer', summerC),
-    one('climate.hottestMeanMax', hottestMeanMaxC),
-  ];
+  const one = (id: string, value: number): void => {
+    s.worked(id, 'climate.design', W['climate.design'], { value }, ASSUMED);
+  };
+  one('climate.designWinter', winterC);
+  one('climate.designSummer', summerC);
+  one('climate.hottestMeanMax', hottestMeanMaxC);
 }
 
 /** The first day on which one bird of a lot is told of: today, or its first day here; null where it never comes. */

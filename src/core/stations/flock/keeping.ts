@@ -1,11 +1,10 @@
 import { dayOf, type FlockByDay, livingOn } from '../../birds/flock';
-import { type Finding, type FindingNumber, findingKey, type Severity } from '../../kernel/finding';
+import type { Finding, FindingNumber, Severity } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
-import { type Basis, ENTERED, type Figure, figure, KEEPERS } from '../../kernel/working';
-import type { Plan } from '../../model/schema';
+import { type Basis, ENTERED, KEEPERS } from '../../kernel/working';
 import { constant } from '../../rules/constants.data';
 import type { StationContext } from '../context';
-import { allFound, type Found, NOTHING, numberOf } from '../found';
+import type { Sheet } from '../sheet';
 import { FLOCK_WORKINGS as W } from './flock.working';
 
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
@@ -15,42 +14,16 @@ const YOUNG_FROM_DAYS = constant('feed.starter.days');
 const MOST_CALCIUM_PERCENT = constant('feed.calcium.most');
 
 /** What is wrong with who lives together, and with what the local rules allow. */
-export function flockFindings(ctx: StationContext): Found {
-  const all = [
-    cocksToHens(ctx.flock),
-    ctx.plan.fills.allFlock ? NOTHING : mixedAges(ctx.flock),
-    ducksWithHens(ctx.flock),
-    unsorted(ctx.flock),
-    ...limitFindings(ctx),
-  ];
-  return allFound(all);
+export function keepingRules(s: Sheet, ctx: StationContext): void {
+  cocksToHens(s, ctx.flock);
+  if (!ctx.plan.fills.allFlock) mixedAges(s, ctx.flock);
+  ducksWithHens(s, ctx.flock);
+  unsorted(s, ctx.flock);
+  limits(s, ctx);
 }
 
-function finding(
-  code: string,
-  severity: Severity,
-  figures: Readonly<Record<string, Figure>>,
-  from: string | null,
-  about: readonly string[] = [],
-): Found {
-  const numbers = Object.fromEntries(
-    Object.entries(figures).map(([name, f]): [string, FindingNumber] => [name, numberOf(f)]),
-  );
-  const one: Finding = {
-    code,
-    key: findingKey(code, about),
-    station: 'flock',
-    severity,
-    fixtures: [],
-    numbers,
-    zone: null,
-    from,
-  };
-  return { figures: Object.values(figures), findings: [one] };
-}
-
-const count = (id: string, value: number, basis: Basis = ENTERED): Figure =>
-  figure(id, 'flock.count', W['flock.count'], { value }, basis);
+const count = (s: Sheet, id: string, value: number, basis: Basis = ENTERED): FindingNumber =>
+  s.worked(id, 'flock.count', W['flock.count'], { value }, basis);
 
 /** A cock is a cock to the hens before he is full grown. */
 const GROWN_SHARE = constant('flock.cock.grown');
@@ -69,36 +42,35 @@ function henCocks(flock: FlockByDay, d: number): { hens: number; cocks: number }
   return { hens, cocks };
 }
 
-function cocksToHens(flock: FlockByDay): Found {
+function cocksToHens(s: Sheet, flock: FlockByDay): void {
   for (const d of flock.steps) {
     const { hens, cocks } = henCocks(flock, d);
     if (cocks === 0 || hens === 0) continue;
     const ratio = hens / cocks;
     const many = below(ratio, HENS_PER_COCK.farBelow);
     if (!many && ratio <= HENS_PER_COCK.farAbove) continue;
-    const figures = {
-      ratio: figure(
+    const numbers = {
+      ratio: s.worked(
         'flock.hensPerCock',
         'flock.hensPerCock',
         W['flock.hensPerCock'],
         { hens, cocks, ratio },
         ENTERED,
       ),
-      least: rule('flock.hensPerCock.least', HENS_PER_COCK.least),
-      most: rule('flock.hensPerCock.most', HENS_PER_COCK.most),
+      least: rule(s, 'flock.hensPerCock.least', HENS_PER_COCK.least),
+      most: rule(s, 'flock.hensPerCock.most', HENS_PER_COCK.most),
     };
-    return many
-      ? finding('flock.cocks.tooMany', 'awkward', figures, dayOf(flock, d))
-      : finding('flock.cocks.tooFew', 'awkward', figures, dayOf(flock, d));
+    const code = many ? 'flock.cocks.tooMany' : 'flock.cocks.tooFew';
+    s.find(code, 'awkward', [], numbers, null, dayOf(flock, d));
+    return;
   }
-  return NOTHING;
 }
 
-const rule = (id: string, value: number): Figure =>
-  figure(id, 'rule.ratio', W['rule.ratio'], { value }, KEEPERS);
+const rule = (s: Sheet, id: string, value: number): FindingNumber =>
+  s.worked(id, 'rule.ratio', W['rule.ratio'], { value }, KEEPERS);
 
 /** Young birds, or cocks, in a coop with hens in lay: one feed has to suit all. */
-function mixedAges(flock: FlockByDay): Found {
+function mixedAges(s: Sheet, flock: FlockByDay): void {
   for (const d of flock.steps) {
     const living = livingOn(flock, d);
     let laying = 0;
@@ -110,13 +82,14 @@ function mixedAges(flock: FlockByDay): Found {
       else if (lot.sex === 'cock' || isYoung(flock, i, d)) others += n;
     });
     if (laying === 0 || others === 0) continue;
-    return finding(
+    s.find(
       'flock.feed.mixed',
       'awkward',
+      [],
       {
-        others: count('flock.notInLay', others),
-        laying: count('flock.layingBeside', laying),
-        calcium: figure(
+        others: count(s, 'flock.notInLay', others),
+        laying: count(s, 'flock.layingBeside', laying),
+        calcium: s.worked(
           'flock.feed.calciumMost',
           'rule.share',
           W['rule.share'],
@@ -124,10 +97,11 @@ function mixedAges(flock: FlockByDay): Found {
           KEEPERS,
         ),
       },
+      null,
       dayOf(flock, d),
     );
+    return;
   }
-  return NOTHING;
 }
 
 function isYoung(flock: FlockByDay, i: number, d: number): boolean {
@@ -137,7 +111,7 @@ function isYoung(flock: FlockByDay, i: number, d: number): boolean {
   return age >= 0 && (lot.laysFrom === null ? age < 2 * YOUNG_FROM_DAYS : true);
 }
 
-function ducksWithHens(flock: FlockByDay): Found {
+function ducksWithHens(s: Sheet, flock: FlockByDay): void {
   for (const d of flock.steps) {
     const living = livingOn(flock, d);
     const birdsOf = (kind: 'duck' | 'chicken'): number =>
@@ -145,93 +119,78 @@ function ducksWithHens(flock: FlockByDay): Found {
     const ducks = birdsOf('duck');
     const hens = birdsOf('chicken');
     if (ducks === 0 || hens === 0) continue;
-    return finding(
+    s.find(
       'flock.ducks.withHens',
       'awkward',
-      { ducks: count('flock.ducks', ducks), hens: count('flock.chickens', hens) },
+      [],
+      { ducks: count(s, 'flock.ducks', ducks), hens: count(s, 'flock.chickens', hens) },
+      null,
       dayOf(flock, d),
     );
+    return;
   }
-  return NOTHING;
 }
 
 /** Unsexed chicks of whose cocks nothing has been decided. */
-function unsorted(flock: FlockByDay): Found {
+function unsorted(s: Sheet, flock: FlockByDay): void {
   const lots = flock.lots.filter(
     (lot, i) =>
       lot.cocksOf && lot.group.sorted === null && flock.columns[i]?.here.some((n) => n > 0),
   );
-  if (lots.length === 0) return NOTHING;
+  if (lots.length === 0) return;
   const cocks = lots.reduce((sum, lot) => sum + lot.count, 0);
-  return finding(
-    'flock.cocks.undecided',
-    'awkward',
-    { cocks: count('flock.cocksUndecided', cocks, KEEPERS) },
-    null,
-    lots.map((lot) => lot.group.id),
-  );
+  const numbers = { cocks: count(s, 'flock.cocksUndecided', cocks, KEEPERS) };
+  const groups = lots.map((lot) => lot.group.id);
+  s.find('flock.cocks.undecided', 'awkward', [], numbers, null, null, groups);
 }
 
-function limitFindings({ flock, plan }: StationContext): Found[] {
-  const { limits } = plan;
-  const allowed = (id: string, value: number): Figure =>
-    figure(`limits.${id}`, 'limits.birds', W['limits.birds'], { value }, ENTERED);
-  const found: Found[] = [];
+function limits(s: Sheet, { flock, plan, schools }: StationContext): void {
+  const { mostBirds, permitFrom, cocksAllowed, setbackM, standsM, housingOrder } = plan.limits;
+  const allowed = (id: string, value: number): FindingNumber =>
+    s.worked(`limits.${id}`, 'limits.birds', W['limits.birds'], { value }, ENTERED);
   const firstOver = (most: number, total: (d: number) => number): number | undefined =>
     flock.changes.find((d) => total(d) > most);
   const head = (d: number): number => flock.totals.head[d] ?? 0;
   const cocks = (d: number): number =>
-    livingOn(flock, d).reduce((s, n, i) => s + (flock.lots[i]?.sex === 'cock' ? n : 0), 0);
-  if (limits.mostBirds !== null) {
-    const d = firstOver(limits.mostBirds, head);
+    livingOn(flock, d).reduce((n, birds, i) => n + (flock.lots[i]?.sex === 'cock' ? birds : 0), 0);
+  const find = (
+    code: string,
+    severity: Severity,
+    numbers: Finding['numbers'],
+    d: number | null,
+  ): void => s.find(code, severity, [], numbers, null, d === null ? null : dayOf(flock, d));
+  if (mostBirds !== null) {
+    const d = firstOver(mostBirds, head);
     if (d !== undefined) {
-      const figures = {
-        planned: count('flock.overLimit', head(d)),
-        allowed: allowed('mostBirds', limits.mostBirds),
-      };
-      found.push(finding('flock.limit.birds', 'short', figures, dayOf(flock, d)));
+      const planned = count(s, 'flock.overLimit', head(d));
+      find('flock.limit.birds', 'short', { planned, allowed: allowed('mostBirds', mostBirds) }, d);
     }
   }
-  if (limits.permitFrom !== null && limits.permitFrom > 0) {
-    const d = firstOver(limits.permitFrom - 1, head);
+  if (permitFrom !== null && permitFrom > 0) {
+    const d = firstOver(permitFrom - 1, head);
     if (d !== undefined) {
-      const figures = {
-        planned: count('flock.underPermit', head(d)),
-        allowed: allowed('permitFrom', limits.permitFrom),
-      };
-      found.push(finding('flock.limit.permit', 'awkward', figures, dayOf(flock, d)));
+      const planned = count(s, 'flock.underPermit', head(d));
+      const numbers = { planned, allowed: allowed('permitFrom', permitFrom) };
+      find('flock.limit.permit', 'awkward', numbers, d);
     }
   }
-  if (limits.cocksAllowed !== null) {
-    const d = firstOver(limits.cocksAllowed, cocks);
+  if (cocksAllowed !== null) {
+    const d = firstOver(cocksAllowed, cocks);
     if (d !== undefined) {
-      const figures = {
-        cocks: count('flock.cocksOverLimit', cocks(d)),
-        allowed: allowed('cocksAllowed', limits.cocksAllowed),
-      };
-      found.push(finding('flock.limit.cocks', 'short', figures, dayOf(flock, d)));
+      const over = count(s, 'flock.cocksOverLimit', cocks(d));
+      const numbers = { cocks: over, allowed: allowed('cocksAllowed', cocksAllowed) };
+      find('flock.limit.cocks', 'short', numbers, d);
     }
   }
-  found.push(setback(plan), housing(plan, flock));
-  return found;
-}
-
-function setback({ limits }: Plan): Found {
-  const { setbackM, standsM } = limits;
-  if (setbackM === null || standsM === null || !below(standsM, setbackM)) return NOTHING;
-  const metres = (id: string, value: number): Figure =>
-    figure(`limits.${id}`, 'limits.metres', W['limits.metres'], { value }, ENTERED);
-  return finding(
-    'flock.limit.setback',
-    'short',
-    { stands: metres('stands', standsM), needed: metres('setback', setbackM) },
-    null,
-  );
-}
-
-/** Kept in by order, birds need the floor of birds that are shut in. */
-function housing({ limits, schools }: Plan, flock: FlockByDay): Found {
-  const shutIn = schools['floor.area'] === 'floor.area.shutInWinters';
-  if (!limits.housingOrder || shutIn || flock.planned === 0) return NOTHING;
-  return finding('flock.limit.housing', 'awkward', {}, null);
+  if (setbackM !== null && standsM !== null && below(standsM, setbackM)) {
+    const metres = (id: string, value: number): FindingNumber =>
+      s.worked(`limits.${id}`, 'limits.metres', W['limits.metres'], { value }, ENTERED);
+    const numbers = { stands: metres('stands', standsM), needed: metres('setback', setbackM) };
+    find('flock.limit.setback', 'short', numbers, null);
+  }
+  // kept in by order, birds need the floor of birds that are shut in
+  const shutIn = schools['floor.area']?.params.shutIn === 1;
+  if (housingOrder && !shutIn && flock.planned > 0) {
+    find('flock.limit.housing', 'awkward', {}, null);
+  }
 }

@@ -1,5 +1,6 @@
 import { dayOf, type FlockByDay } from '../../birds/flock';
-import { ASSUMED, type Basis, ENTERED, type Figure, figure } from '../../kernel/working';
+import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
+import type { Sheet } from '../sheet';
 import { MONTHLY_WORKINGS as W } from './monthly.working';
 
 /** One calendar month of the horizon; the first and the last are cut by it. */
@@ -17,50 +18,10 @@ export interface MonthRow {
 const NRC: Basis = { evidence: 'published', source: 'nrc-1994' };
 const USAGE: Basis = { evidence: 'keepers', source: 'keepers' };
 
-/**
- * What the flock gives and asks month by month: most birds, dozen eggs, feed, bags, water.
- * @param bagKg  feed in a bag as the keeper buys it, kg
- */
-export function monthlyFigures(
-  flock: FlockByDay,
-  bagKg: number,
-): { figures: Figure[]; months: MonthRow[] } {
-  const figures: Figure[] = [];
-  const months = spans(flock).map(({ month, from, to }): MonthRow => {
-    const of = (measure: 'head' | 'eggs' | 'feedKg' | 'waterL'): number[] =>
-      Array.from(flock.totals[measure].subarray(from, to));
-    const id = (name: string): string => `month.${month}.${name}`;
-    const birds = of('head');
-    const eggs = of('eggs');
-    const feed = of('feedKg');
-    const water = of('waterL');
-    const feedKg = total(feed);
-    const own = [
-      figure(
-        id('birds'),
-        'month.birds',
-        W['month.birds'],
-        { birds, most: Math.max(...birds) },
-        ENTERED,
-      ),
-      figure(
-        id('dozens'),
-        'month.dozens',
-        W['month.dozens'],
-        { eggs, dozens: total(eggs) / 12 },
-        ASSUMED,
-      ),
-      figure(id('feed'), 'month.feed', W['month.feed'], { feed, total: feedKg }, NRC),
-      figure(
-        id('bags'),
-        'month.bags',
-        W['month.bags'],
-        { feed: feedKg, bag: bagKg, bags: feedKg / bagKg },
-        USAGE,
-      ),
-      figure(id('water'), 'month.water', W['month.water'], { water, total: total(water) }, USAGE),
-    ];
-    figures.push(...own);
+/** The months of the horizon, with the ids of what they give and ask. */
+export const monthRows = (flock: FlockByDay): MonthRow[] =>
+  spans(flock).map(({ month }) => {
+    const id = idsOf(month);
     return {
       month,
       birds: id('birds'),
@@ -70,7 +31,36 @@ export function monthlyFigures(
       water: id('water'),
     };
   });
-  return { figures, months };
+
+const idsOf =
+  (month: string) =>
+  (name: string): string =>
+    `month.${month}.${name}`;
+
+/**
+ * What the flock gives and asks month by month: most birds, dozen eggs, feed, bags, water.
+ * @param bagKg  feed in a bag as the keeper buys it, kg
+ */
+export function monthlyFigures(s: Sheet, flock: FlockByDay, bagKg: number): void {
+  for (const { month, from, to } of spans(flock)) {
+    const of = (measure: 'head' | 'eggs' | 'feedKg' | 'waterL'): number[] =>
+      Array.from(flock.totals[measure].subarray(from, to));
+    const id = idsOf(month);
+    const birds = of('head');
+    const eggs = of('eggs');
+    const feed = of('feedKg');
+    const water = of('waterL');
+    const feedKg = total(feed);
+    const most = Math.max(...birds);
+    s.worked(id('birds'), 'month.birds', W['month.birds'], { birds, most }, ENTERED);
+    const dozens = total(eggs) / 12;
+    s.worked(id('dozens'), 'month.dozens', W['month.dozens'], { eggs, dozens }, ASSUMED);
+    s.worked(id('feed'), 'month.feed', W['month.feed'], { feed, total: feedKg }, NRC);
+    const bags = { feed: feedKg, bag: bagKg, bags: feedKg / bagKg };
+    s.worked(id('bags'), 'month.bags', W['month.bags'], bags, USAGE);
+    const litres = { water, total: total(water) };
+    s.worked(id('water'), 'month.water', W['month.water'], litres, USAGE);
+  }
 }
 
 const total = (days: readonly number[]): number => days.reduce((a, b) => a + b, 0);

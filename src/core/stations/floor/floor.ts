@@ -1,10 +1,11 @@
 import { dayOf, type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
+import type { Carries } from '../../carrying/carrying';
 import { areaM2, coveredM2, type Flat, stripOf, within } from '../../geometry/flat';
 import { inRun, solidOf } from '../../geometry/solids';
-import { type Finding, findingKey } from '../../kernel/finding';
+import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
-import { ENTERED, type Figure, figure, KEEPERS } from '../../kernel/working';
+import { ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
 import type { Fixture, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
@@ -20,7 +21,7 @@ import {
   thenId,
 } from '../context';
 import { scaledParts } from '../shared.working';
-import { type Sheet, sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { FLOOR_WORKINGS as W } from './floor.working';
 
 /** Floor: every bird's area against the floor that fixtures leave free. */
@@ -28,9 +29,9 @@ export const floorStation: CarryingStation = {
   id: 'floor',
   topic: 'floor.area',
   entered: () => true,
-  supply: (ctx) => [usableFloorM2(ctx.plan)],
+  supply: (ctx) => [usableIn(ctx)],
   demand: (ctx, school) => {
-    const usable = usableFloorM2(ctx.plan);
+    const usable = usableIn(ctx);
     const areasOn = byDay(ctx, `areas.${school.id}`, [school.value], (flock, d) =>
       areasOf(flock, school, d),
     );
@@ -40,113 +41,102 @@ export const floorStation: CarryingStation = {
       fits: (taken, { perBird }) => atMost(demandOf(taken, perBird), usable),
     };
   },
-  assess: (ctx, carry, school, short) => {
-    const figures = roomFigures(ctx.plan, ctx.zone);
-    if (carry.state !== 'carries') {
-      return { station: 'floor', carry, figures, findings: [] };
-    }
-    const basis = basisOf(school);
-    const usable = usableFloorM2(ctx.plan);
-    const askedOn = (d: number) => {
-      const areas = areasOf(ctx.flock, school, d);
-      const counts = livingOn(ctx.flock, d);
-      return { counts, areas, needed: demandOf(counts, areas) };
-    };
-    const most = askedOn(carry.needOn);
-    ctx.flock.lots.forEach((lot, i) => {
-      const mass = massThen(ctx.flock, i, carry.needOn);
-      const parts = scaledParts(school.value, mass, school.scale, most.areas[i] ?? 0);
-      figures.push(
-        figure(
-          `floor.areaPerBird.${lot.id}`,
-          'floor.areaOfBird',
-          W['floor.areaOfBird'],
-          parts,
-          basis,
-        ),
-      );
-    });
-    const { counts, areas } = most;
-    const birds = counts.reduce((x, y) => x + y, 0);
-    const then = askedOn(carry.setOn);
-    figures.push(
-      figure(
-        'floor.areaPerBird',
-        'floor.areaPerBird',
-        W['floor.areaPerBird'],
-        { counts, areas, mean: most.needed / birds },
-        basis,
-      ),
-      figure('floor.needed', 'floor.needed', W['floor.needed'], most, basis),
-      figure(
-        'floor.capacity',
-        'floor.capacity',
-        W['floor.capacity'],
-        {
-          ...capacityParts(ctx, carry),
-          areas: then.areas,
-          asked: demandOf(carry.taken, then.areas),
-          usable,
-        },
-        basis,
-      ),
-    );
-    const findings: Finding[] = [];
-    if (carry.fitting < carry.present) {
-      const neededId = thenId(carry, 'floor.needed');
-      if (carry.setOn !== carry.needOn) {
-        figures.push(figure(neededId, 'floor.needed', W['floor.needed'], then, basis));
-      }
-      const missing = then.needed - usable;
-      figures.push(
-        figure(
-          'floor.missing',
-          'floor.missing',
-          W['floor.missing'],
-          { needed: then.needed, there: usable, missing },
-          basis,
-        ),
-      );
-      findings.push({
-        code: 'floor.area.short',
-        key: findingKey('floor.area.short', []),
-        station: 'floor',
-        severity: 'short',
-        fixtures: [],
-        numbers: {
-          missing: { value: missing, unit: 'm2', figure: 'floor.missing' },
-          needed: { value: then.needed, unit: 'm2', figure: neededId },
-          there: { value: usable, unit: 'm2', figure: 'floor.have' },
-        },
-        zone: null,
-        ...short,
-      });
-    }
-    const dense = meatDensity(ctx, usable);
-    return {
-      station: 'floor',
-      carry,
-      figures: [...figures, ...dense.figures],
-      findings: [...findings, ...dense.findings],
-    };
+  judge: (s, ctx, { carry, school, short }) => {
+    s.explain(() => roomFigures(s, ctx.plan, ctx.zone));
+    if (carry.state !== 'carries') return;
+    s.explain(() => carryFigures(s, ctx, carry, school));
+    areaShort(s, ctx, carry, school, short);
+    meatDensity(s, ctx, usableIn(ctx));
   },
 };
 
+/** Floor that birds can use, worked anew only where something that stands on it is another. */
+const usableIn = (ctx: StationContext): number => {
+  const { plan, of } = ctx;
+  const standing = [of('nestBank'), of('feeder'), of('drinker'), of('dustBath'), of('board')];
+  return ctx.kept('floor.usable', [plan.shell, plan.litter, ...standing], () =>
+    usableFloorM2(plan),
+  );
+};
+
+/** Area that the birds of a day ask for. */
+function askedOn(ctx: StationContext, school: ChosenSchool, d: number) {
+  const areas = areasOf(ctx.flock, school, d);
+  const counts = livingOn(ctx.flock, d);
+  return { counts, areas, needed: demandOf(counts, areas) };
+}
+
+/** What the flock asks for and what the floor carries. */
+function carryFigures(s: Sheet, ctx: StationContext, carry: Carries, school: ChosenSchool): void {
+  const basis = basisOf(school);
+  const usable = usableIn(ctx);
+  const most = askedOn(ctx, school, carry.needOn);
+  ctx.flock.lots.forEach((lot, i) => {
+    const mass = massThen(ctx.flock, i, carry.needOn);
+    const parts = scaledParts(school.value, mass, school.scale, most.areas[i] ?? 0);
+    const id = `floor.areaPerBird.${lot.id}`;
+    s.worked(id, 'floor.areaOfBird', W['floor.areaOfBird'], parts, basis);
+  });
+  const { counts, areas } = most;
+  const birds = counts.reduce((x, y) => x + y, 0);
+  const then = askedOn(ctx, school, carry.setOn);
+  s.worked(
+    'floor.areaPerBird',
+    'floor.areaPerBird',
+    W['floor.areaPerBird'],
+    { counts, areas, mean: most.needed / birds },
+    basis,
+  );
+  s.worked('floor.needed', 'floor.needed', W['floor.needed'], most, basis);
+  s.worked(
+    'floor.capacity',
+    'floor.capacity',
+    W['floor.capacity'],
+    {
+      ...capacityParts(ctx, carry),
+      areas: then.areas,
+      asked: demandOf(carry.taken, then.areas),
+      usable,
+    },
+    basis,
+  );
+}
+
+/** Less floor than the birds of the setting day ask for. */
+function areaShort(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Carries,
+  school: ChosenSchool,
+  short: When | null,
+): void {
+  if (carry.fitting >= carry.present) return;
+  const basis = basisOf(school);
+  const there = usableIn(ctx);
+  const then = askedOn(ctx, school, carry.setOn);
+  const missing = s.worked(
+    'floor.missing',
+    'floor.missing',
+    W['floor.missing'],
+    { needed: then.needed, there, missing: then.needed - there },
+    basis,
+  );
+  const neededId = thenId(carry, 'floor.needed');
+  const needed = s.worked(neededId, 'floor.needed', W['floor.needed'], then, basis);
+  s.find(
+    'floor.area.short',
+    'short',
+    [],
+    { missing, needed, there: { value: there, unit: 'm2', figure: 'floor.have' } },
+    null,
+    short,
+  );
+}
+
 /** Meat birds grow until the floor is full of them: live mass to the square metre, at its most. */
-function meatDensity(ctx: StationContext, usableM2: number): Sheet {
-  const s = sheetOf('floor');
-  const { lots, columns, horizon } = ctx.flock;
-  const meat = columns.filter((_, i) => lots[i]?.breed.kind === 'meat');
-  let most = 0;
-  let day = 0;
-  for (let d = 0; meat.length > 0 && d < horizon.length; d++) {
-    const kg = meat.reduce((sum, c) => sum + (c.living[d] ?? 0) * (c.massKg[d] ?? 0), 0);
-    if (kg > most) {
-      most = kg;
-      day = d;
-    }
-  }
-  if (most === 0 || usableM2 === 0) return s;
+function meatDensity(s: Sheet, ctx: StationContext, usableM2: number): void {
+  const { most, day } = ctx.kept('floor.meat', [ctx.flock], () => mostMeat(ctx.flock));
+  if (most === 0 || usableM2 === 0) return;
   const density = s.worked(
     'floor.meat.density',
     'floor.density',
@@ -155,7 +145,7 @@ function meatDensity(ctx: StationContext, usableM2: number): Sheet {
     KEEPERS,
   );
   const allowed = FACTS['floor.meat.most'].value;
-  if (!below(allowed, density.value)) return s;
+  if (!below(allowed, density.value)) return;
   s.find(
     'floor.meat.dense',
     'short',
@@ -168,7 +158,21 @@ function meatDensity(ctx: StationContext, usableM2: number): Sheet {
     null,
     dayOf(ctx.flock, day),
   );
-  return s;
+}
+
+/** The greatest live mass of meat birds, kg, and the day of the horizon on which they weigh it. */
+function mostMeat({ lots, columns, horizon }: FlockByDay): { most: number; day: number } {
+  const meat = columns.filter((_, i) => lots[i]?.breed.kind === 'meat');
+  let most = 0;
+  let day = 0;
+  for (let d = 0; meat.length > 0 && d < horizon.length; d++) {
+    const kg = meat.reduce((sum, c) => sum + (c.living[d] ?? 0) * (c.massKg[d] ?? 0), 0);
+    if (kg > most) {
+      most = kg;
+      day = d;
+    }
+  }
+  return { most, day };
 }
 
 /**
@@ -243,33 +247,24 @@ const areasOf = (flock: FlockByDay, school: ChosenSchool, d: number): number[] =
   flock.lots.map((_, i) => scaleToBird(school.value, massThen(flock, i, d), school.scale));
 
 /** What the room gives, whoever lives in it. */
-function roomFigures(plan: Plan, zone: boolean): Figure[] {
+function roomFigures(s: Sheet, plan: Plan, zone: boolean): void {
   const { lengthM: length, widthM: width } = plan.shell;
   const inside = length * width;
   const storage = storageM2(plan.shell);
   const takers = floorTakers(plan);
   const taken = takers.map((t) => t.takenM2);
-  return [
-    figure('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED),
-    // of a zone it is what lies beyond the mesh as well: worked, not entered
-    zone
-      ? figure('floor.storage', 'floor.beyond', W['floor.beyond'], { value: storage }, KEEPERS)
-      : figure('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED),
-    ...takers.map((t) =>
-      figure(
-        `floor.taken.${t.fixture.id}`,
-        'floor.taken',
-        W['floor.taken'],
-        { value: t.takenM2 },
-        ENTERED,
-      ),
-    ),
-    figure(
-      'floor.have',
-      'floor.have',
-      W['floor.have'],
-      { inside, storage, taken, usable: usableFloorM2(plan) },
-      KEEPERS,
-    ),
-  ];
+  s.worked('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED);
+  // of a zone it is what lies beyond the mesh as well: worked, not entered
+  if (zone) {
+    s.worked('floor.storage', 'floor.beyond', W['floor.beyond'], { value: storage }, KEEPERS);
+  } else {
+    s.worked('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED);
+  }
+  for (const t of takers) {
+    const parts = { value: t.takenM2 };
+    s.worked(`floor.taken.${t.fixture.id}`, 'floor.taken', W['floor.taken'], parts, ENTERED);
+  }
+  const usable = usableFloorM2(plan);
+  const parts = { inside, storage, taken, usable };
+  s.worked('floor.have', 'floor.have', W['floor.have'], parts, KEEPERS);
 }

@@ -3,46 +3,51 @@ import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
 import { FACTS } from '../../rules/singleRules.data';
-import { basisOf, type StationContext, type StationResult, schoolFor } from '../context';
+import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import { beddingOf } from '../litterCourse';
-import { type Sheet, sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { LITTER_WORKINGS as W } from './litter.working';
 
 const WEEKS_A_YEAR = 365 / 7;
 const LITRES_M3 = 1000;
 
 /** Litter: how much to start with, to add and to carry out, how it grows, and what holds it in. */
-export function assessLitter(ctx: StationContext): StationResult {
-  const s = sheetOf('litter');
-  const { plan, litter: course } = ctx;
-  const school = schoolFor(ctx, 'litter.school');
-  const startL = s.worked(
+export const litterStation: Station = {
+  id: 'litter',
+  judge: (s, ctx) => {
+    const { plan, flock, litter: course, of } = ctx;
+    const schools = ['litter.school', 'roosts.droppings', 'litter.cleanOut'].map((topic) =>
+      schoolFor(ctx, topic),
+    );
+    const reads = [course, plan.litter, plan.shell, flock, of('board').length > 0, ...schools];
+    s.part('litter.all', reads, (own) => {
+      own.explain(() => startOf(own, ctx));
+      if (course.worstOn !== null) amounts(own, ctx);
+      depths(own, ctx, schoolFor(ctx, 'litter.school').params);
+      floors(own, ctx);
+      if (plan.litter.school === 'deep' && !plan.litter.turned) {
+        own.find('litter.bed.unturned', 'awkward', [], {});
+      }
+    });
+  },
+};
+
+/** Litter to begin with, L. */
+function startOf(s: Sheet, { plan, litter: course }: StationContext): number {
+  const litres = course.floorM2 * plan.litter.depthM * LITRES_M3;
+  s.worked(
     'litter.start',
     'litter.start',
     W['litter.start'],
-    {
-      floor: course.floorM2,
-      depth: plan.litter.depthM,
-      litres: course.floorM2 * plan.litter.depthM * LITRES_M3,
-    },
+    { floor: course.floorM2, depth: plan.litter.depthM, litres },
     ENTERED,
   );
-  if (course.worstOn !== null) amounts(s, ctx, startL.value);
-  depths(s, ctx, school.params);
-  floors(s, ctx);
-  if (plan.litter.school === 'deep' && !plan.litter.turned) {
-    s.find('litter.bed.unturned', 'awkward', [], {});
-  }
-  return {
-    station: 'litter',
-    carry: { state: 'notApplicable' },
-    figures: s.figures,
-    findings: s.findings,
-  };
+  return litres;
 }
 
-function amounts(s: Sheet, ctx: StationContext, startL: number): void {
+function amounts(s: Sheet, ctx: StationContext): void {
   const { plan, flock, litter: course } = ctx;
+  const startL = startOf(s, ctx);
   const bedding = beddingOf(plan);
   const night = schoolFor(ctx, 'roosts.droppings');
   const { board, counts, each, day, week, topUpKg: kg, floorM2: floor } = course;
@@ -226,7 +231,7 @@ function floors(s: Sheet, ctx: StationContext): void {
     });
   }
   const { school } = ctx.plan.litter;
-  const caught = ctx.plan.fixtures.some((f) => f.kind === 'board');
+  const caught = ctx.of('board').length > 0;
   if (school === 'board' && !caught) s.find('litter.board.none', 'short', [], {});
   if (ctx.plan.litter.school === 'mesh' && !caught) s.find('litter.mesh.noTray', 'awkward', [], {});
 }

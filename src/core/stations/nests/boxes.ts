@@ -1,6 +1,5 @@
 import type { FlockByDay } from '../../birds/flock';
 import type { Lot } from '../../birds/lots';
-import { outsideCode } from '../../geometry/outside';
 import { atMost, below } from '../../kernel/units/number';
 import type { ClassRow } from '../../model/classes.data';
 import type { NestBank, Plan } from '../../model/schema';
@@ -28,8 +27,8 @@ export function boxServes(bank: NestBank, birdClass: ClassRow): boolean {
 }
 
 /** Boxes of a bank that stand where hens get into them: none of one that lies outside the shell. */
-export const boxesInside = (bank: NestBank, plan: Plan): number =>
-  outsideCode(bank, plan) === null ? bank.boxes : 0;
+export const boxesInside = (bank: NestBank, { outside }: StationContext): number =>
+  outside(bank) === null ? bank.boxes : 0;
 
 /**
  * Whether a bank is for a lot's birds: as the keeper says, or, where she does not, ducks where it stands on the

@@ -3,47 +3,48 @@ import { highestLipZ, solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
-import type { NestBank, PopDoor } from '../../model/schema';
+import type { NestBank } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import type { StationContext } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
+import type { Sheet } from '../sheet';
 import { layersOf } from './banks';
-import { banksOf } from './boxes';
 
-/** The rules of the nests beside number, size and lip: tiers, tops, rails, floors, light, collecting. */
-export function moreOfNests(ctx: StationContext): Sheet {
-  const s = sheetOf('nests');
-  const banks = banksOf(ctx.plan);
+/** Rules that are told beside the banks whatever they are. */
+export function toldOfNests(s: Sheet, banks: readonly NestBank[]): void {
   if (banks.length > 0) s.fact('nests.lip.board');
   if (banks.some((b) => b.rail)) {
     s.fact('nests.rail.near');
     s.fact('nests.rail.far');
   }
   if (banks.some((b) => b.curtain)) s.fact('nests.curtain.gap');
-  for (const bank of banks) {
-    tiers(s, ctx, bank);
-    top(s, ctx, bank);
-    rail(s, ctx, bank);
-    floorAndLatch(s, bank);
-    collecting(s, ctx, bank);
-    light(s, ctx, bank);
-    // two hens squeeze into a box that is half as wide again as the largest of those it is for wants
-    const widest = Math.max(...layersOf(ctx, bank).lots.map((lot) => lot.class.nestBoxM[0]));
-    const times = FACTS['nests.wide'].value;
-    if (Number.isFinite(widest) && below(widest * times, bank.boxW)) {
-      s.find(
-        'nests.box.wide',
-        'awkward',
-        [bank.id],
-        {
-          width: s.entered(`nests.bank.${bank.id}.wide`, 'm', bank.boxW),
-          wanted: s.rule('nests.box.wanted', 'm', widest, KEEPERS),
-        },
-        solidOf(bank, ctx.plan),
-      );
-    }
-  }
-  return s;
+}
+
+/** What a bank is held to beside number, size and lip: tiers, top, rail, floor, light, collecting. */
+export function bankBuilt(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  tiers(s, ctx, bank);
+  top(s, ctx, bank);
+  rail(s, ctx, bank);
+  floorAndLatch(s, bank);
+  collecting(s, ctx, bank);
+  light(s, ctx, bank);
+  wide(s, ctx, bank);
+}
+
+/** Two hens squeeze into a box that is half as wide again as the largest of those it is for wants. */
+function wide(s: Sheet, ctx: StationContext, bank: NestBank): void {
+  const widest = Math.max(...layersOf(ctx, bank).lots.map((lot) => lot.class.nestBoxM[0]));
+  const times = FACTS['nests.wide'].value;
+  if (!Number.isFinite(widest) || !below(widest * times, bank.boxW)) return;
+  s.find(
+    'nests.box.wide',
+    'awkward',
+    [bank.id],
+    {
+      width: s.entered(`nests.bank.${bank.id}.wide`, 'm', bank.boxW),
+      wanted: s.rule('nests.box.wanted', 'm', widest, KEEPERS),
+    },
+    solidOf(bank, ctx.plan),
+  );
 }
 
 function tiers(s: Sheet, ctx: StationContext, bank: NestBank): void {
@@ -129,8 +130,7 @@ function collecting(s: Sheet, ctx: StationContext, bank: NestBank): void {
 
 /** Hens lay in the dark: a nest beside the pop door's light stays empty. */
 function light(s: Sheet, ctx: StationContext, bank: NestBank): void {
-  const doors = ctx.plan.fixtures.filter((f): f is PopDoor => f.kind === 'popDoor');
-  for (const door of doors) {
+  for (const door of ctx.of('popDoor')) {
     const apart = gapInPlan(solidOf(door, ctx.plan), solidOf(bank, ctx.plan));
     if (!below(apart, FACTS['nests.light.apart'].value)) continue;
     s.find(

@@ -1,8 +1,10 @@
 import { livingOn } from '../../birds/flock';
+import type { Lot } from '../../birds/lots';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
+import type { When } from '../../kernel/finding';
 import { wholeUp } from '../../kernel/units/number';
-import { ENTERED, type Figure, figure, KEEPERS } from '../../kernel/working';
+import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { NestBank, Plan } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
 import {
@@ -11,11 +13,13 @@ import {
   type CarryingStation,
   capacityParts,
   type StationContext,
+  schoolFor,
   thenId,
 } from '../context';
-import { nestFindings } from './banks';
-import { banksOf, boxesInside, boxServes, isFor, layingPerBird } from './boxes';
-import { moreOfNests } from './fittings';
+import type { Sheet } from '../sheet';
+import { banksUnderBars, boxSmall, lipHeight, neededSize } from './banks';
+import { boxesInside, boxServes, isFor, layingPerBird } from './boxes';
+import { bankBuilt, toldOfNests } from './fittings';
 import { NESTS_WORKINGS as W } from './nests.working';
 
 /** Nests: boxes enough for the hens in lay, each hen counted only where a box is her size. */
@@ -25,7 +29,7 @@ export const nestsStation: CarryingStation = {
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
   supply: (ctx) => [
     ctx.plan.litter.depthM,
-    ...banksOf(ctx.plan).flatMap((b) => [b, boxesInside(b, ctx.plan)]),
+    ...ctx.of('nestBank').flatMap((b) => [b, boxesInside(b, ctx)]),
   ],
   demand: (ctx, school) => {
     const sets = ctx.once('boxSets', () => boxSets(ctx));
@@ -36,20 +40,35 @@ export const nestsStation: CarryingStation = {
       fits: (taken, { perBird }) => boxesServe(sets, school, taken, perBird),
     };
   },
-  assess: (ctx, carry, school, short) => {
-    const lips = banksOf(ctx.plan).map((bank) => lipFigure(bank, ctx.plan));
-    if (carry.state !== 'carries') {
-      return { station: 'nests', carry, figures: lips, findings: [] };
+  judge: (s, ctx, { carry, school, short }) => {
+    const banks = ctx.of('nestBank');
+    s.explain(() => {
+      for (const bank of banks) lipFigure(s, bank, ctx.plan);
+    });
+    if (carry.state !== 'carries') return;
+    s.explain(() => {
+      carryFigures(s, ctx, carry, school);
+      toldOfNests(s, banks);
+    });
+    // too few boxes of a size and boxes too small are one cause: told once
+    const bySize = boxesShort(s, ctx, carry, school, short);
+    banksUnderBars(s, ctx);
+    const { plan, flock, of } = ctx;
+    const { keeper, shell, litter } = plan;
+    const hops = schoolFor(ctx, 'roosts.hop');
+    const reads = [keeper, shell, litter, flock, of('popDoor'), hops, bySize];
+    for (const bank of banks) {
+      s.part(
+        'nests.bank',
+        reads,
+        (own) => {
+          lipHeight(own, bank, ctx);
+          if (!bySize) boxSmall(own, bank, ctx);
+          bankBuilt(own, ctx, bank);
+        },
+        bank,
+      );
     }
-    const own = carryFigures(ctx, carry, school);
-    const found = nestFindings(ctx, carry, [...lips, ...own], short);
-    const more = moreOfNests(ctx);
-    return {
-      station: 'nests',
-      carry,
-      figures: [...lips, ...own, ...found.figures, ...more.figures],
-      findings: [...found.findings, ...more.findings],
-    };
   },
 };
 
@@ -76,7 +95,7 @@ interface BoxSet {
  */
 function boxSets(ctx: StationContext): BoxSet[] {
   const { lots } = ctx.flock;
-  const banks = banksOf(ctx.plan);
+  const banks = ctx.of('nestBank');
   const own = lots.map((lot) => banks.map((b) => isFor(ctx, b, lot) && boxServes(b, lot.class)));
   const sets = new Map<string, BoxSet>();
   lots.forEach((_, g) => {
@@ -85,7 +104,7 @@ function boxSets(ctx: StationContext): BoxSet[] {
       const key = union.map(Number).join('');
       if (sets.has(key)) continue;
       sets.set(key, {
-        boxes: banks.reduce((n, b, i) => n + (union[i] ? boxesInside(b, ctx.plan) : 0), 0),
+        boxes: banks.reduce((n, b, i) => n + (union[i] ? boxesInside(b, ctx) : 0), 0),
         only: lots.flatMap((_, j) => (own[j]?.every((x, b) => !x || union[b]) ? [j] : [])),
       });
     }
@@ -111,75 +130,123 @@ function boxesServe(
 /** Boxes of each bank that at least one class of this flock's laying hens can use. */
 function countedBoxes(ctx: StationContext, laying: readonly number[]): number[] {
   const lots = ctx.flock.lots.filter((_, i) => (laying[i] ?? 0) > 0);
-  return banksOf(ctx.plan).map((b) =>
-    lots.some((lot) => isFor(ctx, b, lot) && boxServes(b, lot.class))
-      ? boxesInside(b, ctx.plan)
-      : 0,
-  );
+  return ctx
+    .of('nestBank')
+    .map((b) =>
+      lots.some((lot) => isFor(ctx, b, lot) && boxServes(b, lot.class)) ? boxesInside(b, ctx) : 0,
+    );
 }
 
-function lipFigure(bank: NestBank, plan: Plan): Figure {
+function lipFigure(s: Sheet, bank: NestBank, plan: Plan): void {
   const parts = {
     entrance: bank.lipZ,
     litter: plan.litter.depthM,
     lip: bank.lipZ - plan.litter.depthM,
   };
-  return figure(`nests.bank.${bank.id}.lip`, 'nests.bank.lip', W['nests.bank.lip'], parts, {
-    evidence: 'entered',
-    source: 'plan',
-  });
+  s.worked(`nests.bank.${bank.id}.lip`, 'nests.bank.lip', W['nests.bank.lip'], parts, ENTERED);
 }
 
-function carryFigures(ctx: StationContext, carry: Carries, school: ChosenSchool): Figure[] {
-  const basis = basisOf(school);
-  const boxesOn = (d: number) => {
-    const perBird = layingPerBird(ctx.flock, d);
-    const counts = livingOn(ctx.flock, d);
-    const laying = counts.map((n, i) => n * (perBird[i] ?? 0));
-    return { laying, hens: demandOf(counts, perBird), boxes: countedBoxes(ctx, laying) };
-  };
-  const hensPerBox = school.value;
-  const asked = (d: number, ids: (id: string) => string): Figure[] => {
-    const { laying, hens, boxes } = boxesOn(d);
-    return [
-      figure(
-        ids('nests.hensInLay'),
-        'nests.hensInLay',
-        W['nests.hensInLay'],
-        { laying, hens },
-        ENTERED,
-      ),
-      figure(
-        ids('nests.needed'),
-        'nests.needed',
-        W['nests.needed'],
-        { hens, hensPerBox, least: leastBoxes(school, hens), boxes: boxesNeeded(school, hens) },
-        basis,
-      ),
-      figure(
-        ids('nests.have'),
-        'nests.have',
-        W['nests.have'],
-        { boxes, there: boxes.reduce((a, b) => a + b, 0) },
-        KEEPERS,
-      ),
-    ];
-  };
-  const { boxes } = boxesOn(carry.setOn);
-  return [
-    ...asked(carry.needOn, (id) => id),
-    ...(carry.setOn === carry.needOn ? [] : asked(carry.setOn, (id) => thenId(carry, id))),
-    figure(
-      'nests.capacity',
-      'nests.capacity',
-      W['nests.capacity'],
+/** Hens in lay on a day of the horizon, and the boxes that serve some of them, bank by bank. */
+function boxesOn(ctx: StationContext, d: number) {
+  const perBird = layingPerBird(ctx.flock, d);
+  const counts = livingOn(ctx.flock, d);
+  const laying = counts.map((n, i) => n * (perBird[i] ?? 0));
+  return { laying, hens: demandOf(counts, perBird), boxes: countedBoxes(ctx, laying) };
+}
+
+/** Hens in lay, boxes needed and boxes there on a day, under the figures' ids of that day. */
+function askedOn(
+  s: Sheet,
+  ctx: StationContext,
+  school: ChosenSchool,
+  d: number,
+  ids: (id: string) => string,
+) {
+  const { laying, hens, boxes } = boxesOn(ctx, d);
+  return {
+    needed: s.worked(
+      ids('nests.needed'),
+      'nests.needed',
+      W['nests.needed'],
       {
-        boxes,
-        hensPerBox,
-        served: boxes.reduce((a, b) => a + b, 0) * hensPerBox,
-        ...capacityParts(ctx, carry),
+        hens,
+        hensPerBox: school.value,
+        least: leastBoxes(school, hens),
+        boxes: boxesNeeded(school, hens),
       },
-      basis,
+      basisOf(school),
     ),
-  ];
+    there: s.worked(
+      ids('nests.have'),
+      'nests.have',
+      W['nests.have'],
+      { boxes, there: boxes.reduce((a, b) => a + b, 0) },
+      KEEPERS,
+    ),
+    hens: s.worked(
+      ids('nests.hensInLay'),
+      'nests.hensInLay',
+      W['nests.hensInLay'],
+      { laying, hens },
+      ENTERED,
+    ),
+  };
+}
+
+function carryFigures(s: Sheet, ctx: StationContext, carry: Carries, school: ChosenSchool): void {
+  askedOn(s, ctx, school, carry.needOn, (id) => id);
+  if (carry.setOn !== carry.needOn) {
+    askedOn(s, ctx, school, carry.setOn, (id) => thenId(carry, id));
+  }
+  const { boxes } = boxesOn(ctx, carry.setOn);
+  s.worked(
+    'nests.capacity',
+    'nests.capacity',
+    W['nests.capacity'],
+    {
+      boxes,
+      hensPerBox: school.value,
+      served: boxes.reduce((a, b) => a + b, 0) * school.value,
+      ...capacityParts(ctx, carry),
+    },
+    basisOf(school),
+  );
+}
+
+/** Too few boxes on the day that sets the station, or too few that are large enough: true for the latter. */
+function boxesShort(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Carries,
+  school: ChosenSchool,
+  short: When | null,
+): boolean {
+  if (carry.fitting >= carry.present) return false;
+  const numbers = askedOn(s, ctx, school, carry.setOn, (id) => thenId(carry, id));
+  const { needed, there } = numbers;
+  if (there.value >= needed.value) {
+    // enough boxes by number, but too few of them are large enough
+    const largest = largestInLay(ctx, carry);
+    const size = largest === null ? {} : neededSize(s, largest);
+    s.find('nests.boxes.sizeShort', 'short', [], { ...numbers, ...size }, null, short);
+    return true;
+  }
+  const missing = s.worked(
+    'nests.missing',
+    'nests.missing',
+    W['nests.missing'],
+    { needed: needed.value, there: there.value, missing: needed.value - there.value },
+    KEEPERS,
+  );
+  const ids = ctx.of('nestBank').map((b) => b.id);
+  s.find('nests.boxes.short', 'short', ids, { ...numbers, missing }, null, short);
+  return false;
+}
+
+/** The largest of the hens in lay on the day that sets the station. */
+function largestInLay(ctx: StationContext, carry: Carries): Lot | null {
+  const laying = layingPerBird(ctx.flock, carry.setOn);
+  return ctx.flock.lots
+    .filter((_, i) => (laying[i] ?? 0) * (carry.flock[i] ?? 0) > 0)
+    .reduce<Lot | null>((a, b) => (a === null || b.massKg > a.massKg ? b : a), null);
 }

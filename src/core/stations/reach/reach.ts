@@ -1,97 +1,109 @@
 import { barsAbove } from '../../geometry/bars';
-import { accessesOf, doorStrip, type ReachMap, reachMap, withinReach } from '../../geometry/reach';
+import { doorStrip, type ReachMap, reachMap, withinReach } from '../../geometry/reach';
 import { roofHeightM } from '../../geometry/shell';
 import { inRun, solidOf } from '../../geometry/solids';
-import type { Solid } from '../../kernel/finding';
+import type { FindingNumber, Solid } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
-import type { Hatch, Plan } from '../../model/schema';
+import type { Hatch, NestBank, OfKind, Plan, Vessel } from '../../model/schema';
 import { constant } from '../../rules/constants.data';
 import { FACTS } from '../../rules/singleRules.data';
-import type { StationContext, StationResult } from '../context';
-import { type Sheet, shadowReach, sheetOf } from '../sheet';
+import type { Station, StationContext } from '../context';
+import { type Sheet, shadowReach } from '../sheet';
 import { REACH_WORKINGS as W } from './reach.working';
 
 /** Floor out of reach that is worth a word, m²: a bird lies in less, but not much (assumption). */
 const WORTH_M2 = constant('reach.worth');
 const BARROW_SLACK_M = constant('reach.barrow.slack');
 
-export interface ReachResult extends StationResult {
-  /** Null until a door or a hatch has been entered. */
-  readonly map: ReachMap | null;
-}
+const headroomOf = ({ keeper }: Plan): number => keeper.statureM + FACTS['reach.headroom'].value;
+
+/** The floor within the keeper's reach; null until a door or a hatch has been entered. */
+export const reachMapOf = (ctx: StationContext): ReachMap | null => {
+  const { plan, of } = ctx;
+  const [doors, hatches] = [of('door'), of('hatch')];
+  const inTheWay = [of('nestBank'), of('dustBath'), of('bar'), of('board')];
+  const reads = [plan.shell, plan.keeper, plan.litter, doors, hatches, ...inTheWay];
+  return ctx.kept('reach.map', reads, () =>
+    doors.length + hatches.length === 0 ? null : reachMap(plan, headroomOf(plan)),
+  );
+};
 
 /** What the keeper can get at, standing how: the reach map, headroom, heights, hatches, doors, lids. */
-export function assessReach(ctx: StationContext): ReachResult {
-  const { plan } = ctx;
-  const s = sheetOf('reach');
-  const headroom = plan.keeper.statureM + FACTS['reach.headroom'].value;
-  const needed = s.worked(
+export const reachStation: Station = {
+  id: 'reach',
+  judge: (s, ctx) => {
+    const { plan, flock, of } = ctx;
+    const { keeper, shell, litter } = plan;
+    s.explain(() => headroomNeeded(s, plan));
+    const map = reachMapOf(ctx);
+    if (map !== null) {
+      const vessels = [of('feeder'), of('drinker')];
+      s.part('reach.floor', [map, keeper, shell, litter, ...vessels, of('door')], (own) =>
+        floorReach(own, plan, map),
+      );
+    }
+    const reads = [keeper, shell, litter];
+    for (const h of of('hatch')) {
+      s.part('reach.hatch', reads, (own) => ofHatch(own, plan, h), h);
+      heavyLid(s, h, h.flapKg);
+    }
+    for (const bank of of('nestBank')) {
+      s.part('reach.bank', reads, (own) => bend(own, plan, bank), bank);
+      heavyLid(s, bank, bank.lidKg);
+    }
+    for (const kind of ['feeder', 'drinker'] as const) {
+      for (const v of of(kind)) s.part('reach.vessel', reads, (own) => tooHigh(own, plan, v), v);
+    }
+    for (const door of of('door')) {
+      if (!door.insideLatch) s.find('reach.door.shutIn', 'harm', [door.id], {});
+      s.part('reach.path', [shell, litter, flock, of('bar')], (own) => path(own, ctx, door), door);
+    }
+  },
+};
+
+const headroomNeeded = (s: Sheet, plan: Plan): FindingNumber =>
+  s.worked(
     'reach.headroom',
     'reach.headroom',
     W['reach.headroom'],
     {
       stature: plan.keeper.statureM,
       over: FACTS['reach.headroom'].value,
-      headroom,
+      headroom: headroomOf(plan),
     },
     KEEPERS,
   );
-  const accesses = accessesOf(plan);
-  let map: ReachMap | null = null;
-  if (accesses.length > 0) {
-    map = reachMap(plan, headroom);
-    const out = s.found('reach.unreached', 'm2', map.unreachedM2, KEEPERS);
-    if (below(WORTH_M2, map.unreachedM2)) {
-      const far = farVessels(plan, map);
-      s.find(
-        far.length > 0 ? 'reach.vessel.far' : 'reach.floor.unreached',
-        'awkward',
-        far,
-        {
-          area: out,
-          arm: s.entered('keeper.arm', 'm', plan.keeper.armM),
-        },
-        outOf(map, plan),
-      );
-    }
-    if (!map.walkIn && accesses.some((a) => a.kind === 'door')) {
-      const { lengthM, widthM } = plan.shell;
-      const most = Math.max(
-        ...[0, lengthM / 2, lengthM].flatMap((x) =>
-          [0, widthM / 2, widthM].map((y) => roofHeightM(plan.shell, x, y)),
-        ),
-      );
-      s.find('reach.headroom.none', 'awkward', [], {
-        room: s.found('reach.roof', 'm', most, ENTERED),
-        needed,
-      });
-    }
+
+/** Floor out of reach, and nowhere to stand up. */
+function floorReach(s: Sheet, plan: Plan, map: ReachMap): void {
+  const area = s.found('reach.unreached', 'm2', map.unreachedM2, KEEPERS);
+  if (below(WORTH_M2, map.unreachedM2)) {
+    const far = farVessels(plan, map);
+    const code = far.length > 0 ? 'reach.vessel.far' : 'reach.floor.unreached';
+    const arm = s.entered('keeper.arm', 'm', plan.keeper.armM);
+    s.find(code, 'awkward', far, { area, arm }, outOf(map, plan));
   }
-  for (const f of plan.fixtures) {
-    if (f.kind === 'hatch') ofHatch(s, plan, f);
-    if (f.kind === 'door' && !f.insideLatch) s.find('reach.door.shutIn', 'harm', [f.id], {});
-    const lid = f.kind === 'nestBank' ? f.lidKg : f.kind === 'hatch' ? f.flapKg : 0;
-    if (
-      (f.kind === 'nestBank' || f.kind === 'hatch') &&
-      !f.stay &&
-      below(FACTS['reach.lid'].value, lid)
-    ) {
-      s.find('reach.lid.heavy', 'harm', [f.id], {
-        mass: s.entered(`reach.lid.${f.id}`, 'kg', lid),
-        allowed: s.fact('reach.lid'),
-      });
-    }
-  }
-  dailyHeights(s, plan);
-  paths(s, ctx);
-  return {
-    station: 'reach',
-    carry: { state: 'notApplicable' },
-    figures: s.figures,
-    findings: s.findings,
-    map,
-  };
+  if (map.walkIn || !plan.fixtures.some((f) => f.kind === 'door')) return;
+  const { lengthM, widthM } = plan.shell;
+  const most = Math.max(
+    ...[0, lengthM / 2, lengthM].flatMap((x) =>
+      [0, widthM / 2, widthM].map((y) => roofHeightM(plan.shell, x, y)),
+    ),
+  );
+  s.find('reach.headroom.none', 'awkward', [], {
+    room: s.found('reach.roof', 'm', most, ENTERED),
+    needed: headroomNeeded(s, plan),
+  });
+}
+
+/** A lid that falls on a hand. */
+function heavyLid(s: Sheet, f: NestBank | Hatch, lidKg: number): void {
+  if (f.stay || !below(FACTS['reach.lid'].value, lidKg)) return;
+  s.find('reach.lid.heavy', 'harm', [f.id], {
+    mass: s.entered(`reach.lid.${f.id}`, 'kg', lidKg),
+    allowed: s.fact('reach.lid'),
+  });
 }
 
 /** Feeders and drinkers that the keeper crawls to: they stand on floor out of reach and are filled there. */
@@ -106,24 +118,14 @@ const farVessels = (plan: Plan, map: ReachMap): string[] =>
   );
 
 /** Nobody walks in under sleeping birds: the strip inside a person's door is out of the droppings. */
-function paths(s: Sheet, { plan, flock }: StationContext): void {
+function path(s: Sheet, { plan, flock }: StationContext, door: OfKind<'door'>): void {
   const heaviest = flock.heaviestOnBarsKg;
   if (heaviest === null) return;
-  for (const f of plan.fixtures) {
-    if (f.kind !== 'door') continue;
-    const strip = doorStrip(f, plan, FACTS['reach.path'].value);
-    const over = barsAbove(strip, plan, heaviest);
-    if (over.length === 0) continue;
-    const ids = [f.id, ...over.map((b) => b.id)];
-    const deep = s.fact('reach.path');
-    s.find(
-      'reach.path.underBars',
-      'awkward',
-      ids,
-      { deep, reach: shadowReach(s, heaviest) },
-      strip,
-    );
-  }
+  const strip = doorStrip(door, plan, FACTS['reach.path'].value);
+  const over = barsAbove(strip, plan, heaviest);
+  if (over.length === 0) return;
+  const numbers = { deep: s.fact('reach.path'), reach: shadowReach(s, heaviest) };
+  s.find('reach.path.underBars', 'awkward', [door.id, ...over.map((b) => b.id)], numbers, strip);
 }
 
 /** The smallest box round the floor that is out of reach. */
@@ -209,59 +211,45 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
   }
 }
 
-/** Daily jobs: not below 0.5 m, and about the elbow. */
-function dailyHeights(s: Sheet, plan: Plan): void {
-  const elbow = plan.keeper.statureM * FACTS['reach.elbow.share'].value;
+/** Daily jobs: a vessel that is filled from within is filled at about the elbow. */
+function tooHigh(s: Sheet, plan: Plan, v: Vessel): void {
+  if (inRun(v) || v.fillFrom === 'outside') return;
   const slack = FACTS['reach.elbow.slack'].value;
-  const most = elbow + slack;
-  for (const f of plan.fixtures) {
-    if (inRun(f)) continue;
-    if (f.kind === 'nestBank') {
-      const outside = f.collect !== 'inside';
-      const height = f.lipZ + (outside ? plan.shell.floorAboveGroundM : 0);
-      bend(s, plan, f.id, height, 'nests');
-    }
-    if (f.kind === 'feeder' || f.kind === 'drinker') {
-      const solid = solidOf(f, plan);
-      if (f.fillFrom === 'outside') continue;
-      if (below(most, solid.z1)) {
-        s.find(
-          'reach.fill.high',
-          'awkward',
-          [f.id],
-          {
-            height: s.found(`reach.fill.${f.id}`, 'm', solid.z1, ENTERED),
-            allowed: s.worked(
-              'reach.elbow',
-              'reach.elbow',
-              W['reach.elbow'],
-              {
-                stature: plan.keeper.statureM,
-                share: FACTS['reach.elbow.share'].value,
-                slack,
-                most,
-              },
-              ASSUMED,
-            ),
-          },
-          solid,
-        );
-      }
-    }
-  }
+  const share = FACTS['reach.elbow.share'].value;
+  const most = plan.keeper.statureM * share + slack;
+  const solid = solidOf(v, plan);
+  if (!below(most, solid.z1)) return;
+  s.find(
+    'reach.fill.high',
+    'awkward',
+    [v.id],
+    {
+      height: s.found(`reach.fill.${v.id}`, 'm', solid.z1, ENTERED),
+      allowed: s.worked(
+        'reach.elbow',
+        'reach.elbow',
+        W['reach.elbow'],
+        { stature: plan.keeper.statureM, share, slack, most },
+        ASSUMED,
+      ),
+    },
+    solid,
+  );
 }
 
-function bend(s: Sheet, plan: Plan, id: string, height: number, what: 'nests'): void {
-  const least = FACTS['reach.bend'].value;
-  if (!below(height, least)) return;
+/** Nor does anybody gather eggs below 0.5 m every day. */
+function bend(s: Sheet, plan: Plan, bank: NestBank): void {
+  const outside = bank.collect !== 'inside';
+  const height = bank.lipZ + (outside ? plan.shell.floorAboveGroundM : 0);
+  if (!below(height, FACTS['reach.bend'].value)) return;
   s.find(
-    `reach.${what}.low`,
+    'reach.nests.low',
     'awkward',
-    [id],
+    [bank.id],
     {
-      height: s.found(`reach.${what}.${id}`, 'm', height, ENTERED),
+      height: s.found(`reach.nests.${bank.id}`, 'm', height, ENTERED),
       least: s.fact('reach.bend'),
     },
-    plan.fixtures.flatMap((f) => (f.id === id ? [solidOf(f, plan)] : []))[0] ?? null,
+    solidOf(bank, plan),
   );
 }

@@ -1,51 +1,64 @@
 import { type NotCounted, sidewaysM, spacingRule } from '../../geometry/bars';
-import { solidOf } from '../../geometry/solids';
-import type { Solid } from '../../kernel/finding';
+import type { FindingNumber, Solid } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
-import { ENTERED, type Figure, figure } from '../../kernel/working';
-import type { Bar, Plan } from '../../model/schema';
+import { ENTERED } from '../../kernel/working';
+import type { Bar } from '../../model/schema';
 import { fitM } from '../../rules/book';
 import { type StationContext, schoolFor } from '../context';
-import { type Found, findingOf, NOTHING, numberOf } from '../found';
+import type { Sheet } from '../sheet';
 import { whyNotCounted } from './counted';
 import { neededNumber } from './needed';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 
-const finding = findingOf('roosts');
-
-export function apartFigure(a: Bar, b: Bar): Figure {
+export function apartOf(s: Sheet, a: Bar, b: Bar): FindingNumber {
   const [one, other] = a.axis === 'x' ? [a.y, b.y] : [a.x, b.x];
   const ids = [a.id, b.id].sort().join('.');
   const parts = { one, other, apart: Math.abs(one - other) };
-  return figure(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
+  return s.worked(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
 }
 
-export function tooClose(a: Bar, b: Bar, ctx: StationContext, heaviestKg: number): Found {
-  const { plan } = ctx;
-  if (a.use === 'step' || b.use === 'step') return NOTHING;
-  const apart = sidewaysM(a, b);
+/** Bars that lie nearer to one another than birds of this mass leave room for. */
+export function barsTooClose(s: Sheet, ctx: StationContext, heaviestKg: number): void {
+  const bars = ctx.of('bar').filter((b) => b.use !== 'step');
+  const farthest = Math.max(
+    fitM('roosts.apart.level', heaviestKg),
+    fitM('roosts.apart.stair', heaviestKg),
+  );
+  for (const [i, a] of bars.entries()) {
+    for (let j = i + 1; j < bars.length; j++) {
+      const b = bars[j] as Bar;
+      const apart = sidewaysM(a, b);
+      if (apart !== null && apart < farthest) tooClose(s, ctx, a, b, apart, heaviestKg);
+    }
+  }
+}
+
+function tooClose(
+  s: Sheet,
+  ctx: StationContext,
+  a: Bar,
+  b: Bar,
+  apart: number,
+  heaviestKg: number,
+): void {
   const rule = spacingRule(a, b);
+  if (!below(apart, fitM(rule, heaviestKg))) return;
   // the rungs of a ladder go by its pitch
   const ladder = schoolFor(ctx, 'roosts.spacing').params.pitchM !== undefined;
-  if (ladder && rule === 'roosts.apart.stair') return NOTHING;
-  if (apart === null || !below(apart, fitM(rule, heaviestKg))) return NOTHING;
+  if (ladder && rule === 'roosts.apart.stair') return;
   // one under the other is told as a bar that does not count
   const why = whyNotCounted(ctx);
   const told: readonly (NotCounted | undefined)[] = ['underAnother', 'coincides', 'outside'];
-  if (told.includes(why.get(a.id)) || told.includes(why.get(b.id))) return NOTHING;
-  const apartOf = apartFigure(a, b);
-  const numbers = { apart: numberOf(apartOf), needed: neededNumber(rule, heaviestKg) };
+  if (told.includes(why.get(a.id)) || told.includes(why.get(b.id))) return;
+  const numbers = { apart: apartOf(s, a, b), needed: neededNumber(rule, heaviestKg) };
   const code = rule === 'roosts.apart.level' ? 'roosts.bars.tooClose' : 'roosts.bars.stairTooClose';
-  return {
-    figures: [apartOf],
-    findings: [finding(code, 'awkward', [a.id, b.id], numbers, between(a, b, plan))],
-  };
+  s.find(code, 'awkward', [a.id, b.id], numbers, between(a, b, ctx));
 }
 
 /** From the one bar's centre to the other's, where they run alongside. */
-function between(a: Bar, b: Bar, plan: Plan): Solid {
-  const s = solidOf(a, plan);
-  const t = solidOf(b, plan);
+function between(a: Bar, b: Bar, ctx: StationContext): Solid {
+  const s = ctx.solid(a);
+  const t = ctx.solid(b);
   const z = { z0: Math.min(a.z, b.z), z1: Math.max(a.z, b.z) + 0.3 };
   return a.axis === 'x'
     ? {

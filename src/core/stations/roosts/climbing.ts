@@ -62,10 +62,11 @@ export function reachedBy(plan: Plan, hopM: number, ways = waysOf(plan)): Set<st
 }
 
 /** Perches that each lot's birds get up to, by the school of hops. */
-export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>[] =>
-  ctx.once('reachedByLots', () => {
-    const { plan, flock } = ctx;
-    const school = schoolFor(ctx, 'roosts.hop');
+export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>[] => {
+  const { plan, flock, of } = ctx;
+  const school = schoolFor(ctx, 'roosts.hop');
+  const reads = [of('bar'), of('board'), plan.shell, plan.litter, flock, school];
+  return ctx.kept('roosts.reachedByLots', reads, () => {
     const ways = waysOf(plan);
     const byHop = new Map<number, Set<string>>();
     return flock.lots.map((lot) => {
@@ -75,6 +76,7 @@ export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>
       return reached;
     });
   });
+};
 
 /** How a bird comes down from a bar. */
 export interface Descent {
@@ -90,21 +92,14 @@ export interface Descent {
  * over bars no more than 1.0 m away and no steeper than 45°.
  * @source perch-landing (domain notes, "descent"); half of a bar's length must be clear (assumption)
  */
-export function descentsOf(plan: Plan): Descent[] {
+export function descentsOf(
+  plan: Plan,
+  clearOf: (bar: Bar) => number = (bar) => clearBeside(bar, plan, obstaclesOf(plan)),
+): Descent[] {
   const perches = perchesOf(plan);
-  const obstacles = plan.fixtures
-    .filter(
-      (f) =>
-        (f.kind === 'nestBank' ||
-          f.kind === 'dustBath' ||
-          f.kind === 'feeder' ||
-          f.kind === 'drinker') &&
-        !inRun(f),
-    )
-    .map((f) => solidOf(f, plan));
   const descents = barsOf(plan).map((bar) => {
     const dropM = bar.z - plan.litter.depthM;
-    const clearM = clearBeside(bar, plan, obstacles);
+    const clearM = clearOf(bar);
     return { bar, dropM, clearM, safe: atMost(dropM, clearM) };
   });
   const safe = new Set(descents.filter((d) => d.safe).map((d) => d.bar.id));
@@ -123,6 +118,37 @@ export function descentsOf(plan: Plan): Descent[] {
     .filter((d) => d.bar.use === 'sleeping' && perches.length > 0)
     .map((d) => ({ ...d, safe: safe.has(d.bar.id) }));
 }
+
+/** The same of a plan that is assessed: clear floor is looked for again only beside a bar that is another. */
+export function descentsIn(ctx: StationContext): Descent[] {
+  const { plan, of } = ctx;
+  const reads = [
+    of('nestBank'),
+    of('dustBath'),
+    of('feeder'),
+    of('drinker'),
+    plan.shell,
+    plan.litter,
+  ];
+  const obstacles = ctx.kept('roosts.obstacles', reads, () => obstaclesOf(plan));
+  const own = [obstacles, plan.shell];
+  return descentsOf(plan, (bar) =>
+    ctx.kept('roosts.clearBeside', own, () => clearBeside(bar, plan, obstacles), bar),
+  );
+}
+
+/** What birds cannot land on. */
+const obstaclesOf = (plan: Plan): Solid[] =>
+  plan.fixtures
+    .filter(
+      (f) =>
+        (f.kind === 'nestBank' ||
+          f.kind === 'dustBath' ||
+          f.kind === 'feeder' ||
+          f.kind === 'drinker') &&
+        !inRun(f),
+    )
+    .map((f) => solidOf(f, plan));
 
 function leg(from: Bar, to: Bar, plan: Plan): boolean {
   const drop = from.z - to.z;

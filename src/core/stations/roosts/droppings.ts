@@ -1,17 +1,18 @@
 import { droppingsKgDay } from '../../birds/droppings';
-import { barsOf } from '../../geometry/bars';
+import type { Carries } from '../../carrying/carrying';
 import { grown } from '../../geometry/segments';
-import { meetInPlan, solidOf } from '../../geometry/solids';
+import { meetInPlan } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ENTERED } from '../../kernel/working';
-import type { Bar, OfKind, Plan } from '../../model/schema';
+import type { Bar, Plan } from '../../model/schema';
+import type { ChosenSchool } from '../../rules/book';
 import { constant } from '../../rules/constants.data';
 import { FACTS } from '../../rules/singleRules.data';
 import { basisOf, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
-import type { FlockSeats } from './seats';
+import { type FlockSeats, seatFlock } from './seats';
 
 /** Droppings are taken for water, kg/m³. */
 const DROPPINGS_KG_M3 = constant('droppings.density');
@@ -31,18 +32,23 @@ export const stripMDay = (share: number, kgDay: number, usedM: number): number =
 const STRIP_AIR = constant('droppings.air');
 
 /** Boards under the bars: whether any bar is over them, how far they reach, and how often they are scraped. */
-export function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
+export function boards(s: Sheet, ctx: StationContext, carry: Carries, school: ChosenSchool): void {
+  if (ctx.of('board').length === 0) return;
+  const reads = [ctx.of('board'), ctx.of('bar'), ctx.plan.shell];
+  s.part('roosts.boards', reads, (own) => boardsUnder(own, ctx));
+  s.explain(() => scraping(s, ctx, seatFlock(ctx, carry, school)));
+}
+
+function boardsUnder(s: Sheet, ctx: StationContext): void {
   const front = FACTS['roosts.board.front'].value;
-  const boardsHere = ctx.plan.fixtures.filter((f): f is OfKind<'board'> => f.kind === 'board');
-  if (boardsHere.length === 0) return;
-  for (const board of boardsHere) {
-    const solid = solidOf(board, ctx.plan);
-    const over = barsOf(ctx.plan).filter(
-      (b) =>
-        b.use === 'sleeping' &&
-        b.z > board.z &&
-        meetInPlan(grown(solidOf(b, ctx.plan), front), solid),
-    );
+  for (const board of ctx.of('board')) {
+    const solid = ctx.solid(board);
+    const over = ctx
+      .of('bar')
+      .filter(
+        (b) =>
+          b.use === 'sleeping' && b.z > board.z && meetInPlan(grown(ctx.solid(b), front), solid),
+      );
     if (over.length === 0) {
       s.find('roosts.board.noBars', 'awkward', [board.id], {}, solid);
       continue;
@@ -61,7 +67,6 @@ export function boards(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
       );
     }
   }
-  scraping(s, ctx, seats);
 }
 
 /** How far a board reaches before the foremost of its bars, m: on the side away from the wall they stand at. */

@@ -1,6 +1,7 @@
 import { highestOf, hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
+import type { Carries } from '../../carrying/carrying';
 import { barsOf } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import { roofHeightM } from '../../geometry/shell';
@@ -12,34 +13,53 @@ import type { Bar } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
 import { FACTS, type FactId } from '../../rules/singleRules.data';
 import { basisOf, type StationContext, schoolFor, whenHolds } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
-import { descentsOf, reachedByLots } from './climbing';
+import type { Sheet } from '../sheet';
+import { descentsIn, reachedByLots } from './climbing';
 import { boards } from './droppings';
 import { ceilingsOf, ledges } from './ledges';
-import { heaviestOnBars, strength } from './load';
+import { heaviestOnBars, strengths } from './load';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
-import type { FlockSeats } from './seats';
 
-/** The rules of the roosts beside length and spacing: ways up and down, heights, headroom, ledges, section, strength, droppings. */
-export function moreOfRoosts(ctx: StationContext, seats: FlockSeats, length: ChosenSchool): Sheet {
-  const s = sheetOf('roosts');
-  const heaviest = heaviestOnBars(ctx);
-  const sleepers = ctx.flock.lots.filter((_, i) => (heaviest[i] ?? 0) > 0);
-  if (sleepers.length === 0) return s;
-  waysUp(s, ctx, sleepers);
-  waysDown(s, ctx);
-  for (const bar of barsOf(ctx.plan)) {
-    headroom(s, ctx, bar);
-    section(s, ctx, bar);
-    strength(s, ctx, bar, length);
-    hung(s, ctx, bar);
-  }
-  ledges(s, ctx);
-  ladder(s, ctx, sleepers);
-  boards(s, ctx, seats);
-  topBar(s, seats);
-  return s;
+/** What one bar is held to by how it is built: headroom, section, and how it hangs. */
+export function barBuilt(s: Sheet, ctx: StationContext, bar: Bar): void {
+  if (sleepersOf(ctx).length === 0) return;
+  headroom(s, ctx, bar);
+  section(s, ctx, bar);
+  hung(s, ctx, bar);
 }
+
+/** What the bars are held to together: ways up and down, strength, ledges, a ladder's pitch, boards under them. */
+export function wholeRows(
+  s: Sheet,
+  ctx: StationContext,
+  carry: Carries,
+  school: ChosenSchool,
+): void {
+  const { plan, flock, of } = ctx;
+  const sleepers = sleepersOf(ctx);
+  if (sleepers.length === 0) return;
+  const hops = schoolFor(ctx, 'roosts.hop');
+  const heights = schoolFor(ctx, 'roosts.height');
+  const reached = reachedByLots(ctx);
+  s.part(
+    'roosts.waysUp',
+    [of('bar'), plan.shell, plan.litter, flock, hops, heights, reached],
+    (own) => waysUp(own, ctx, sleepers),
+  );
+  waysDown(s, ctx);
+  strengths(s, ctx, school);
+  ledges(s, ctx);
+  const spacing = schoolFor(ctx, 'roosts.spacing');
+  s.part('roosts.ladder', [of('bar'), flock, spacing, hops], (own) => ladder(own, ctx, sleepers));
+  boards(s, ctx, carry, school);
+}
+
+/** Lots that ever sleep on bars. */
+const sleepersOf = (ctx: StationContext): readonly Lot[] =>
+  ctx.kept('roosts.sleepers', [ctx.flock], () => {
+    const heaviest = heaviestOnBars(ctx);
+    return ctx.flock.lots.filter((_, i) => (heaviest[i] ?? 0) > 0);
+  });
 
 /** Most birds of a lot that live here on one day. */
 const mostLiving = ({ flock, kept }: StationContext, lot: Lot): number =>
@@ -135,7 +155,7 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
 }
 
 function waysDown(s: Sheet, ctx: StationContext): void {
-  for (const { bar, dropM, clearM, safe } of descentsOf(ctx.plan)) {
+  for (const { bar, dropM, clearM, safe } of descentsIn(ctx)) {
     if (safe) continue;
     s.find(
       'roosts.bar.descent',
@@ -266,15 +286,4 @@ function ladder(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
       });
     }
   }
-}
-
-/** Whether the top bar alone carries the flock: small flocks crowd onto it. */
-function topBar(s: Sheet, seats: FlockSeats): void {
-  const top = Math.max(...seats.bars.map((b) => b.bar.z));
-  if (!Number.isFinite(top)) return;
-  const birds = seats.bars.reduce(
-    (n, b, i) => (below(b.bar.z, top) ? n : n + (seats.seated[i] ?? []).reduce((a, x) => a + x, 0)),
-    0,
-  );
-  s.found('roosts.topBar', 'birds', birds, KEEPERS);
 }

@@ -1,5 +1,4 @@
-import { barsOf } from '../../geometry/bars';
-import { inRun, solidOf } from '../../geometry/solids';
+import { solidOf } from '../../geometry/solids';
 import { atMost, below } from '../../kernel/units/number';
 import type { Fixture, OfKind, Plan } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
@@ -28,15 +27,17 @@ function underMesh(fixture: Fixture, plan: Plan): boolean {
 
 /** Anything flat and wide enough, high enough to be roosted on. */
 export function ledges(s: Sheet, ctx: StationContext): void {
-  const lowest = Math.min(
-    ...barsOf(ctx.plan)
-      .filter((b) => b.use === 'sleeping')
-      .map((b) => b.z),
-  );
+  const { of, plan } = ctx;
+  let lowest = Number.POSITIVE_INFINITY;
+  for (const b of of('bar')) if (b.use === 'sleeping') lowest = Math.min(lowest, b.z);
   if (!Number.isFinite(lowest)) return;
+  const reads = [of('ledge'), of('window'), of('vent'), of('ceiling'), plan.shell, lowest];
+  s.part('roosts.ledges', reads, (own) => ledgesFrom(own, ctx, lowest));
+}
+
+function ledgesFrom(s: Sheet, ctx: StationContext, lowest: number): void {
   const from = lowest - FACTS['roosts.ledge.below'].value;
-  for (const f of ctx.plan.fixtures) {
-    if (inRun(f)) continue;
+  for (const f of [...ctx.of('ledge'), ...ctx.of('window'), ...ctx.of('vent')]) {
     if (underMesh(f, ctx.plan)) continue;
     if (f.kind === 'ledge' && !f.sloped && !below(f.z, from)) {
       const narrow = Math.min(f.depthM, f.lengthM);

@@ -7,7 +7,6 @@ import {
   timberOf,
 } from '../../build/strength';
 import { effectiveLength } from '../../geometry/bars';
-import { outsideCode } from '../../geometry/outside';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, wholeDown } from '../../kernel/units/number';
@@ -15,7 +14,7 @@ import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { FACTS } from '../../rules/singleRules.data';
-import { type StationContext, whenHolds } from '../context';
+import { type StationContext, schoolFor, whenHolds } from '../context';
 import type { Sheet } from '../sheet';
 import { reachedByLots } from './climbing';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
@@ -87,10 +86,30 @@ function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool): Load 
   return most;
 }
 
+/** Whether every bar bears the birds that fill it. */
+export function strengths(s: Sheet, ctx: StationContext, length: ChosenSchool): void {
+  const { plan, flock, of } = ctx;
+  const reached = reachedByLots(ctx);
+  const sets = [...new Set(reached)];
+  for (const bar of of('bar')) {
+    // which lots get up to it goes by which of the few sets it is in
+    const upTo = sets.reduce((bits, own, i) => bits + (own.has(bar.id) ? 2 ** i : 0), 0);
+    const reads = [
+      plan.shell,
+      plan.litter.depthM,
+      flock,
+      length,
+      schoolFor(ctx, 'roosts.hop'),
+      upTo,
+    ];
+    s.part('roosts.bar.strength', reads, (own) => strength(own, ctx, bar, length), bar);
+  }
+}
+
 /** Whether a bar bears the birds that fill it, and from when it does not. */
-export function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool): void {
+function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool): void {
   const timber = timberOf(bar);
-  if (!timber || bar.use === 'step' || outsideCode(bar, ctx.plan) !== null) return;
+  if (!timber || bar.use === 'step' || ctx.outside(bar) !== null) return;
   const { birds, massKg } = fullestLoad(ctx, bar, length);
   if (birds === 0) return;
   const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);

@@ -3,86 +3,58 @@ import { barsOf, effectiveLength } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import type { When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
-import { ENTERED, type Figure, figure } from '../../kernel/working';
-import { type StationContext, schoolFor, thenId } from '../context';
-import { type Found, findingOf, NOTHING, numberOf } from '../found';
+import { ENTERED } from '../../kernel/working';
+import type { ChosenSchool } from '../../rules/book';
+import { type StationContext, schoolFor } from '../context';
+import type { Sheet } from '../sheet';
 import { reachedByLots } from './climbing';
 import { whyNotCounted } from './counted';
+import { haveOf, neededThen, withoutOf } from './length';
 import { allSeated, widestFirst } from './packing';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
+import { seatFlock } from './seats';
 import { widthsOf } from './widths';
-
-const finding = findingOf('roosts');
 
 /** Birds without a place: too little length, too few whole places, or places that some do not get up to. */
 export function lengthShort(
+  s: Sheet,
   ctx: StationContext,
   carry: Carries,
-  own: readonly Figure[],
+  school: ChosenSchool,
   short: When | null,
-): Found {
-  if (carry.fitting >= carry.present) return NOTHING;
+): void {
+  if (carry.fitting >= carry.present) return;
   // where nobody gets up to any bar, the way up is what is told
   const why = [...whyNotCounted(ctx).values()].filter((w) => w !== 'stepBar' && w !== 'outside');
   const unreached = why.length > 0 && why.every((w) => w === 'unreached');
-  if (unreached && enoughIfReached(ctx, carry)) return NOTHING;
-  const get = (id: string): Figure => {
-    const found = own.find((f) => f.id === id);
-    if (!found) throw new Error(`the roosts have no figure ${id}`);
-    return found;
-  };
-  const without = get('roosts.without');
-  const needed = get(thenId(carry, 'roosts.needed'));
-  const there = get('roosts.have');
-  const present = figure(
+  if (unreached && enoughIfReached(ctx, carry)) return;
+  const seats = seatFlock(ctx, carry, school);
+  const without = withoutOf(s, seats, school);
+  const needed = neededThen(s, carry, seats, school);
+  const there = haveOf(s, seats);
+  const present = s.worked(
     'roosts.present',
     'roosts.present',
     W['roosts.present'],
     { value: carry.present },
     ENTERED,
   );
-  const bars = barsOf(ctx.plan).map((b) => b.id);
+  const bars = ctx.of('bar').map((b) => b.id);
   if (!below(there.value, needed.value)) {
     // there is length enough, but each bar holds whole birds only, or lies where some do not get up to
-    const kept = keptFromBars(ctx, carry);
-    const numbers = {
-      without: numberOf(without),
-      present: numberOf(present),
-      needed: numberOf(needed),
-      there: numberOf(there),
-    };
-    return {
-      figures: [present],
-      findings: [
-        finding(
-          kept ? 'roosts.reach.short' : 'roosts.places.short',
-          'short',
-          bars,
-          numbers,
-          null,
-          short,
-        ),
-      ],
-    };
+    const code = keptFromBars(ctx, carry) ? 'roosts.reach.short' : 'roosts.places.short';
+    s.find(code, 'short', bars, { without, present, needed, there }, null, short);
+    return;
   }
-  const missing = figure(
+  const missing = s.worked(
     'roosts.missing',
     'roosts.missing',
     W['roosts.missing'],
     { needed: needed.value, there: there.value, missing: needed.value - there.value },
-    { evidence: needed.evidence, source: needed.source },
+    { evidence: school.evidence, source: school.source },
   );
-  const numbers = {
-    without: numberOf(without),
-    needed: numberOf(needed),
-    there: numberOf(there),
-    missing: numberOf(missing),
-    present: numberOf(present),
-  };
-  return {
-    figures: [missing, present],
-    findings: [finding('roosts.length.short', 'short', bars, numbers, null, short)],
-  };
+  const numbers = { without, needed, there, missing, present };
+  s.find('roosts.length.short', 'short', bars, numbers, null, short);
 }
 
 /** Whether the bars would hold the birds of the setting day if all of them got up to all of them. */

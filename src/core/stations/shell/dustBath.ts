@@ -2,20 +2,27 @@ import { barsAbove } from '../../geometry/bars';
 import { inRun, solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
-import type { Fixture, OfKind } from '../../model/schema';
+import type { OfKind } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { type StationContext, schoolFor } from '../context';
 import { type Sheet, shadowReach } from '../sheet';
 import { SHELL_WORKINGS as W } from './shell.working';
 
-const isBath = (f: Fixture): f is OfKind<'dustBath'> => f.kind === 'dustBath';
-
 /** A dust bath for birds that cannot make their own. */
 export function dustBath(s: Sheet, ctx: StationContext): void {
-  const { plan, flock } = ctx;
-  const birds = flock.planned;
-  if (birds === 0) return;
-  const baths = plan.fixtures.filter(isBath);
+  const { plan, flock, of } = ctx;
+  if (flock.planned === 0) return;
+  const baths = of('dustBath');
+  const reads = [baths, flock, plan.limits, schoolFor(ctx, 'floor.area')];
+  s.part('shell.dustBath', reads, (own) => bathsOf(own, ctx, baths));
+  const above = [of('bar'), flock, plan.litter, plan.shell];
+  for (const b of baths) {
+    s.part('shell.dustBath.bars', above, (own) => underBars(own, ctx, b), b);
+  }
+}
+
+function bathsOf(s: Sheet, ctx: StationContext, baths: readonly OfKind<'dustBath'>[]): void {
+  const birds = ctx.flock.planned;
   const per = FACTS['dustBath.hen'].value;
   const least = FACTS['dustBath.least'].value;
   const needed = s.worked(
@@ -53,7 +60,6 @@ export function dustBath(s: Sheet, ctx: StationContext): void {
         needed: s.fact('dustBath.deep'),
       });
     }
-    underBars(s, ctx, b);
     if (inRun(b) && !b.roofed) s.find('shell.dustBath.wet', 'awkward', [b.id], {});
   }
 }

@@ -1,23 +1,9 @@
-import { outsideCode } from '../../geometry/outside';
-import { solidOf } from '../../geometry/solids';
-import { type Finding, findingKey } from '../../kernel/finding';
-import type { Plan } from '../../model/schema';
+import type { Fixture } from '../../model/schema';
+import type { StationContext } from '../context';
+import type { Sheet } from '../sheet';
 
-/** Fixtures that do not fit inside the shell: past a wall, through the roof, or below the bare floor. */
-export function outsideFindings(plan: Plan): Finding[] {
-  return plan.fixtures.flatMap((fixture) => {
-    const code = outsideCode(fixture, plan);
-    if (code === null) return [];
-    return [
-      {
-        code,
-        key: findingKey(code, [fixture.id]),
-        station: 'shell',
-        severity: 'awkward',
-        fixtures: [fixture.id],
-        numbers: {},
-        zone: solidOf(fixture, plan),
-      },
-    ];
-  });
+/** A fixture that does not fit inside the shell: past a wall, through the roof, or below the bare floor. */
+export function outsideShell(s: Sheet, { outside, solid }: StationContext, f: Fixture): void {
+  const code = outside(f);
+  if (code !== null) s.find(code, 'awkward', [f.id], {}, solid(f));
 }

@@ -3,41 +3,58 @@ import { clashesOf, runAlike } from '../../geometry/clashes';
 import { solidOf } from '../../geometry/solids';
 import { below, wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
-import type { AirOpening, Animal, OfKind, Plan, Run } from '../../model/schema';
+import type { AirOpening, Animal, Plan, Run } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { COVER_ROWS } from '../../rules/materials.data';
 import { FACTS } from '../../rules/singleRules.data';
 import { airOpenings } from '../air/air';
-import { basisOf, type StationContext, schoolFor } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
+import { basisOf, type Station, type StationContext, schoolFor } from '../context';
+import type { Sheet } from '../sheet';
 import { dustBath, shutIn } from './dustBath';
+import { outsideShell } from './outside';
 import { SHELL_WORKINGS as W } from './shell.working';
 
-/** The shell beside what does not fit in it: mesh, latches, panes, the floor's foot, the run, the dust bath. */
-export function moreOfShell(ctx: StationContext): Sheet {
-  const s = sheetOf('shell');
-  const { plan } = ctx;
-  for (const o of airOpenings(plan)) meshOf(s, plan, o);
-  for (const f of plan.fixtures) {
-    if (f.kind === 'window') pane(s, plan, f);
-    if ((f.kind === 'door' || f.kind === 'hatch' || f.kind === 'popDoor') && f.latch !== 'double') {
-      s.find('shell.latch.weak', 'harm', [f.id], {}, solidOf(f, plan));
+/** The shell: what does not fit in it, mesh, latches, panes, the floor's foot, the run, the dust bath. */
+export const shellStation: Station = {
+  id: 'shell',
+  judge: (s, ctx) => {
+    const { plan, of, flock } = ctx;
+    const within = [plan.shell, plan.litter];
+    for (const f of plan.fixtures) {
+      s.part('shell.within', within, (own) => outsideShell(own, ctx, f), f);
     }
-    if ((f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' && !f.stay) {
-      s.find('shell.stay.none', 'awkward', [f.id], {}, solidOf(f, plan));
+    for (const kind of ['window', 'vent'] as const) {
+      for (const o of of(kind)) {
+        s.part('shell.opening', [plan.shell, plan.site], (own) => openingOf(own, ctx, o), o);
+      }
     }
+    for (const kind of ['door', 'hatch', 'popDoor'] as const) {
+      for (const f of of(kind)) {
+        if (f.latch !== 'double') s.find('shell.latch.weak', 'harm', [f.id], {}, ctx.solid(f));
+      }
+    }
+    clashes(s, ctx);
+    foot(s, plan);
+    s.explain(() => mesh(s, plan));
+    const floor = schoolFor(ctx, 'floor.area');
+    const runs = [plan.run, plan.limits, plan.site, flock, floor, schoolFor(ctx, 'run.floor')];
+    s.part('shell.run', runs, (own) => {
+      if (plan.run !== null) runOf(own, ctx, plan.run);
+      else if (needsRun(ctx)) own.find('shell.run.none', 'short', [], {});
+    });
+    dustBath(s, ctx);
+  },
+};
+
+/** What one window or vent is held to: its mesh, its pane, its stay. */
+function openingOf(s: Sheet, ctx: StationContext, o: AirOpening): void {
+  if (o.opens !== 'shut') meshOf(s, ctx.plan, o);
+  if (o.kind === 'window' && o.pane === 'glass') {
+    s.find('shell.glass.breaks', 'awkward', [o.id], {}, ctx.solid(o));
   }
-  clashes(s, plan);
-  foot(s, plan);
-  mesh(s, plan);
-  if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
-    s.fact('mesh.screws');
-    s.fact('mesh.apertureSmall');
+  if (o.opens === 'closable' && !o.stay) {
+    s.find('shell.stay.none', 'awkward', [o.id], {}, ctx.solid(o));
   }
-  if (plan.run !== null) runOf(s, ctx, plan.run);
-  else if (needsRun(ctx)) s.find('shell.run.none', 'short', [], {});
-  dustBath(s, ctx);
-  return s;
 }
 
 /** The widest gap that an animal finds in what covers an opening, m; null where nothing does. */
@@ -94,8 +111,8 @@ function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
 }
 
 /** Things in one another's way. */
-function clashes(s: Sheet, plan: Plan): void {
-  for (const { kind, first, second, zone } of clashesOf(plan)) {
+function clashes(s: Sheet, { plan, solid, outside }: StationContext): void {
+  for (const { kind, first, second, zone } of clashesOf(plan, solid, outside)) {
     const alike =
       first.kind === 'bar' && second.kind === 'bar' && runAlike(first, second) ? 'inOne' : 'cross';
     const code = {
@@ -106,10 +123,6 @@ function clashes(s: Sheet, plan: Plan): void {
     }[kind];
     s.find(code, 'awkward', [first.id, second.id], {}, zone);
   }
-}
-
-function pane(s: Sheet, plan: Plan, f: OfKind<'window'>): void {
-  if (f.pane === 'glass') s.find('shell.glass.breaks', 'awkward', [f.id], {}, solidOf(f, plan));
 }
 
 /** What digs in from below. */
@@ -143,6 +156,10 @@ function mesh(s: Sheet, plan: Plan): void {
     const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
     const parts = { areas, edges, lap, count, area };
     s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
+  }
+  if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
+    s.fact('mesh.screws');
+    s.fact('mesh.apertureSmall');
   }
 }
 

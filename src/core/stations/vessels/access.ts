@@ -1,7 +1,7 @@
 import { livingOn, massThen } from '../../birds/flock';
 import { type Carries, fittingOn, type StationDemand } from '../../carrying/carrying';
 import { allShare, shareOut } from '../../carrying/sharing';
-import type { When } from '../../kernel/finding';
+import type { FindingNumber, When } from '../../kernel/finding';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Vessel } from '../../model/schema';
 import { byDay, capacityParts, type StationContext, thenId } from '../context';
@@ -24,7 +24,7 @@ export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): S
 /** By day, what share of each vessel within reach one bird of each lot takes. */
 function sharesBy(ctx: StationContext, vessels: readonly Vessel[]): (d: number) => number[][] {
   const { flock } = ctx;
-  const sharers = vesselsWithin(vessels, ctx.plan).map(sharer);
+  const sharers = vesselsWithin(vessels, ctx).map(sharer);
   let last: { d: number; shares: number[][] } | null = null;
   return (d) => {
     if (last?.d !== d) {
@@ -38,8 +38,8 @@ function sharesBy(ctx: StationContext, vessels: readonly Vessel[]): (d: number) 
   };
 }
 
-/** What the birds ask for and find when the vessels have just been filled. */
-export function accessFigures(
+/** What the birds ask for and find when the vessels have just been filled, and whether some find no place. */
+export function access(
   s: Sheet,
   ctx: StationContext,
   station: 'feed' | 'water',
@@ -47,53 +47,68 @@ export function accessFigures(
   carry: Carries,
   short: When | null,
 ): void {
-  const { most, next } = ctx.kept(
-    `access.${station}`,
-    [ctx.flock, ctx.lean, carry, ...vesselsWithin(vessels, ctx.plan)],
-    () => ({
-      most: fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
-      next: !ctx.lean && givenUp(ctx, vessels, carry),
-    }),
-  );
-  const living = livingOn(ctx.flock, carry.needOn).reduce((a, b) => a + b, 0);
-  const needed = s.found(`${station}.needed`, 'birds', living, ENTERED);
-  const served = (id: string, taken: readonly number[]) =>
-    s.worked(
-      id,
-      'vessel.served',
-      W['vessel.served'],
-      { fitted: taken, served: taken.reduce((a, b) => a + b, 0) },
-      KEEPERS,
-    );
-  const there = served(`${station}.have`, most.taken);
-  // where the search was given up, the figure says that it is the best that was found
-  const key = next ? 'vessel.capacity.best' : 'vessel.capacity';
-  s.worked(
-    `${station}.capacity`,
-    key,
-    W[key],
-    {
-      ...capacityParts(ctx, carry),
-    },
-    KEEPERS,
-  );
+  s.explain(() => accessFigures(s, ctx, station, vessels, carry));
   const without = carry.present - carry.fitting;
   if (without <= 0 || vessels.length === 0 || toldAsStarving(s, ctx, vessels, carry)) return;
-  const same = carry.setOn === carry.needOn;
+  // on the day of the most birds it is that day's own figures that are told
+  const taken = carry.setOn === carry.needOn ? mostFitting(ctx, station, vessels, carry) : carry;
+  const present = carry.setOn === carry.needOn ? livingBirds(ctx, carry.needOn) : carry.present;
   s.find(
     `${station}.access.short`,
     'short',
     vessels.map((v) => v.id),
     {
-      needed: same
-        ? needed
-        : s.found(thenId(carry, `${station}.needed`), 'birds', carry.present, ENTERED),
-      there: same ? there : served(thenId(carry, `${station}.have`), carry.taken),
+      needed: s.found(thenId(carry, `${station}.needed`), 'birds', present, ENTERED),
+      there: served(s, thenId(carry, `${station}.have`), taken.taken),
       without: s.found(`${station}.without`, 'birds', without, KEEPERS),
     },
     null,
     short,
   );
+}
+
+const livingBirds = ({ flock }: StationContext, d: number): number =>
+  livingOn(flock, d).reduce((a, b) => a + b, 0);
+
+/** The most birds that find a place on the day of the most. */
+const mostFitting = (
+  ctx: StationContext,
+  station: 'feed' | 'water',
+  vessels: readonly Vessel[],
+  carry: Carries,
+) =>
+  ctx.kept(
+    `access.most.${station}`,
+    [ctx.flock, carry.needOn, ...vesselsWithin(vessels, ctx)],
+    () => fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
+  );
+
+const served = (s: Sheet, id: string, taken: readonly number[]): FindingNumber =>
+  s.worked(
+    id,
+    'vessel.served',
+    W['vessel.served'],
+    { fitted: taken, served: taken.reduce((a, b) => a + b, 0) },
+    KEEPERS,
+  );
+
+function accessFigures(
+  s: Sheet,
+  ctx: StationContext,
+  station: 'feed' | 'water',
+  vessels: readonly Vessel[],
+  carry: Carries,
+): void {
+  s.found(`${station}.needed`, 'birds', livingBirds(ctx, carry.needOn), ENTERED);
+  served(s, `${station}.have`, mostFitting(ctx, station, vessels, carry).taken);
+  const best = ctx.kept(
+    `access.best.${station}`,
+    [ctx.flock, carry, ...vesselsWithin(vessels, ctx)],
+    () => givenUp(ctx, vessels, carry),
+  );
+  // where the search was given up, the figure says that it is the best that was found
+  const key = best ? 'vessel.capacity.best' : 'vessel.capacity';
+  s.worked(`${station}.capacity`, key, W[key], capacityParts(ctx, carry), KEEPERS);
 }
 
 /** Whether those without a place are birds that can use no vessel at all: that is told, and is worse. */

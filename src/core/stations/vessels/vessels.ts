@@ -1,7 +1,6 @@
 import type { Lot } from '../../birds/lots';
 import { birdSize, SIZE_COEFFICIENTS } from '../../birds/size';
 import { barsAbove } from '../../geometry/bars';
-import { outsideCode } from '../../geometry/outside';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
@@ -15,8 +14,10 @@ import { type Sheet, shadowReach } from '../sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Vessels that birds get at: those of the run, and those that stand within the shell. */
-export const vesselsWithin = <V extends Vessel>(vessels: readonly V[], plan: Plan): V[] =>
-  vessels.filter((v) => outsideCode(v, plan) === null);
+export const vesselsWithin = <V extends Vessel>(
+  vessels: readonly V[],
+  { outside }: StationContext,
+): V[] => vessels.filter((v) => outside(v) === null);
 
 export const feedersOf = (plan: Plan): Feeder[] =>
   plan.fixtures.filter((f): f is Feeder => f.kind === 'feeder');
@@ -144,31 +145,45 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
   if (edgeRule(v)) s.found(`${station}.vessel.${v.id}.edge`, 'm', edgeM(v), ENTERED);
 }
 
-/** Rules that every vessel keeps, whatever is in it. */
-export function vesselFindings(
+/** Rules that every vessel keeps, whatever is in it: its height, its place, its hook, its top. */
+export function vesselRules(
+  s: Sheet,
+  ctx: StationContext,
+  vessels: readonly Vessel[],
+  day: number,
+): void {
+  const { plan, flock, of } = ctx;
+  const built = [vessels, plan.litter, flock, day];
+  const heaviest = flock.heaviestOnBarsKg;
+  const above = [of('bar'), heaviest, plan.litter, plan.shell];
+  for (const v of vessels) {
+    s.part('vessel.built', built, (own) => vesselBuilt(own, ctx, v, vessels, day), v);
+    if (v.place !== 'coop' || heaviest === null) continue;
+    s.part('vessel.bars', above, (own) => underBars(own, ctx, v, heaviest), v);
+  }
+}
+
+function underBars(s: Sheet, ctx: StationContext, v: Vessel, heaviest: number): void {
+  const solid = ctx.solid(v);
+  const over = barsAbove(solid, ctx.plan, heaviest);
+  if (over.length === 0) return;
+  const ids = [v.id, ...over.map((b) => b.id)];
+  const reach = shadowReach(s, heaviest);
+  s.find(`${stationOf(v)}.vessel.underBars`, 'harm', ids, { reach }, solid);
+}
+
+const stationOf = (v: Vessel): 'feed' | 'water' => (v.kind === 'feeder' ? 'feed' : 'water');
+
+function vesselBuilt(
   s: Sheet,
   ctx: StationContext,
   v: Vessel,
   all: readonly Vessel[],
   d: number,
 ): void {
-  const { plan } = ctx;
-  const station = v.kind === 'feeder' ? 'feed' : 'water';
-  const solid = solidOf(v, plan);
+  const station = stationOf(v);
+  const solid = ctx.solid(v);
   heights(s, ctx, v, all, d);
-  const heaviest = ctx.flock.heaviestOnBarsKg;
-  if (v.place === 'coop' && heaviest !== null) {
-    const over = barsAbove(solid, plan, heaviest);
-    if (over.length > 0) {
-      s.find(
-        `${station}.vessel.underBars`,
-        'harm',
-        [v.id, ...over.map((b) => b.id)],
-        { reach: shadowReach(s, heaviest) },
-        solid,
-      );
-    }
-  }
   const full = v.emptyKg + contentsKg(v) * FACTS['feed.knock'].value;
   if (v.hung && v.fixing === 'hook' && below(FACTS['feed.hook.most'].value, full)) {
     s.find(

@@ -4,14 +4,14 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
-import { type Sheet, sheetOf } from '../sheet';
-import { accessDemand, accessFigures } from '../vessels/access';
+import type { Sheet } from '../sheet';
+import { access, accessDemand } from '../vessels/access';
 import {
   capacityL,
   drinkersOf,
   twoApart,
   vesselFigures,
-  vesselFindings,
+  vesselRules,
   vesselsWithin,
 } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
@@ -21,23 +21,23 @@ export const waterStation: CarryingStation = {
   id: 'water',
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
-  supply: (ctx) => vesselsWithin(drinkersOf(ctx.plan), ctx.plan),
-  demand: (ctx) => accessDemand(ctx, drinkersOf(ctx.plan)),
-  assess: (ctx, entered, _, short) => {
-    const carry = askedOf(entered);
-    const s = sheetOf('water');
-    const drinkers = drinkersOf(ctx.plan);
-    for (const v of drinkers) vesselFigures(s, v);
-    if (carry.state === 'carries') {
-      accessFigures(s, ctx, 'water', drinkers, carry, short);
-      twoApart(s, ctx.plan, 'water', drinkers, ctx.flock.planned);
-      daysHeld(s, ctx, drinkers);
-      for (const v of drinkers) {
-        vesselFindings(s, ctx, v, drinkers, carry.needOn);
-        ofDrinker(s, ctx, v);
-      }
-    }
-    return { station: 'water', carry: entered, figures: s.figures, findings: s.findings };
+  supply: (ctx) => vesselsWithin(ctx.of('drinker'), ctx),
+  demand: (ctx) => accessDemand(ctx, ctx.of('drinker')),
+  judge: (s, ctx, asked) => {
+    const carry = askedOf(asked.carry);
+    const drinkers = ctx.of('drinker');
+    const { plan, flock } = ctx;
+    s.explain(() => {
+      for (const v of drinkers) vesselFigures(s, v);
+    });
+    if (carry.state !== 'carries') return;
+    access(s, ctx, 'water', drinkers, carry, asked.short);
+    vesselRules(s, ctx, drinkers, carry.needOn);
+    s.part('water.all', [drinkers, flock, plan.fills, plan.litter], (own) => {
+      twoApart(own, plan, 'water', drinkers, flock.planned);
+      daysHeld(own, ctx, drinkers);
+    });
+    for (const v of drinkers) s.part('water.one', [flock], (own) => ofDrinker(own, ctx, v), v);
   },
 };
 

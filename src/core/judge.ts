@@ -1,0 +1,139 @@
+import { createFlockWorker, type FlockByDay } from './birds/flock';
+import { createPlacements } from './geometry/placed';
+import { byWorst, type Finding, type StationId } from './kernel/finding';
+import { createKept, createOnce, type Kept } from './kernel/memory';
+import { createFixtureLists } from './model/lists';
+import type { Plan } from './model/schema';
+import { CARRYING, carriesBirds, REGISTRY } from './registry';
+import { type ChosenSchool, chosenSchool } from './rules/book';
+import type { RuleBook } from './rules/types';
+import { brooderCarries } from './stations/brooder/brooder';
+import { carryBy, shortBy } from './stations/carried';
+import {
+  type Asked,
+  type CarryingStation,
+  NOT_ASKED,
+  type StationContext,
+  schoolOf,
+  whenOf,
+} from './stations/context';
+import { litterCourse } from './stations/litterCourse';
+import { judgingSheet } from './stations/sheet';
+import { carriesNothing, type Stave, stave } from './staves';
+
+/** A coop as it was judged: no figure has been made yet. */
+export interface Judged {
+  readonly ctx: StationContext;
+  /** What each station that carries birds was asked. */
+  readonly asked: Readonly<Record<string, Asked>>;
+  readonly staves: readonly Stave[];
+  /** Worst first. */
+  readonly findings: readonly Finding[];
+}
+
+export interface JudgeOptions {
+  readonly on: string;
+  readonly book: RuleBook;
+  readonly lean: boolean;
+}
+
+/**
+ * Judges one coop, or one zone of it, with a memory of its own: of an edited plan only what reads something
+ * that is another is judged again.
+ */
+export function createJudge(zone: boolean): (plan: Plan, options: JudgeOptions) => Judged {
+  const worker = createFlockWorker();
+  const placements = createPlacements();
+  const lists = createFixtureLists();
+  // what is only told is left out of a lean judgement: the two remember apart
+  const [full, lean] = [createKept(), createKept()];
+  return (given, options) => {
+    const kept = options.lean ? lean : full;
+    const flock = worker(given, options.on);
+    const of = lists(given.fixtures);
+    const schools = schoolsOf(given, options.book, kept);
+    const course = kept(
+      'litter.course',
+      [given.litter, given.shell, of('board'), flock, schools],
+      () => litterCourse(given, flock, schools),
+    );
+    const litter = kept('litter.final', [given.litter, course.finalM], () =>
+      given.litter.finalM === course.finalM
+        ? given.litter
+        : { ...given.litter, finalM: course.finalM },
+    );
+    const plan: Plan = { ...given, litter };
+    return judged({
+      plan,
+      flock,
+      book: options.book,
+      schools,
+      zone,
+      litter: course,
+      lean: options.lean,
+      of,
+      ...placements(plan),
+      once: createOnce(),
+      kept,
+    });
+  };
+}
+
+/** The school chosen for each topic. */
+function schoolsOf(
+  { schools, litter }: Plan,
+  book: RuleBook,
+  kept: Kept,
+): Readonly<Record<string, ChosenSchool>> {
+  return kept('schools', [schools, litter.school, book], () => {
+    const choices = { ...schools, 'litter.school': `litter.school.${litter.school}` };
+    return Object.fromEntries(book.topics.map((t) => [t.id, chosenSchool(book, choices, t.id)]));
+  });
+}
+
+function judged(ctx: StationContext): Judged {
+  const asked: Record<string, Asked> = {};
+  for (const station of CARRYING) asked[station.id] = askedOfStation(ctx, station);
+  const findings: Finding[] = [];
+  for (const station of REGISTRY) {
+    const sheet = judgingSheet(station.id, ctx.kept);
+    station.judge(sheet, ctx, asked[station.id] ?? NOT_ASKED);
+    for (const f of sheet.findings) findings.push(f);
+  }
+  return {
+    ctx,
+    asked,
+    staves: REGISTRY.map(
+      (station): Stave =>
+        carriesBirds(station)
+          ? staveOf(station.id, asked[station.id] ?? NOT_ASKED, ctx.flock)
+          : station.id === 'brooder'
+            ? brooderStave(ctx)
+            : carriesNothing(station.id),
+    ),
+    findings: findings.sort(byWorst),
+  };
+}
+
+const staveOf = (id: StationId, { carry, short }: Asked, flock: FlockByDay): Stave =>
+  stave(id, carry, short, flock);
+
+/** What a station is asked, entered or not; the same object as long as the answer is the same. */
+function askedOfStation(ctx: StationContext, station: CarryingStation): Asked {
+  const school = schoolOf(ctx, station);
+  const carry = carryBy(ctx, station, school);
+  const spell = ctx.lean ? null : shortBy(ctx, station, school);
+  const missing = carry.state === 'carries' && !station.entered(ctx.plan);
+  return ctx.kept(`asked.${station.id}`, [carry, school, spell, missing, ctx.flock], () => ({
+    carry: missing ? { state: 'notEntered', asked: carry } : carry,
+    school,
+    short: spell && whenOf(ctx.flock, spell),
+  }));
+}
+
+/** The brooder's rail is its own: it never enters the coop's sentence. */
+function brooderStave(ctx: StationContext): Stave {
+  const { chicks, carries } = brooderCarries(ctx);
+  const missing = chicks > 0 && carries === null;
+  return { ...carriesNothing('brooder'), state: missing ? 'notEntered' : 'notApplicable' };
+}
