@@ -41,12 +41,15 @@ export interface JudgeOptions {
  * Judges one coop, or one zone of it, with a memory of its own: of an edited plan only what reads something
  * that is another is judged again.
  */
-export function createJudge(zone: boolean): (plan: Plan, options: JudgeOptions) => Judged {
+export function createJudge(
+  zone: boolean,
+  memory: () => Kept = createKept,
+): (plan: Plan, options: JudgeOptions) => Judged {
   const worker = createFlockWorker();
   const placements = createPlacements();
   const lists = createFixtureLists();
   // what is only told is left out of a lean judgement: the two remember apart
-  const [full, lean] = [createKept(), createKept()];
+  const [full, lean] = [memory(), memory()];
   return (given, options) => {
     const kept = options.lean ? lean : full;
     const flock = worker(given, options.on);

@@ -4,8 +4,8 @@ import type { Bar, Plan, Shell } from '../model/schema';
 import { fitM } from '../rules/book';
 import type { FitRuleId } from '../rules/fit.data';
 import { FIT } from '../rules/fit.data';
-import { outsideCode } from './outside';
-import { highestOpenLipZ, meet, meetInPlan, solidOf, TOUCH_M } from './solids';
+import { type Placements, placementsOf } from './placed';
+import { highestOpenLipZ, meet, solidOf, TOUCH_M } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
@@ -53,6 +53,20 @@ export type NotCounted =
   | 'coincides'
   | null;
 
+/** What every bar is held against when it is asked whether it counts. */
+export interface AmongBars extends Placements {
+  /** Bars that birds sleep on, by id. */
+  readonly sleeping: readonly Bar[];
+  /** Highest nest entrance, m; null without nests. */
+  readonly lipM: number | null;
+}
+
+export const amongBars = (plan: Plan, placed: Placements = placementsOf(plan)): AmongBars => ({
+  ...placed,
+  sleeping: sleepingById(plan),
+  lipM: highestNestLipZ(plan),
+});
+
 /**
  * Whether a bar counts. A step bar, one outside the shell, one that nobody gets up to, one below a nest entrance,
  * one whose birds would sit under another bar's droppings, and one in another's place do not.
@@ -61,47 +75,42 @@ export type NotCounted =
  */
 export function notCounted(
   bar: Bar,
-  plan: Plan,
+  among: AmongBars,
   heaviestKg: number,
   slept: (bar: Bar) => boolean = () => true,
 ): NotCounted {
   if (bar.use === 'step') return 'stepBar';
-  if (outsideCode(bar, plan) !== null) return 'outside';
+  if (among.outside(bar) !== null) return 'outside';
   if (!slept(bar)) return 'unreached';
-  const lip = highestNestLipZ(plan);
-  if (lip !== null && below(bar.z, lip)) return 'belowNests';
-  if (inAnothersPlace(bar, plan)) return 'coincides';
-  return upperBarOver(bar, plan, heaviestKg, slept) ? 'underAnother' : null;
+  if (among.lipM !== null && below(bar.z, among.lipM)) return 'belowNests';
+  if (inAnothersPlace(bar, among)) return 'coincides';
+  return upperBarOver(bar, among.sleeping, heaviestKg, slept) ? 'underAnother' : null;
 }
 
 /** Of bars in one place the first by height and id is the one that counts. */
-const inAnothersPlace = (bar: Bar, plan: Plan): boolean =>
-  barsOf(plan).some(
+const inAnothersPlace = (bar: Bar, { sleeping, solid }: AmongBars): boolean =>
+  sleeping.some(
     (other) =>
       other.id !== bar.id &&
-      other.use === 'sleeping' &&
       other.axis === bar.axis &&
-      meet(solidOf(bar, plan), solidOf(other, plan)) &&
+      meet(solid(bar), solid(other)) &&
       (below(bar.z, other.z) || (!below(other.z, bar.z) && other.id < bar.id)),
   );
 
 /** The bar whose droppings would fall on this one's birds, if there is one. */
 export function upperBarOver(
   bar: Bar,
-  plan: Plan,
+  sleeping: readonly Bar[],
   heaviestKg: number,
   slept: (bar: Bar) => boolean = () => true,
 ): Bar | null {
   const reach = fitM('roosts.shadow', heaviestKg);
-  const over = sleepingById(plan).find(
-    (other) =>
-      other.id !== bar.id &&
-      slept(other) &&
-      below(bar.z, other.z) &&
-      sidewaysM(bar, other) !== null &&
-      below(sidewaysM(bar, other) ?? Infinity, reach),
-  );
-  return over ?? null;
+  for (const other of sleeping) {
+    if (other.id === bar.id || !below(bar.z, other.z) || !slept(other)) continue;
+    const sideways = sidewaysM(bar, other);
+    if (sideways !== null && below(sideways, reach)) return other;
+  }
+  return null;
 }
 
 /** Highest nest entrance of the coop, m above the bare floor; null without nests. */
@@ -155,12 +164,3 @@ export function droppingsShadow(bar: Bar, heaviestKg: number, plan: Plan): Solid
     ? { ...s, y0: bar.y - reach, y1: bar.y + reach, z0: 0, z1: s.z0 }
     : { ...s, x0: bar.x - reach, x1: bar.x + reach, z0: 0, z1: s.z0 };
 }
-
-/** Sleeping bars whose droppings fall on a solid below them. */
-export const barsAbove = (solid: Solid, plan: Plan, heaviestKg: number): Bar[] =>
-  barsOf(plan).filter(
-    (bar) =>
-      bar.use === 'sleeping' &&
-      bar.z > solid.z0 &&
-      meetInPlan(droppingsShadow(bar, heaviestKg, plan), solid),
-  );

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { everything } from '@/core/tests/everything';
 import { bank, bar, bareCoop, fittedCoop, sample } from '@/core/tests/plans';
 import { newVent } from '../edit/new/openings';
-import { effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
+import { amongBars, effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
 import { placeLabels } from './labels';
 import { gapInPlan, grown } from './segments';
 import { roofHeightM } from './shell';
@@ -112,7 +112,7 @@ describe('bars', () => {
     const nests = bank({ lipZ: 0.8 });
     const plan = fittedCoop({ fixtures: [nests, bar({ id: 'bar-1', y: 2.5, z: 1 })] });
     const asked = (b: ReturnType<typeof bar>) =>
-      notCounted(b, { ...plan, fixtures: [...plan.fixtures, b] }, 2.2);
+      notCounted(b, amongBars({ ...plan, fixtures: [...plan.fixtures, b] }), 2.2);
     expect(asked(bar({ id: 'b', y: 1, z: 1, use: 'step' }))).toBe('stepBar');
     expect(asked(bar({ id: 'b', y: 1, z: 0.79 }))).toBe('belowNests');
     expect(asked(bar({ id: 'b', y: 1, z: 0.8 }))).toBeNull();

@@ -5,8 +5,8 @@ import { solidOf } from './solids';
 
 /** Where fixtures are: the box each fills, m, and how it lies outside the shell; null where it does not. */
 export interface Placements {
-  solid(fixture: Fixture): Solid;
-  outside(fixture: Fixture): string | null;
+  readonly solid: (fixture: Fixture) => Solid;
+  readonly outside: (fixture: Fixture) => string | null;
 }
 
 interface Placed {
@@ -40,3 +40,6 @@ export function createPlacements(): (plan: Plan) => Placements {
     };
   };
 }
+
+/** Where the fixtures of one plan are. */
+export const placementsOf = (plan: Plan): Placements => createPlacements()(plan);

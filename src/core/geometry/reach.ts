@@ -31,16 +31,42 @@ export const accessesOf = (plan: Plan): Access[] =>
  * @param headroomM  height that a keeper stands up in, m
  * @source           keepers (domain notes, "Reach and posture")
  */
-export function reachMap(plan: Plan, headroomM: number): ReachMap {
-  const { lengthM, widthM } = plan.shell;
+export function reachMap(
+  plan: Plan,
+  headroomM: number,
+  room = headroomMap(plan.shell, headroomM),
+  arms = armMap(plan),
+): ReachMap {
+  const { columns, rows, cellX, cellY } = gridOf(plan.shell);
+  const standing = aisle(plan, headroomM, room, columns, rows, cellX, cellY);
+  const within = arms.slice();
+  const walkIn = standing.includes(1);
+  const far = walkIn ? alongRow(standing, columns, rows) : null;
+  let out = 0;
+  for (let j = 0; j < rows; j++) {
+    for (let i = 0; i < columns; i++) {
+      const at = j * columns + i;
+      if (within[at] === 1) continue;
+      if (far && nearStanding(far, i, j, columns, rows, plan.keeper.armM, cellX, cellY)) {
+        within[at] = 1;
+      } else out++;
+    }
+  }
+  return { columns, rows, cellX, cellY, within, unreachedM2: out * cellX * cellY, walkIn };
+}
+
+/** The cells of a floor: as near to a tenth of a metre as divides it. */
+function gridOf({ lengthM, widthM }: Plan['shell']) {
   const columns = Math.max(1, Math.round(lengthM / REACH_CELL_M));
   const rows = Math.max(1, Math.round(widthM / REACH_CELL_M));
-  const cellX = lengthM / columns;
-  const cellY = widthM / rows;
-  const standing = aisle(plan, headroomM, columns, rows, cellX, cellY);
+  return { columns, rows, cellX: lengthM / columns, cellY: widthM / rows };
+}
+
+/** Cells that an arm gets to through an opening: 1 within reach. */
+export function armMap(plan: Plan): Uint8Array {
+  const { columns, rows, cellX, cellY } = gridOf(plan.shell);
   const within = new Uint8Array(columns * rows);
-  const arm = plan.keeper.armM;
-  const most = (arm + 1e-9) ** 2;
+  const most = (plan.keeper.armM + 1e-9) ** 2;
   for (const access of accessesOf(plan)) {
     const e = solidOf(access, plan);
     for (let j = 0; j < rows; j++) {
@@ -51,25 +77,20 @@ export function reachMap(plan: Plan, headroomM: number): ReachMap {
       }
     }
   }
-  const far = alongRow(standing, columns, rows);
-  let out = 0;
+  return within;
+}
+
+/** Cells under a roof high enough to stand up: 1 where it is. */
+export function headroomMap(shell: Plan['shell'], headroomM: number): Uint8Array {
+  const { columns, rows, cellX, cellY } = gridOf(shell);
+  const room = new Uint8Array(columns * rows);
   for (let j = 0; j < rows; j++) {
     for (let i = 0; i < columns; i++) {
-      const at = j * columns + i;
-      if (within[at] === 1) continue;
-      if (nearStanding(far, i, j, columns, rows, arm, cellX, cellY)) within[at] = 1;
-      else out++;
+      const roof = roofHeightM(shell, (i + 0.5) * cellX, (j + 0.5) * cellY);
+      room[j * columns + i] = roof >= headroomM - 1e-9 ? 1 : 0;
     }
   }
-  return {
-    columns,
-    rows,
-    cellX,
-    cellY,
-    within,
-    unreachedM2: out * cellX * cellY,
-    walkIn: standing.some((v) => v === 1),
-  };
+  return room;
 }
 
 const gap = (at: number, lo: number, hi: number): number => Math.max(0, lo - at, at - hi);
@@ -78,6 +99,7 @@ const gap = (at: number, lo: number, hi: number): number => Math.max(0, lo - at,
 function aisle(
   plan: Plan,
   headroomM: number,
+  room: Uint8Array,
   columns: number,
   rows: number,
   cellX: number,
@@ -86,7 +108,7 @@ function aisle(
   const cells = new Uint8Array(columns * rows);
   const doors = plan.fixtures.filter((f): f is OfKind<'door'> => f.kind === 'door');
   if (doors.length === 0) return cells;
-  const free = freeCells(plan, headroomM, columns, rows, cellX, cellY);
+  const free = freeCells(plan, headroomM, room, columns, rows, cellX, cellY);
   const queue: number[] = [];
   const near = Math.max(cellX, cellY) + 1e-9;
   for (const door of doors) {
@@ -120,18 +142,13 @@ function aisle(
 function freeCells(
   plan: Plan,
   headroomM: number,
+  room: Uint8Array,
   columns: number,
   rows: number,
   cellX: number,
   cellY: number,
 ): Uint8Array {
-  const free = new Uint8Array(columns * rows);
-  for (let j = 0; j < rows; j++) {
-    for (let i = 0; i < columns; i++) {
-      const roof = roofHeightM(plan.shell, (i + 0.5) * cellX, (j + 0.5) * cellY);
-      free[j * columns + i] = roof >= headroomM - 1e-9 ? 1 : 0;
-    }
-  }
+  const free = room.slice();
   for (const f of plan.fixtures) {
     if (!STANDING_IN_THE_WAY.has(f.kind) || inRun(f)) continue;
     const s = solidOf(f, plan);

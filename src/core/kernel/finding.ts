@@ -4,6 +4,7 @@ import type { Unit } from './working';
 export type Severity = 'harm' | 'short' | 'awkward';
 
 export const SEVERITIES: readonly Severity[] = ['harm', 'short', 'awkward'];
+const RANK: Readonly<Record<Severity, number>> = { harm: 0, short: 1, awkward: 2 };
 
 export { STATIONS, type StationId } from './station';
 
@@ -47,14 +48,28 @@ export interface When {
   readonly till: string | null;
 }
 
-export const findingKey = (code: string, fixtures: readonly string[]): string =>
-  [code, ...[...fixtures].sort()].join('|');
+export function findingKey(code: string, fixtures: readonly string[]): string {
+  if (fixtures.length === 0) return code;
+  const [first, second] = fixtures as readonly [string, string?];
+  if (second === undefined) return `${code}|${first}`;
+  if (fixtures.length > 2) return [code, ...[...fixtures].sort()].join('|');
+  return first < second ? `${code}|${first}|${second}` : `${code}|${second}|${first}`;
+}
 
 /** Whether it says that a station has less than its flock asks for, and by how much. */
-const fallsShort = (f: Finding): boolean => f.code.endsWith('.short');
+const fallsShort = ({ code }: Finding): boolean => {
+  let falls = FALLS_SHORT.get(code);
+  if (falls === undefined) {
+    falls = code.endsWith('.short');
+    FALLS_SHORT.set(code, falls);
+  }
+  return falls;
+};
+/** Codes are few and asked about often. */
+const FALLS_SHORT = new Map<string, boolean>();
 
 /** Worst first, of equals what falls short of the flock first, then by key, so that the order never depends on chance. */
 export const byWorst = (a: Finding, b: Finding): number =>
-  SEVERITIES.indexOf(a.severity) - SEVERITIES.indexOf(b.severity) ||
+  RANK[a.severity] - RANK[b.severity] ||
   Number(fallsShort(b)) - Number(fallsShort(a)) ||
   (a.key < b.key ? -1 : 1);

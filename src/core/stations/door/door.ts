@@ -37,7 +37,7 @@ export const doorStation: CarryingStation = {
   id: 'door',
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
-  supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d, ctx.outside(d) === null ? 1 : 0]),
+  supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d.widthM, d.heightM, ctx.outside(d) === null]),
   demand: (ctx) => {
     const doors = ctx.of('popDoor').filter((d) => ctx.outside(d) === null);
     const per = FACTS['door.birds'].value;

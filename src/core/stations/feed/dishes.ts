@@ -1,20 +1,20 @@
-import { barsAbove } from '../../geometry/bars';
-import { inRun, solidOf } from '../../geometry/solids';
+import { inRun } from '../../geometry/solids';
 import { wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Plan } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import type { StationContext } from '../context';
+import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 
 /** Shell or grit under sleeping birds is fouled by the morning. */
-export function dishesUnderBars(s: Sheet, { plan, flock, of }: StationContext): void {
-  const heaviest = flock.heaviestOnBarsKg;
+export function dishesUnderBars(s: Sheet, ctx: StationContext): void {
+  const heaviest = ctx.flock.heaviestOnBarsKg;
   if (heaviest === null) return;
-  for (const f of of('dish')) {
+  for (const f of ctx.of('dish')) {
     if (inRun(f)) continue;
-    const solid = solidOf(f, plan);
-    const over = barsAbove(solid, plan, heaviest);
+    const solid = ctx.solid(f);
+    const over = barsOver(ctx, solid);
     if (over.length === 0) continue;
     const ids = [f.id, ...over.map((b) => b.id)];
     s.find('feed.dish.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);

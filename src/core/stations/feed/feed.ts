@@ -19,6 +19,7 @@ import {
   contentsKg,
   feedersOf,
   rimsAbove,
+  sharedBy,
   sharer,
   twoApart,
   vesselFigures,
@@ -34,7 +35,7 @@ export const feedStation: CarryingStation = {
   id: 'feed',
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
-  supply: (ctx) => vesselsWithin(ctx.of('feeder'), ctx),
+  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('feeder'), ctx)),
   demand: (ctx) => accessDemand(ctx, ctx.of('feeder')),
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);

@@ -1,6 +1,6 @@
 import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
-import { barsAbove, droppingsShadow } from '../../geometry/bars';
+import { droppingsShadow } from '../../geometry/bars';
 import { entranceSolid, solidOf } from '../../geometry/solids';
 import type { FindingNumber, Severity, When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
@@ -9,6 +9,7 @@ import { litterEndM, litterStartM } from '../../model/litter';
 import type { NestBank, Plan } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { type StationContext, schoolFor, whenHolds } from '../context';
+import { barsOver } from '../shadows';
 import type { Sheet } from '../sheet';
 import { boxFits, isFor } from './boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
@@ -40,7 +41,7 @@ export function banksUnderBars(s: Sheet, ctx: StationContext): void {
 }
 
 function underBars(s: Sheet, bank: NestBank, ctx: StationContext, heaviest: number): void {
-  const over = barsAbove(entranceSolid(bank), ctx.plan, heaviest);
+  const over = barsOver(ctx, entranceSolid(bank));
   const first = over[0];
   if (!first) return;
   const shadow = droppingsShadow(first, heaviest, ctx.plan);

@@ -29,7 +29,7 @@ export const nestsStation: CarryingStation = {
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
   supply: (ctx) => [
     ctx.plan.litter.depthM,
-    ...ctx.of('nestBank').flatMap((b) => [b, boxesInside(b, ctx)]),
+    ...ctx.of('nestBank').flatMap((b) => [b.forWhom, b.lipZ, b.boxW, b.boxD, boxesInside(b, ctx)]),
   ],
   demand: (ctx, school) => {
     const sets = ctx.once('boxSets', () => boxSets(ctx));

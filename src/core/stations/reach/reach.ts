@@ -1,5 +1,11 @@
-import { barsAbove } from '../../geometry/bars';
-import { doorStrip, type ReachMap, reachMap, withinReach } from '../../geometry/reach';
+import {
+  armMap,
+  doorStrip,
+  headroomMap,
+  type ReachMap,
+  reachMap,
+  withinReach,
+} from '../../geometry/reach';
 import { roofHeightM } from '../../geometry/shell';
 import { inRun, solidOf } from '../../geometry/solids';
 import type { FindingNumber, Solid } from '../../kernel/finding';
@@ -9,6 +15,7 @@ import type { Hatch, NestBank, OfKind, Plan, Vessel } from '../../model/schema';
 import { constant } from '../../rules/constants.data';
 import { FACTS } from '../../rules/singleRules.data';
 import type { Station, StationContext } from '../context';
+import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { REACH_WORKINGS as W } from './reach.working';
 
@@ -24,9 +31,14 @@ export const reachMapOf = (ctx: StationContext): ReachMap | null => {
   const [doors, hatches] = [of('door'), of('hatch')];
   const inTheWay = [of('nestBank'), of('dustBath'), of('bar'), of('board')];
   const reads = [plan.shell, plan.keeper, plan.litter, doors, hatches, ...inTheWay];
-  return ctx.kept('reach.map', reads, () =>
-    doors.length + hatches.length === 0 ? null : reachMap(plan, headroomOf(plan)),
-  );
+  return ctx.kept('reach.map', reads, () => {
+    if (doors.length + hatches.length === 0) return null;
+    const { shell, keeper } = plan;
+    const headroom = headroomOf(plan);
+    const room = ctx.kept('reach.room', [shell, headroom], () => headroomMap(shell, headroom));
+    const arms = ctx.kept('reach.arms', [shell, keeper, doors, hatches], () => armMap(plan));
+    return reachMap(plan, headroom, room, arms);
+  });
 };
 
 /** What the keeper can get at, standing how: the reach map, headroom, heights, hatches, doors, lids. */
@@ -118,11 +130,12 @@ const farVessels = (plan: Plan, map: ReachMap): string[] =>
   );
 
 /** Nobody walks in under sleeping birds: the strip inside a person's door is out of the droppings. */
-function path(s: Sheet, { plan, flock }: StationContext, door: OfKind<'door'>): void {
+function path(s: Sheet, ctx: StationContext, door: OfKind<'door'>): void {
+  const { plan, flock } = ctx;
   const heaviest = flock.heaviestOnBarsKg;
   if (heaviest === null) return;
   const strip = doorStrip(door, plan, FACTS['reach.path'].value);
-  const over = barsAbove(strip, plan, heaviest);
+  const over = barsOver(ctx, strip);
   if (over.length === 0) return;
   const numbers = { deep: s.fact('reach.path'), reach: shadowReach(s, heaviest) };
   s.find('reach.path.underBars', 'awkward', [door.id, ...over.map((b) => b.id)], numbers, strip);
@@ -131,15 +144,15 @@ function path(s: Sheet, { plan, flock }: StationContext, door: OfKind<'door'>): 
 /** The smallest box round the floor that is out of reach. */
 function outOf(map: ReachMap, plan: Plan): Solid {
   let [i0, i1, j0, j1] = [map.columns, 0, map.rows, 0];
-  map.within.forEach((v, at) => {
-    if (v === 1) return;
-    const i = at % map.columns;
-    const j = Math.floor(at / map.columns);
-    i0 = Math.min(i0, i);
-    i1 = Math.max(i1, i + 1);
-    j0 = Math.min(j0, j);
-    j1 = Math.max(j1, j + 1);
-  });
+  for (let j = 0, at = 0; j < map.rows; j++) {
+    for (let i = 0; i < map.columns; i++, at++) {
+      if (map.within[at] === 1) continue;
+      if (i < i0) i0 = i;
+      if (i >= i1) i1 = i + 1;
+      if (j < j0) j0 = j;
+      j1 = j + 1;
+    }
+  }
   return {
     x0: i0 * map.cellX,
     x1: i1 * map.cellX,

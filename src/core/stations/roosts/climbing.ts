@@ -1,6 +1,6 @@
 import { hopOf } from '../../birds/hops';
 import { barsOf } from '../../geometry/bars';
-import { outsideCode } from '../../geometry/outside';
+import { placementsOf } from '../../geometry/placed';
 import { gapInPlan } from '../../geometry/segments';
 import { inRun, solidOf, TOUCH_M } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
@@ -19,12 +19,14 @@ export interface Perch {
 }
 
 /** Bars and droppings boards of the coop. */
-export const perchesOf = (plan: Plan): Perch[] =>
-  plan.fixtures.flatMap((f): Perch[] => {
-    if (outsideCode(f, plan) !== null) return [];
-    if (f.kind === 'bar') return [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: f }];
-    return f.kind === 'board' ? [{ id: f.id, solid: solidOf(f, plan), z: f.z, bar: null }] : [];
-  });
+export const perchesOf = (plan: Plan, { solid, outside } = placementsOf(plan)): Perch[] => {
+  const perches: Perch[] = [];
+  for (const f of plan.fixtures) {
+    if ((f.kind !== 'bar' && f.kind !== 'board') || outside(f) !== null) continue;
+    perches.push({ id: f.id, solid: solid(f), z: f.z, bar: f.kind === 'bar' ? f : null });
+  }
+  return perches;
+};
 
 /** Perches with, for each, those that lie within a hop's gap of it. */
 export interface Ways {
@@ -32,12 +34,18 @@ export interface Ways {
   readonly near: readonly (readonly number[])[];
 }
 
-export function waysOf(plan: Plan): Ways {
-  const perches = perchesOf(plan);
+export function waysOf(plan: Plan, placed = placementsOf(plan)): Ways {
+  const perches = perchesOf(plan, placed);
   const gap = FACTS['roosts.hop.gap'].value;
-  const near = perches.map((to) =>
-    perches.flatMap((from, j) => (atMost(gapInPlan(from.solid, to.solid), gap) ? [j] : [])),
-  );
+  const near: number[][] = perches.map((_, i) => [i]);
+  for (let i = 0; i < perches.length; i++) {
+    for (let j = i + 1; j < perches.length; j++) {
+      if (!atMost(gapInPlan((perches[i] as Perch).solid, (perches[j] as Perch).solid), gap))
+        continue;
+      near[i]?.push(j);
+      near[j]?.push(i);
+    }
+  }
   return { perches, near };
 }
 
@@ -67,7 +75,7 @@ export const reachedByLots = (ctx: StationContext): readonly ReadonlySet<string>
   const school = schoolFor(ctx, 'roosts.hop');
   const reads = [of('bar'), of('board'), plan.shell, plan.litter, flock, school];
   return ctx.kept('roosts.reachedByLots', reads, () => {
-    const ways = waysOf(plan);
+    const ways = waysOf(plan, ctx);
     const byHop = new Map<number, Set<string>>();
     return flock.lots.map((lot) => {
       const hop = hopOf(lot, school);
@@ -95,8 +103,9 @@ export interface Descent {
 export function descentsOf(
   plan: Plan,
   clearOf: (bar: Bar) => number = (bar) => clearBeside(bar, plan, obstaclesOf(plan)),
+  placed = placementsOf(plan),
 ): Descent[] {
-  const perches = perchesOf(plan);
+  if (perchesOf(plan, placed).length === 0) return [];
   const descents = barsOf(plan).map((bar) => {
     const dropM = bar.z - plan.litter.depthM;
     const clearM = clearOf(bar);
@@ -115,7 +124,7 @@ export function descentsOf(
   }
   // a board is stepped down to, but the floor below it is what counts: only bars lead on
   return descents
-    .filter((d) => d.bar.use === 'sleeping' && perches.length > 0)
+    .filter((d) => d.bar.use === 'sleeping')
     .map((d) => ({ ...d, safe: safe.has(d.bar.id) }));
 }
 
@@ -132,9 +141,9 @@ export function descentsIn(ctx: StationContext): Descent[] {
   ];
   const obstacles = ctx.kept('roosts.obstacles', reads, () => obstaclesOf(plan));
   const own = [obstacles, plan.shell];
-  return descentsOf(plan, (bar) =>
-    ctx.kept('roosts.clearBeside', own, () => clearBeside(bar, plan, obstacles), bar),
-  );
+  const clearOf = (bar: Bar): number =>
+    ctx.kept('roosts.clearBeside', own, () => clearBeside(bar, plan, obstacles), bar);
+  return descentsOf(plan, clearOf, ctx);
 }
 
 /** What birds cannot land on. */

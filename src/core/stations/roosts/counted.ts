@@ -1,4 +1,4 @@
-import { type NotCounted, notCounted } from '../../geometry/bars';
+import { amongBars, type NotCounted, notCounted } from '../../geometry/bars';
 import { REFERENCE_HEN_KG } from '../../model/classes.data';
 import type { Bar } from '../../model/schema';
 import type { StationContext } from '../context';
@@ -16,6 +16,7 @@ export const whyNotCounted = (ctx: StationContext): ReadonlyMap<string, NotCount
     const slept = (bar: Bar): boolean =>
       ctx.outside(bar) === null &&
       (sleepers.length === 0 || sleepers.some((i) => reached[i]?.has(bar.id)));
-    return new Map(of('bar').map((bar) => [bar.id, notCounted(bar, plan, heaviest, slept)]));
+    const among = amongBars(plan, ctx);
+    return new Map(of('bar').map((bar) => [bar.id, notCounted(bar, among, heaviest, slept)]));
   });
 };

@@ -34,6 +34,9 @@ export const heaviestOnBars = (ctx: StationContext): readonly number[] =>
     }),
   );
 
+/** By lot, the bars that it gets up to. */
+type Reached = readonly ReadonlySet<string>[];
+
 /** Birds of one lot that fill a bar. */
 interface Load {
   readonly birds: number;
@@ -73,9 +76,8 @@ function sleepingKg(
 }
 
 /** The most that birds can weigh on a bar: it is full of the lot, of those that get up to it, that makes it heaviest. */
-function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool): Load {
+function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool, reached: Reached): Load {
   const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
-  const reached = reachedByLots(ctx);
   const widthOf = widthByMass(ctx, length);
   let most: Load = { birds: 0, massKg: 0 };
   heaviestOnBars(ctx).forEach((massKg, i) => {
@@ -102,15 +104,21 @@ export function strengths(s: Sheet, ctx: StationContext, length: ChosenSchool): 
       schoolFor(ctx, 'roosts.hop'),
       upTo,
     ];
-    s.part('roosts.bar.strength', reads, (own) => strength(own, ctx, bar, length), bar);
+    s.part('roosts.bar.strength', reads, (own) => strength(own, ctx, bar, length, reached), bar);
   }
 }
 
 /** Whether a bar bears the birds that fill it, and from when it does not. */
-function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool): void {
+function strength(
+  s: Sheet,
+  ctx: StationContext,
+  bar: Bar,
+  length: ChosenSchool,
+  reached: Reached,
+): void {
   const timber = timberOf(bar);
   if (!timber || bar.use === 'step' || ctx.outside(bar) !== null) return;
-  const { birds, massKg } = fullestLoad(ctx, bar, length);
+  const { birds, massKg } = fullestLoad(ctx, bar, length, reached);
   if (birds === 0) return;
   const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);
   const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
@@ -175,7 +183,7 @@ function strength(s: Sheet, ctx: StationContext, bar: Bar, length: ChosenSchool)
     found.breaks
       ? !atMost(kg * perKg.stressPa, timber.allowedPa)
       : !atMost(kg * perKg.sagM, perKg.sagAllowedM);
-  const when = whenLoaded(ctx, bar, length, tooMuch);
+  const when = whenLoaded(ctx, bar, length, reached, tooMuch);
   s.find(code, severity, [bar.id], numbers, solidOf(bar, ctx.plan), when);
 }
 
@@ -184,11 +192,11 @@ function whenLoaded(
   ctx: StationContext,
   bar: Bar,
   length: ChosenSchool,
+  reached: Reached,
   tooMuch: (birdsKg: number) => boolean,
 ): When | null {
   const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
   const widthOf = widthByMass(ctx, length);
-  const reached = reachedByLots(ctx);
   const lots = reached.flatMap((own, i) => (own.has(bar.id) ? [i] : []));
   const massesOn = sleepingKg(ctx, lots);
   return whenHolds(ctx, (d) =>

@@ -2,6 +2,7 @@ import { hopOf } from '../../birds/hops';
 import {
   highestNestLipZ,
   type NotCounted,
+  sleepingById,
   upperBarOver,
   type WallGap,
   wallGap,
@@ -89,7 +90,7 @@ function uncounted(s: Sheet, bar: Bar, ctx: StationContext, heaviestKg: number):
   const why = all.get(bar.id);
   if (why === 'unreached') unreached(s, bar, ctx, all);
   if (why !== 'underAnother') return;
-  const upper = upperBarOver(bar, plan, heaviestKg, (b) => {
+  const upper = upperBarOver(bar, sleepingById(plan), heaviestKg, (b) => {
     const own = all.get(b.id);
     return own !== 'unreached' && own !== 'outside';
   });

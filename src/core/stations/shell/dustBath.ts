@@ -1,10 +1,10 @@
-import { barsAbove } from '../../geometry/bars';
-import { inRun, solidOf } from '../../geometry/solids';
+import { inRun } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { OfKind } from '../../model/schema';
 import { FACTS } from '../../rules/singleRules.data';
 import { type StationContext, schoolFor } from '../context';
+import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { SHELL_WORKINGS as W } from './shell.working';
 
@@ -65,11 +65,11 @@ function bathsOf(s: Sheet, ctx: StationContext, baths: readonly OfKind<'dustBath
 }
 
 /** Dust under sleeping birds is droppings by the morning. */
-function underBars(s: Sheet, { plan, flock }: StationContext, bath: OfKind<'dustBath'>): void {
-  const heaviest = flock.heaviestOnBarsKg;
+function underBars(s: Sheet, ctx: StationContext, bath: OfKind<'dustBath'>): void {
+  const heaviest = ctx.flock.heaviestOnBarsKg;
   if (heaviest === null || inRun(bath)) return;
-  const solid = solidOf(bath, plan);
-  const over = barsAbove(solid, plan, heaviest);
+  const solid = ctx.solid(bath);
+  const over = barsOver(ctx, solid);
   if (over.length === 0) return;
   const ids = [bath.id, ...over.map((b) => b.id)];
   s.find('shell.dustBath.underBars', 'awkward', ids, { reach: shadowReach(s, heaviest) }, solid);

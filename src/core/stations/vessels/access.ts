@@ -6,7 +6,7 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Vessel } from '../../model/schema';
 import { byDay, capacityParts, type StationContext, thenId } from '../context';
 import { factFor, type Sheet } from '../sheet';
-import { sharer, vesselsWithin } from './vessels';
+import { sharedBy, sharer, vesselsWithin } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Whether all birds find a place at once, shared out among the vessels as well as can be. */
@@ -79,7 +79,7 @@ const mostFitting = (
 ) =>
   ctx.kept(
     `access.most.${station}`,
-    [ctx.flock, carry.needOn, ...vesselsWithin(vessels, ctx)],
+    [ctx.flock, carry.needOn, ...sharedBy(vesselsWithin(vessels, ctx))],
     () => fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
   );
 
@@ -103,7 +103,7 @@ function accessFigures(
   served(s, `${station}.have`, mostFitting(ctx, station, vessels, carry).taken);
   const best = ctx.kept(
     `access.best.${station}`,
-    [ctx.flock, carry, ...vesselsWithin(vessels, ctx)],
+    [ctx.flock, carry, ...sharedBy(vesselsWithin(vessels, ctx))],
     () => givenUp(ctx, vessels, carry),
   );
   // where the search was given up, the figure says that it is the best that was found

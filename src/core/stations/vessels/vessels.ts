@@ -1,6 +1,5 @@
 import type { Lot } from '../../birds/lots';
 import { birdSize, SIZE_COEFFICIENTS } from '../../birds/size';
-import { barsAbove } from '../../geometry/bars';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
@@ -10,6 +9,7 @@ import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { FACTS, type FactId } from '../../rules/singleRules.data';
 import type { StationContext } from '../context';
+import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
@@ -57,6 +57,10 @@ export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
       return 0;
   }
 }
+
+/** All that `sharer` reads of some vessels: one that has only been moved serves as many as before. */
+export const sharedBy = (vessels: readonly Vessel[]): readonly unknown[] =>
+  vessels.flatMap((v) => [v.type, edgeRule(v) === null ? v.outlets : edgeM(v)]);
 
 /** What share of a vessel one bird takes; Infinity where she cannot use it. */
 export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
@@ -165,7 +169,7 @@ export function vesselRules(
 
 function underBars(s: Sheet, ctx: StationContext, v: Vessel, heaviest: number): void {
   const solid = ctx.solid(v);
-  const over = barsAbove(solid, ctx.plan, heaviest);
+  const over = barsOver(ctx, solid);
   if (over.length === 0) return;
   const ids = [v.id, ...over.map((b) => b.id)];
   const reach = shadowReach(s, heaviest);

@@ -9,6 +9,7 @@ import { access, accessDemand } from '../vessels/access';
 import {
   capacityL,
   drinkersOf,
+  sharedBy,
   twoApart,
   vesselFigures,
   vesselRules,
@@ -21,7 +22,7 @@ export const waterStation: CarryingStation = {
   id: 'water',
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
-  supply: (ctx) => vesselsWithin(ctx.of('drinker'), ctx),
+  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('drinker'), ctx)),
   demand: (ctx) => accessDemand(ctx, ctx.of('drinker')),
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);

@@ -1,0 +1,30 @@
+import { droppingsShadow } from '../geometry/bars';
+import { meetInPlan } from '../geometry/solids';
+import type { Solid } from '../kernel/finding';
+import type { Bar } from '../model/schema';
+import type { StationContext } from './context';
+
+interface Shadow {
+  readonly bar: Bar;
+  readonly solid: Solid;
+}
+
+/** Where the droppings of every sleeping bar fall; none where nobody roosts. */
+const shadowsIn = ({ kept, plan, flock, of }: StationContext): readonly Shadow[] => {
+  const heaviest = flock.heaviestOnBarsKg;
+  if (heaviest === null) return [];
+  return kept('shadows', [of('bar'), heaviest], () =>
+    of('bar').flatMap((bar) =>
+      bar.use === 'sleeping' ? [{ bar, solid: droppingsShadow(bar, heaviest, plan) }] : [],
+    ),
+  );
+};
+
+/** Sleeping bars whose droppings fall on a solid below them. */
+export function barsOver(ctx: StationContext, solid: Solid): Bar[] {
+  const over: Bar[] = [];
+  for (const { bar, solid: shadow } of shadowsIn(ctx)) {
+    if (bar.z > solid.z0 && meetInPlan(shadow, solid)) over.push(bar);
+  }
+  return over;
+}
