@@ -6,7 +6,7 @@ import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { chromium, type Page } from '@playwright/test';
-import { build } from 'esbuild';
+import { type BuildOptions, build } from 'esbuild';
 import { figure, line, ON, quantile } from './bench.table';
 
 const PORT = 4398;
@@ -102,11 +102,47 @@ async function bundledCore(): Promise<void> {
   rmSync(dir, { recursive: true, force: true });
 }
 
+/** Judges as a search would, in this process and in a page of its own. */
+async function judged(): Promise<void> {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-judging-'));
+  const how = {
+    entryPoints: ['scripts/bench.judging.ts'],
+    tsconfig: 'tsconfig.json',
+    bundle: true,
+    minify: true,
+  } as const;
+  const outfile = join(dir, 'judging.mjs');
+  await build({ ...how, outfile, platform: 'node', format: 'esm' });
+  const script = join(dir, 'judging.js');
+  await build({
+    ...how,
+    outfile: script,
+    platform: 'browser',
+    format: 'iife',
+    globalName: 'bench',
+  });
+  const { judging } = await import(pathToFileURL(outfile).href);
+  told('Node', judging());
+  const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const page = await chrome.newPage();
+  await page.addScriptTag({ path: script });
+  told('Chromium', await page.evaluate('bench.judging()'));
+  await chrome.close();
+  rmSync(dir, { recursive: true, force: true });
+}
+
+function told(where: string, { osk, forty }: { osk: number; forty: number }): void {
+  const rate = (n: number): string => `${Math.round(n)} a second`;
+  line(`judging Osk Landing after a fixture has moved, ${where}`, rate(osk), '≥ 2,500 a second');
+  line(`the same of twelve groups and 40 fixtures, ${where}`, rate(forty), '≥ 900 a second');
+}
+
 console.log(
   `${cpus()[0]?.model ?? 'unknown'}, ${cpus().length} cores, ${Math.round(totalmem() / 2 ** 30)} GB, Node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`,
 );
 console.log('| figure | measured | target |\n| --- | --- | --- |');
 await bundledCore();
+await judged();
 const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
 const fresh = await startServer(dir);
 line('start to first page, new directory', `${figure(fresh.ms / 1000, 1)} s`, '≤ 7 s');
