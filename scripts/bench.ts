@@ -105,22 +105,17 @@ async function bundledCore(): Promise<void> {
 /** Judges as a search would, in this process and in a page of its own. */
 async function judged(): Promise<void> {
   const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-judging-'));
-  const how = {
+  const how: BuildOptions = {
     entryPoints: ['scripts/bench.judging.ts'],
     tsconfig: 'tsconfig.json',
     bundle: true,
     minify: true,
-  } as const;
+  };
   const outfile = join(dir, 'judging.mjs');
   await build({ ...how, outfile, platform: 'node', format: 'esm' });
   const script = join(dir, 'judging.js');
-  await build({
-    ...how,
-    outfile: script,
-    platform: 'browser',
-    format: 'iife',
-    globalName: 'bench',
-  });
+  const inPage = { platform: 'browser', format: 'iife', globalName: 'bench' } as const;
+  await build({ ...how, ...inPage, outfile: script });
   const { judging } = await import(pathToFileURL(outfile).href);
   told('Node', judging());
   const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });

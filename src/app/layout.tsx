@@ -6,6 +6,7 @@ import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
 import { asTheme, THEME_COOKIE } from '@/ui/theme/theme';
+import { LETTERS } from './fonts';
 
 export const metadata: Metadata = {
   title: { default: 'Wide Rafter', template: '%s · Wide Rafter' },
@@ -20,7 +21,7 @@ export const viewport: Viewport = { width: 'device-width', initialScale: 1 };
 export default async function RootLayout({ children }: { children: ReactNode }) {
   const theme = asTheme((await cookies()).get(THEME_COOKIE)?.value);
   return (
-    <html lang="en" data-theme={theme}>
+    <html lang="en" data-theme={theme} className={LETTERS}>
       <body>{children}</body>
     </html>
   );

@@ -260,6 +260,19 @@ export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan):
 const asPart = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What a remedy does, as it is named when it is done and taken back: every change of it in one line. */
+/** A remedy as it is shown: its words, and what it brings. */
+export interface ShownRemedy {
+  readonly code: string;
+  readonly lines: readonly RemedyLine[];
+  readonly brings: string | null;
+}
+
+export const shownRemedy = (remedy: Remedy, plan: Plan): ShownRemedy => ({
+  code: remedy.code,
+  lines: remedyLines(remedy, plan),
+  brings: bringsText(remedy),
+});
+
 export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string =>
   remedyLines(remedy, plan)
     .map(({ text, parts }) => `${text}${parts.join('')}`)

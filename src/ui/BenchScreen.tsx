@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useLayoutEffect } from 'react';
+import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
 import { Figures } from './figure/shown';
@@ -12,8 +12,8 @@ import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
-import { useBench } from './store/bench';
-import { openStored, startSaving } from './store/saving';
+import { BenchPage, createBench, type Foretold, takeOver, useBench } from './store/bench';
+import { openHere, openStored, startSaving } from './store/saving';
 
 /** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */
 const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
@@ -24,29 +24,44 @@ const BrooderScreen = dynamic(() => import('./brooder/BrooderScreen').then((m) =
 
 const KeysDialog = dynamic(() => import('./keys/KeysDialog').then((m) => m.KeysDialog));
 
-/** One plan, open: header, staves, the bench or the flock, and the panel. */
+/**
+ * One plan, open: header, staves, the bench or the flock, and the panel. The server draws it from a store of its
+ * own; the browser makes the same one and goes on from there.
+ */
 export function BenchScreen({
   plan,
   revision,
   on,
   nonce,
+  foretold,
 }: {
   plan: Plan;
   revision: number;
   on: string;
   nonce: string;
+  foretold: Foretold;
 }) {
+  const [store] = useState(
+    () => openHere(plan.id, revision) ?? createBench(plan, revision, on, foretold),
+  );
+  const [ready, setReady] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: later edits live in the store; an older page changes nothing
   useLayoutEffect(() => {
     takeNonce(nonce);
+    takeOver(store);
     openStored(plan, revision, on);
+    setReady(true);
     return startSaving();
-  }, [plan.id, revision]);
-  const opened = useBench((s) => s.plan?.id === plan.id);
-  return opened ? <Opened /> : <Opening name={plan.name} />;
+  }, [store, revision]);
+  return (
+    <BenchPage value={store}>
+      <Opened ready={ready} />
+    </BenchPage>
+  );
 }
 
-function Opened() {
+/** @param ready  whether the browser has taken the page over: what is pressed is done */
+function Opened({ ready }: { ready: boolean }) {
   const whole = useBench((s) => s.assessment);
   const assessment = useBench((s) => s.assessment?.zones?.[s.zone] ?? s.assessment);
   const plan = useBench((s) => s.plan);
@@ -64,7 +79,7 @@ function Opened() {
     <Figures assessment={assessment} plan={plan}>
       <div
         className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
-        data-ready
+        data-ready={ready ? '' : undefined}
       >
         <Figures assessment={whole} plan={plan}>
           <BenchHeader />
@@ -100,15 +115,5 @@ function Said() {
     <p className="sr-only" role="status" aria-live="polite">
       {said}
     </p>
-  );
-}
-
-function Opening({ name }: { name: string }) {
-  return (
-    <main className="p-6 text-soft">
-      <p>
-        Opening <span data-name>{name}</span>…
-      </p>
-    </main>
   );
 }

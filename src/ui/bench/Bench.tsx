@@ -23,6 +23,8 @@ const VIEWS: readonly { id: View; name: string; caption: string }[] = [
 
 /** Narrower than this a drawing has no room for every mark: only the picked fixture's are shown. */
 const NARROW_PX = 480;
+/** The size that is drawn for until the browser has measured: the bench on a screen of 1280 × 800. */
+const NOMINAL = { width: 720, height: 643 } as const;
 /** Where the story stick stands, px. */
 const STICK_AT = 18;
 
@@ -82,11 +84,12 @@ function Canvas({ view }: { view: View }) {
   const ghost = useBench((s) => s.ghost);
   const zones = useZones(view);
   const station = useBench((s) => s.station);
-  const [ref, size] = useSize<HTMLDivElement>();
+  const [ref, measured] = useSize<HTMLDivElement>();
+  const size = measured ?? NOMINAL;
   const onKey = (event: KeyboardEvent): void => {
     if (nudgePicked(event, view)) event.preventDefault();
   };
-  if (!size || size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
+  if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
   const narrow = size.width < NARROW_PX;
   const beside = stickPx(
     assessment.marks,
@@ -107,8 +110,10 @@ function Canvas({ view }: { view: View }) {
         aria-label={`Drawing of ${plan.name} at ${formatPlain(Math.round(projection.scale))} pixels to the metre`}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
         tabIndex={0}
-        width={size.width}
-        height={size.height}
+        // drawn for no size in particular, it fills what room there is
+        viewBox={measured ? undefined : `0 0 ${size.width} ${size.height}`}
+        width={measured ? size.width : '100%'}
+        height={measured ? size.height : '100%'}
         data-scale={projection.scale}
         data-view={view}
         onKeyDown={onKey}

@@ -1,12 +1,11 @@
 'use client';
 import { Hammer } from 'lucide-react';
-import type { MouseEvent } from 'react';
+import { type MouseEvent, useEffect, useState } from 'react';
 import type { Finding } from '@/core/kernel/finding';
-import type { Remedy } from '@/core/proposals/remedy';
 import { measuresApart } from '@/text/format';
-import { bringsText, reasonWithout, remedyLines } from '@/text/remedies';
-import { haunt, usePlan } from '../store/bench';
-import { doRemedy, useRemediesOf } from './useRemedies';
+import { reasonWithout } from '@/text/remedies';
+import { haunt } from '../store/bench';
+import { press, type Shown, useRemediesOf } from './useRemedies';
 
 /** What would mend a finding, a press each; rested on, it is drawn faintly first. Where nothing does, why. */
 export function RemedyList({ finding }: { finding: Finding }) {
@@ -17,9 +16,9 @@ export function RemedyList({ finding }: { finding: Finding }) {
   }
   return (
     <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
-      {all.map((remedy) => (
-        <li key={JSON.stringify(remedy.steps)}>
-          <RemedyButton remedy={remedy} />
+      {all.map((shown, at) => (
+        <li key={JSON.stringify(shown.lines)}>
+          <RemedyButton shown={shown} onPress={() => press(finding.key, at, shown.remedy)} />
         </li>
       ))}
     </ul>
@@ -33,28 +32,36 @@ function toHeading({ currentTarget, detail }: MouseEvent<HTMLElement>): void {
   currentTarget.closest('[data-panel]')?.querySelector('h2')?.focus({ preventScroll });
 }
 
-function RemedyButton({ remedy }: { remedy: Remedy }) {
-  const plan = usePlan();
-  const brings = bringsText(remedy);
-  const rest = (): void => haunt({ plan: remedy.plan, rails: remedy.rails });
+function RemedyButton({ shown, onPress }: { shown: Shown; onPress: () => void }) {
+  const { code, lines, brings, remedy } = shown;
+  const [rested, setRested] = useState(false);
+  // what is rested on before it has been found is drawn as soon as it is
+  useEffect(() => {
+    if (!rested || !remedy) return;
+    haunt({ plan: remedy.plan, rails: remedy.rails });
+    return () => haunt(null);
+  }, [rested, remedy]);
+  const rest = (): void => setRested(true);
+  const leave = (): void => setRested(false);
   return (
     <button
       type="button"
       className="flex w-full items-start gap-2 border border-chalk px-2 py-1 text-left text-[0.9rem] text-chalk hover:bg-chalk-soft max-lg:min-h-[44px]"
-      data-remedy={remedy.code}
+      data-remedy={code}
+      data-found={remedy ? '' : undefined}
       data-proposal
       onClick={(e) => {
         toHeading(e);
-        doRemedy(remedy);
+        onPress();
       }}
       onPointerEnter={rest}
-      onPointerLeave={() => haunt(null)}
+      onPointerLeave={leave}
       onFocus={rest}
-      onBlur={() => haunt(null)}
+      onBlur={leave}
     >
       <Hammer size={14} className="mt-1 shrink-0" aria-hidden />
       <span>
-        {remedyLines(remedy, plan).map(({ text, parts }) => (
+        {lines.map(({ text, parts }) => (
           <span key={text} className="block [&+&]:mt-0.5">
             <Unbroken text={text} />
             {parts.map((part) => (

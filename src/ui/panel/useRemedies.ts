@@ -1,11 +1,11 @@
 'use client';
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy } from '@/core/proposals/remedy';
-import { remedyText } from '@/text/remedies';
+import { remedyText, type ShownRemedy, shownRemedy } from '@/text/remedies';
 import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
 
 /** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
@@ -39,7 +39,9 @@ export function useRemedies(station: StationId): void {
         byFinding.set(finding.key, found);
         await new Promise((r) => setTimeout(r));
       }
-      if (live) useOffered.setState({ of: assessment, byFinding });
+      if (!live) return;
+      useOffered.setState({ of: assessment, byFinding });
+      doPressed(byFinding);
     };
     const timer = setTimeout(() => void find(), AFTER_MS);
     return () => {
@@ -51,10 +53,36 @@ export function useRemedies(station: StationId): void {
 
 const NONE: readonly Remedy[] = [];
 
+/** A remedy as it is shown, with the remedy itself once the browser has found it. */
+export interface Shown extends ShownRemedy {
+  readonly remedy: Remedy | null;
+}
+
 /** What would mend a finding; null until it has been worked out for the plan as it is. */
-export function useRemediesOf(finding: string): readonly Remedy[] | null {
+export function useRemediesOf(finding: string): readonly Shown[] | null {
+  const plan = usePlan();
   const assessment = useAssessment();
-  return useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined)) ?? null;
+  const found = useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined));
+  const foretold = useBench((s) => s.foretold[finding]);
+  return useMemo(() => {
+    if (found) return found.map((remedy) => ({ ...shownRemedy(remedy, plan), remedy }));
+    return foretold?.map((shown) => ({ ...shown, remedy: null })) ?? null;
+  }, [found, foretold, plan]);
+}
+
+/** A remedy pressed before the browser had found it: done as soon as it has. */
+let pressed: { readonly finding: string; readonly at: number } | null = null;
+
+/** Does what is shown at a place under a finding, at once or as soon as it is known. */
+export function press(finding: string, at: number, remedy: Remedy | null): void {
+  if (remedy) doRemedy(remedy);
+  else pressed = { finding, at };
+}
+
+function doPressed(byFinding: ReadonlyMap<string, readonly Remedy[]>): void {
+  const remedy = pressed && byFinding.get(pressed.finding)?.[pressed.at];
+  pressed = null;
+  if (remedy) doRemedy(remedy);
 }
 
 /** Does a remedy: one edit, undone by one. */

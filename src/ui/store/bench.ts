@@ -1,12 +1,15 @@
 'use client';
 import { applyPatches, enablePatches, type Patch, produceWithPatches } from 'immer';
-import { create } from 'zustand';
+import { createContext, useContext } from 'react';
+import { createStore, type StoreApi, useStore } from 'zustand';
 import { type Assessment, createAssessor } from '@/core/assess';
 import { parseEdit } from '@/core/edit/parseEdit';
 import type { ZoneId } from '@/core/edit/zones';
 import type { Finding, StationId } from '@/core/kernel/finding';
 import { type Outcome, ok } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
+import { firstStation } from '@/core/staves';
+import type { ShownRemedy } from '@/text/remedies';
 
 enablePatches();
 
@@ -56,7 +59,12 @@ interface BenchState {
   readonly said: string;
   /** What is rested on before it is pressed: drawn faintly. */
   readonly ghost: Ghost | null;
+  /** What would mend the findings in view, as the server has found it: shown until the browser has found it too. */
+  readonly foretold: Foretold;
 }
+
+/** By finding, what would mend it, in words. */
+export type Foretold = Readonly<Record<string, readonly ShownRemedy[]>>;
 
 /** How a school or a remedy would have it. */
 export interface Ghost {
@@ -83,32 +91,74 @@ const EMPTY: BenchState = {
   pane: 'staves',
   said: '',
   ghost: null,
+  foretold: {},
 };
 
-/** The open plan, its edits and its assessment. */
-export const useBench = create<BenchState>(() => EMPTY);
+/** One page's store: its plan, its edits and its assessment. */
+export type BenchStore = StoreApi<BenchState>;
 
-let assessor = createAssessor();
+/** What each store assesses its plan with. */
+const assessors = new WeakMap<BenchStore, ReturnType<typeof createAssessor>>();
+
+/** A plan as it is when it has just been opened. */
+function opened(
+  plan: Plan,
+  revision: number,
+  on: string,
+  assess: ReturnType<typeof createAssessor>,
+): BenchState {
+  const assessment = assess(plan, { on });
+  return { ...EMPTY, plan, revision, on, assessment, station: firstStation(assessment) };
+}
+
+/** A store for one page, with its plan open: the server draws from it, and the browser takes it over. */
+export function createBench(
+  plan: Plan,
+  revision: number,
+  on: string,
+  foretold: Foretold = {},
+): BenchStore {
+  const assess = createAssessor();
+  const store = createStore<BenchState>(() => ({
+    ...opened(plan, revision, on, assess),
+    foretold,
+  }));
+  assessors.set(store, assess);
+  return store;
+}
+
+/** The store of the page that is open in this window; the server has none. */
+let here: BenchStore = createStore<BenchState>(() => EMPTY);
+
+/** The store of the page in this window, for what is done outside of drawing it. */
+export const storeHere = (): BenchStore => here;
+
+/** Makes a page's store the one that keys, saving and gestures work on. */
+export function takeOver(store: BenchStore): void {
+  here = store;
+}
+
+const PageStore = createContext<BenchStore | null>(null);
+
+/** Everything below is drawn from this store. */
+export const BenchPage = PageStore.Provider;
+
+const useHere = <T>(select: (state: BenchState) => T): T =>
+  useStore(useContext(PageStore) ?? here, select);
+
+/** The open plan, its edits and its assessment: a hook while drawing, and the window's own store elsewhere. */
+export const useBench = Object.assign(useHere, {
+  getState: (): BenchState => here.getState(),
+  setState: (next: Partial<BenchState>): void => here.setState(next),
+  subscribe: (listener: (state: BenchState, before: BenchState) => void): (() => void) =>
+    here.subscribe(listener),
+});
 
 /** Opens a plan on the bench, forgetting the one before. */
 export function openPlan(plan: Plan, revision: number, on: string): void {
-  assessor = createAssessor();
-  const assessment = assessor(plan, { on });
-  useBench.setState({
-    ...EMPTY,
-    plan,
-    revision,
-    on,
-    assessment,
-    station: firstStation(assessment),
-  });
-}
-
-/** Where a keeper looks first: at birds where there are none, else at what holds the coop back. */
-function firstStation(a: Assessment): StationId {
-  if (a.planned === 0) return 'flock';
-  const missing = a.sentence.kind === 'notEntered' ? a.sentence.stations[0] : undefined;
-  return missing ?? a.heldBackBy[0] ?? 'floor';
+  const assess = createAssessor();
+  assessors.set(here, assess);
+  here.setState(opened(plan, revision, on, assess));
 }
 
 /**
@@ -156,6 +206,12 @@ export function redo(): string | null {
   return step.name;
 }
 
+const assessHere = (plan: Plan, on: string): Assessment => {
+  const assess = assessors.get(here) ?? createAssessor();
+  assessors.set(here, assess);
+  return assess(plan, { on });
+};
+
 function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: string): void {
   const { on, picked } = useBench.getState();
   const stillThere = plan.fixtures.some((f) => f.id === picked);
@@ -164,7 +220,8 @@ function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: 
     plan,
     said,
     ghost: null,
-    assessment: assessor(plan, { on }),
+    foretold: {},
+    assessment: assessHere(plan, on),
     picked: stillThere ? picked : null,
   });
 }
@@ -227,4 +284,4 @@ export function inView(): Assessment | null {
 }
 
 export const viewZone = (zone: ZoneId): void =>
-  useBench.setState({ zone, pickedFinding: null, ghost: null });
+  useBench.setState({ zone, pickedFinding: null, ghost: null, foretold: {} });

@@ -1,7 +1,7 @@
 'use client';
 import { planDifferences } from '@/core/edit/differences';
 import type { Plan } from '@/core/model/schema';
-import { openPlan, useBench } from './bench';
+import { type BenchStore, openPlan, storeHere, useBench } from './bench';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
 
 const SETTLE_MS = 400;
@@ -13,6 +13,12 @@ let saved: Plan | null = null;
 
 /** The newest save of each plan that this window knows of. */
 const known = new Map<string, { readonly plan: Plan; readonly revision: number }>();
+
+/** The store of this window, where it has this plan open and nothing older than the page brings; else null. */
+export function openHere(id: string, revision: number): BenchStore | null {
+  const { plan, revision: own } = useBench.getState();
+  return plan?.id === id && own >= revision ? storeHere() : null;
+}
 
 /**
  * Opens a plan as a page brings it, or newer, where this window knows of something newer: a page that the browser

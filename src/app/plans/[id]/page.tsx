@@ -3,6 +3,7 @@ import { headers } from 'next/headers';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { dayIn } from '@/core/kernel/units/day';
+import { foretell } from '@/server/foretold';
 import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
@@ -40,7 +41,15 @@ export default async function PlanPage({ params }: Props) {
   }
   const { plan, revision } = found.value;
   const nonce = (await headers()).get('x-nonce') ?? '';
+  const on = dayIn(now(), plan.timeZone);
   return (
-    <BenchScreen plan={plan} revision={revision} on={dayIn(now(), plan.timeZone)} nonce={nonce} />
+    <BenchScreen
+      key={plan.id}
+      plan={plan}
+      revision={revision}
+      on={on}
+      nonce={nonce}
+      foretold={foretell(plan, on)}
+    />
   );
 }

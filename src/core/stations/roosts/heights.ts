@@ -8,7 +8,7 @@ import { roofHeightM } from '../../geometry/shell';
 import { meetInPlan, solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
-import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import { ASSUMED, ENTERED } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
 import { FACTS, type FactId } from '../../rules/singleRules.data';
