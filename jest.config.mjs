@@ -40,6 +40,7 @@ export default {
     {
       ...shared,
       displayName: 'dom',
+      setupFiles: [...shared.setupFiles, '<rootDir>/src/ui/tests/engine.ts'],
       testEnvironment: 'jsdom',
       testMatch: ['**/*.test.tsx'],
       transform: { '\\.tsx?$': swc(true) },

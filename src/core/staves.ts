@@ -104,14 +104,3 @@ export function sentenceOf(staves: readonly Stave[], planned: number): Sentence 
   const more = orMore ? ({ orMore } as const) : {};
   return { kind: 'enough', carries, planned, room, next: heldBackBy, ...more };
 }
-
-/** Where a keeper looks first: at birds where there are none, else at what holds the coop back. */
-export function firstStation(a: {
-  readonly planned: number;
-  readonly sentence: Sentence;
-  readonly heldBackBy: readonly StationId[];
-}): StationId {
-  if (a.planned === 0) return 'flock';
-  const missing = a.sentence.kind === 'notEntered' ? a.sentence.stations[0] : undefined;
-  return missing ?? a.heldBackBy[0] ?? 'floor';
-}

@@ -3,7 +3,8 @@ import { randomUUID } from 'node:crypto';
 import { parsePlan } from '@/core/edit/parse';
 import { samplePlans } from '@/core/edit/samples.data';
 import { type Issue, type Outcome, ok } from '@/core/kernel/outcome';
-import { PLAN_LIMITS, type Plan } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
+import type { Plan } from '@/core/model/schema';
 import { database } from '@/db/client';
 import type { Db } from '@/db/db';
 import {

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
-import { PLAN_LIMITS } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
 
 const saveName = z.strictObject({
   name: z

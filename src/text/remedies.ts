@@ -1,3 +1,4 @@
+import type { Finding } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy, Told } from '@/core/proposals/remedy';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
@@ -260,19 +261,6 @@ export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan):
 const asPart = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What a remedy does, as it is named when it is done and taken back: every change of it in one line. */
-/** A remedy as it is shown: its words, and what it brings. */
-export interface ShownRemedy {
-  readonly code: string;
-  readonly lines: readonly RemedyLine[];
-  readonly brings: string | null;
-}
-
-export const shownRemedy = (remedy: Remedy, plan: Plan): ShownRemedy => ({
-  code: remedy.code,
-  lines: remedyLines(remedy, plan),
-  brings: bringsText(remedy),
-});
-
 export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): string =>
   remedyLines(remedy, plan)
     .map(({ text, parts }) => `${text}${parts.join('')}`)
@@ -355,3 +343,32 @@ function namesOf(ids: readonly string[], plan: Plan): string {
   const last = names.pop();
   return names.length === 0 ? (last ?? '') : `${names.join(', ')} and ${last}`;
 }
+
+/** A remedy as it is shown: its words, and what it brings. */
+export interface ShownRemedy {
+  readonly code: string;
+  readonly lines: readonly RemedyLine[];
+  /** All of it in one line, as it is named when it has been done. */
+  readonly said: string;
+  readonly brings: string | null;
+}
+
+/** What is shown under a finding: what would mend it, or why nothing does. */
+export interface ShownRemedies {
+  readonly remedies: readonly ShownRemedy[];
+  readonly without: string | null;
+}
+
+export const shownRemedies = (
+  remedies: readonly Remedy[],
+  finding: Pick<Finding, 'code'>,
+  plan: Plan,
+): ShownRemedies => ({
+  remedies: remedies.map((remedy) => ({
+    code: remedy.code,
+    lines: remedyLines(remedy, plan),
+    said: remedyText(remedy, plan),
+    brings: bringsText(remedy),
+  })),
+  without: remedies.length === 0 ? reasonWithout(finding.code) : null,
+});

@@ -12,12 +12,20 @@ import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
-import { BenchPage, createBench, type Foretold, takeOver, useBench } from './store/bench';
+import {
+  BenchPage,
+  createBench,
+  type FirstSight,
+  startEngine,
+  takeOver,
+  useBench,
+  useWorked,
+} from './store/bench';
 import { openHere, openStored, startSaving } from './store/saving';
 
 /** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */
 const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
-  loading: () => <p className="p-5 text-soft">Opening the flock…</p>,
+  loading: OpeningFlock,
 });
 
 const BrooderScreen = dynamic(() => import('./brooder/BrooderScreen').then((m) => m.BrooderScreen));
@@ -33,16 +41,16 @@ export function BenchScreen({
   revision,
   on,
   nonce,
-  foretold,
+  first,
 }: {
   plan: Plan;
   revision: number;
   on: string;
   nonce: string;
-  foretold: Foretold;
+  first: FirstSight;
 }) {
   const [store] = useState(
-    () => openHere(plan.id, revision) ?? createBench(plan, revision, on, foretold),
+    () => openHere(plan.id, revision) ?? createBench(plan, revision, on, first),
   );
   const [ready, setReady] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: later edits live in the store; an older page changes nothing
@@ -50,6 +58,7 @@ export function BenchScreen({
     takeNonce(nonce);
     takeOver(store);
     openStored(plan, revision, on);
+    startEngine();
     setReady(true);
     return startSaving();
   }, [store, revision]);
@@ -67,6 +76,7 @@ function Opened({ ready }: { ready: boolean }) {
   const plan = useBench((s) => s.plan);
   const name = plan?.name ?? '';
   const station = useBench((s) => s.station);
+  const worked = useWorked();
   const pane = useBench((s) => s.pane);
   const listingKeys = useKeys((s) => s.open);
   useBenchKeys();
@@ -91,7 +101,11 @@ function Opened({ ready }: { ready: boolean }) {
           <Staves />
           <LoadGuard>
             {station === 'flock' ? (
-              <FlockScreen />
+              worked ? (
+                <FlockScreen />
+              ) : (
+                <OpeningFlock />
+              )
             ) : station === 'brooder' ? (
               <BrooderScreen />
             ) : (
@@ -106,6 +120,10 @@ function Opened({ ready }: { ready: boolean }) {
       <Said />
     </Figures>
   );
+}
+
+function OpeningFlock() {
+  return <p className="p-5 text-soft">Opening the flock…</p>;
 }
 
 /** What was just done, for readers of the screen. */

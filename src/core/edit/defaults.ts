@@ -1,5 +1,6 @@
 import type { Brooder, Group, OwnBreed, Plan, Roof, Run } from '../model/schema';
 import { FILLS, KEEPER, LITTER } from '../model/schema';
+import { freeNumber } from './freeNumber';
 
 /** What a keeper says to begin with. */
 export interface PlanStart {
@@ -58,14 +59,6 @@ export function newPlan(start: PlanStart): Plan {
     flock: [],
     fixtures: [],
   };
-}
-
-/** The least positive number that gives a free `<stem>-<n>`. */
-export function freeNumber(stem: string, taken: readonly { readonly id: string }[]): number {
-  const ids = new Set(taken.map((t) => t.id));
-  let n = 1;
-  while (ids.has(`${stem}-${n}`)) n++;
-  return n;
 }
 
 /** What a group has until the keeper says otherwise. */

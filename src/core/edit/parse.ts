@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import { breedById } from '../birds/size';
 import { fail, type Issue, issue, type Outcome, ok } from '../kernel/outcome';
-import { PLAN_FORMAT, PLAN_LIMITS, PLAN_VERSION, type Plan, planSchema } from '../model/schema';
+import { PLAN_LIMITS } from '../model/limits';
+import { PLAN_FORMAT, PLAN_VERSION, type Plan, planSchema } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 

@@ -1,7 +1,7 @@
 import { footprintInsideM2, inRun, solidOf } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
 import type { Fixture, Plan, Side } from '../model/schema';
-import { freeNumber } from './defaults';
+import { freeNumber } from './freeNumber';
 
 export type ZoneId = 'near' | 'beyond';
 export const ZONES: readonly ZoneId[] = ['near', 'beyond'];

@@ -1,8 +1,9 @@
 // the small form of the schema library: the browser reads plans by it too
+
 import * as z from 'zod/mini';
+import { PLAN_LIMITS } from './limits';
 
 /** Longest name of anything in a plan, characters. */
-export const NAME_MOST = 80;
 
 export const id = z
   .string()
@@ -11,7 +12,7 @@ export const id = z
 export const name = z.string().check(
   z.trim(),
   z.minLength(1),
-  z.maxLength(NAME_MOST),
+  z.maxLength(PLAN_LIMITS.name),
   z.refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
     params: { code: 'plan.brokenText' },
   }),

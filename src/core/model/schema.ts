@@ -1,21 +1,14 @@
 // the small form of the schema library: the browser reads plans by it too
+
 import * as z from 'zod/mini';
 import { COMBS, EGG_COLOURS, FLIGHTS, GROWTHS } from './breeds.data';
 import { CLIMATES } from './climates.data';
 import { COVERS, fixture } from './fixtures.schema';
-import { coordinateM, date, id, insideM, NAME_MOST, name, side, sizeM } from './parts.schema';
+import { PLAN_LIMITS } from './limits';
+import { coordinateM, date, id, insideM, name, side, sizeM } from './parts.schema';
 
 export const PLAN_FORMAT = 'wide-rafter-plan';
 export const PLAN_VERSION = 1;
-
-/** Most of each that a plan may hold. */
-export const PLAN_LIMITS = {
-  fixtures: 200,
-  groups: 100,
-  birds: 2000,
-  ownBreeds: 50,
-  name: NAME_MOST,
-} as const;
 
 const roof = z.discriminatedUnion('kind', [
   z.strictObject({ kind: z.literal('mono'), lowM: insideM, highM: insideM, highSide: side }),

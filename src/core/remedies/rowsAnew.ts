@@ -1,6 +1,6 @@
 import { highestOf, hopOf } from '../birds/hops';
 import { lotsOf } from '../birds/lots';
-import { freeNumber } from '../edit/defaults';
+import { freeNumber } from '../edit/freeNumber';
 import { newBar } from '../edit/new/bars';
 import { barsOf } from '../geometry/bars';
 import type { Bar, Plan } from '../model/schema';

@@ -1,12 +1,21 @@
 'use client';
-import { ToggleGroup } from 'radix-ui';
+import * as ToggleGroup from 'radix-ui/toggle-group';
 import { type KeyboardEvent, useMemo } from 'react';
 import { ZONES } from '@/core/edit/zones';
 import { formatPlain } from '@/text/format';
 import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { pick, show, useAssessment, useBench, usePlan, useWhole, type View } from '../store/bench';
+import {
+  pick,
+  show,
+  useAssessment,
+  useBench,
+  usePlan,
+  useWhole,
+  useWorked,
+  type View,
+} from '../store/bench';
 import { Drawing } from './Drawing';
 import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';
@@ -79,6 +88,7 @@ function Canvas({ view }: { view: View }) {
   const plan = usePlan();
   const assessment = useAssessment();
   const whole = useWhole();
+  const worked = useWorked();
   const birds = useMemo(() => ZONES.flatMap((id) => whole.zones?.[id].birds ?? []), [whole]);
   const picked = useBench((s) => s.picked);
   const ghost = useBench((s) => s.ghost);
@@ -121,11 +131,11 @@ function Canvas({ view }: { view: View }) {
       >
         <Drawing
           plan={plan}
-          assessment={whole.zones ? { ...assessment, birds } : assessment}
+          birds={whole.zones ? birds : assessment.birds}
           projection={projection}
           picked={picked}
           zones={zones}
-          reach={station === 'reach' ? assessment.reach : null}
+          reach={worked && station === 'reach' ? assessment.reach : null}
           onPick={pick}
         />
         {ghost?.plan ? (

@@ -1,8 +1,8 @@
-import type { Assessment } from '@/core/assess';
 import type { ReachMap } from '@/core/geometry/reach';
 import { inRun, solidOf } from '@/core/geometry/solids';
 import type { Solid } from '@/core/kernel/finding';
 import type { Fixture, Plan } from '@/core/model/schema';
+import type { PlacedBird } from '@/core/stations/roosts/perched';
 import type { View } from '../store/bench';
 import { BirdShape } from './BirdShape';
 import { FixtureShape } from './FixtureShape';
@@ -20,7 +20,7 @@ interface Item {
 /** The coop in one view: shell, fixtures and birds, the farthest first. */
 export function Drawing({
   plan,
-  assessment,
+  birds,
   projection,
   picked = null,
   zones = [],
@@ -28,7 +28,7 @@ export function Drawing({
   onPick,
 }: {
   plan: Plan;
-  assessment: Assessment;
+  birds: readonly PlacedBird[];
   projection: Projection;
   picked?: string | null;
   zones?: readonly Solid[];
@@ -41,7 +41,7 @@ export function Drawing({
     ...plan.fixtures
       .filter((f) => !inRun(f))
       .map((f) => fixtureItem(f, plan, projection, picked, onPick)),
-    ...assessment.birds.map((bird, i): Item => {
+    ...birds.map((bird, i): Item => {
       const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
       const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
       return {

@@ -25,7 +25,7 @@ function draw(plan: Plan, view: (typeof VIEWS)[number], onPick?: (id: string) =>
     <svg role="img" aria-label="test">
       <Drawing
         plan={plan}
-        assessment={assessment}
+        birds={assessment.birds}
         projection={projection}
         zones={assessment.findings.flatMap((f) => (f.zone ? [f.zone] : []))}
         reach={assessment.reach}

@@ -10,6 +10,7 @@ import {
   useState,
 } from 'react';
 
+import { useWorked } from '../store/bench';
 import { useShown } from './shown';
 
 const Working = dynamic(() => import('./Working').then((m) => m.Working));
@@ -51,7 +52,9 @@ export function WorkingHost({
     }),
     [open, regionId],
   );
-  const figure = open === null ? undefined : assessment.figures.get(open);
+  // asked for before the core has come, a working opens as soon as it has
+  const worked = useWorked();
+  const figure = open === null || !worked ? undefined : assessment.figures.get(open);
   return (
     <HostContext value={host}>
       <div className={className} style={style}>

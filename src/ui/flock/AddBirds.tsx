@@ -1,6 +1,6 @@
 'use client';
 import { ChevronDown, Plus } from 'lucide-react';
-import { DropdownMenu } from 'radix-ui';
+import * as DropdownMenu from 'radix-ui/dropdown-menu';
 import { newGroup, springGroup, springHatch } from '@/core/edit/defaults';
 import type { Group } from '@/core/model/schema';
 import { edit, useBench, usePlan } from '../store/bench';

@@ -1,7 +1,7 @@
 'use client';
 import { Command } from 'cmdk';
 import { ChevronsUpDown, Plus } from 'lucide-react';
-import { Popover } from 'radix-ui';
+import * as Popover from 'radix-ui/popover';
 import { useId, useState } from 'react';
 import { breedsOf } from '@/core/birds/lots';
 import { birdSize, classOfHen } from '@/core/birds/size';

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { RadioGroup } from 'radix-ui';
+import * as RadioGroup from 'radix-ui/radio-group';
 import { useCallback, useMemo, useState } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
 import { isoDay } from '@/core/kernel/units/day';

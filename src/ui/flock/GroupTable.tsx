@@ -1,7 +1,8 @@
 'use client';
 import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { type Group, PLAN_LIMITS } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
+import type { Group } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';

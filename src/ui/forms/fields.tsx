@@ -2,7 +2,7 @@
 import { useId, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
-import { PLAN_LIMITS } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
 import { issueText } from '@/text/issues';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';

@@ -1,22 +1,26 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
-import { planDifferences } from '@/core/edit/differences';
-import type { Plan } from '@/core/model/schema';
-import { differencesText } from '@/text/differences';
 import { takeUpOffered, useBench, usePlan } from '../store/bench';
 import { keepMine, keepMineAsCopy, letOfferedGo, takeTheirs } from '../store/saving';
+
+/** Told only where two plans differ at all. */
+const Differences = dynamic(() => import('./Differences').then((m) => m.Differences));
 
 /** Saved, Saving, or Not saved and why; where another window saved first, the three ways on. */
 export function SavedState() {
   const save = useBench((s) => s.save);
+  const plan = usePlan();
   const router = useRouter();
   if (save.kind === 'conflict') {
     return (
       <div role="alert" className="flex flex-wrap items-center gap-2 text-[0.87rem]">
         <span className="max-w-96">
           <strong className="text-oxide">Not saved: another window has changed this plan.</strong>{' '}
-          <Differs theirs={save.theirs} />
+          <span data-name>
+            Theirs, beside yours: <Differences from={plan} to={save.theirs} />.
+          </span>
         </span>
         <button type="button" className="button" onClick={keepMine}>
           Keep mine
@@ -60,14 +64,6 @@ export function SavedState() {
   );
 }
 
-/** In what the other window's plan differs from this one, by name. */
-function Differs({ theirs }: { theirs: Plan }) {
-  const plan = usePlan();
-  return (
-    <span data-name>Theirs, beside yours: {differencesText(planDifferences(plan, theirs))}.</span>
-  );
-}
-
 /** Edits that an earlier visit could not save, offered on return. */
 export function OfferedEdits() {
   const offered = useBench((s) => s.offered);
@@ -84,7 +80,7 @@ export function OfferedEdits() {
           were never saved.
         </strong>{' '}
         <span data-name>
-          They differ in: {differencesText(planDifferences(plan, offered.plan))}.
+          They differ in: <Differences from={plan} to={offered.plan} />.
         </span>
         {offered.stale
           ? ' The plan has been saved from elsewhere since; taking them up puts them over that.'

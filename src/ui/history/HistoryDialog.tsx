@@ -1,5 +1,5 @@
 'use client';
-import { Dialog } from 'radix-ui';
+import * as Dialog from 'radix-ui/dialog';
 import { useEffect, useState } from 'react';
 import * as z from 'zod/mini';
 import { planDifferences } from '@/core/edit/differences';

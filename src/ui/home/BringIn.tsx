@@ -1,7 +1,7 @@
 'use client';
 import { Upload } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { Dialog } from 'radix-ui';
+import * as Dialog from 'radix-ui/dialog';
 import { useRef, useState } from 'react';
 import { parsePlanText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';

@@ -2,7 +2,7 @@
 import { zodResolver } from '@hookform/resolvers/zod';
 import { Plus } from 'lucide-react';
 import { useRouter } from 'next/navigation';
-import { Dialog } from 'radix-ui';
+import * as Dialog from 'radix-ui/dialog';
 import { useId, useState } from 'react';
 import { type FieldErrors, type UseFormRegister, useForm } from 'react-hook-form';
 import { z } from 'zod';
@@ -13,7 +13,8 @@ import {
   readRoomLength,
   type UnitSystem,
 } from '@/core/kernel/units/length';
-import { PLAN_LIMITS, type Roof } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
+import type { Roof } from '@/core/model/schema';
 import { issueText } from '@/text/issues';
 import { Field } from '../forms/Field';
 import { within } from '../forms/measures';

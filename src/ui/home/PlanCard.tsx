@@ -2,7 +2,7 @@
 import { Copy, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { AlertDialog } from 'radix-ui';
+import * as AlertDialog from 'radix-ui/alert-dialog';
 import { useMemo } from 'react';
 import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
@@ -33,7 +33,7 @@ export function PlanCard({ plan, on }: { plan: Plan; on: string }) {
           role="img"
           aria-label={`${plan.name}, seen from the front`}
         >
-          <Drawing plan={plan} assessment={assessment} projection={projection} />
+          <Drawing plan={plan} birds={assessment.birds} projection={projection} />
         </svg>
         <div className="flex flex-1 flex-col gap-1 px-4 pt-3 pb-2">
           <h2 className="text-[1.25rem]">

@@ -1,5 +1,5 @@
 'use client';
-import { Dialog } from 'radix-ui';
+import * as Dialog from 'radix-ui/dialog';
 import { KEY_LINES } from './keys';
 import { setLetters, useKeys } from './useBenchKeys';
 

@@ -1,13 +1,19 @@
-import { newGroup } from '@/core/edit/defaults';
-import { newBar } from '@/core/edit/new/bars';
-import { newDrinker, newDustBath, newFeeder } from '@/core/edit/new/floorThings';
-import { newNestBank } from '@/core/edit/new/nests';
-import { newHatch, newPopDoor, newVent } from '@/core/edit/new/openings';
 import type { StationId } from '@/core/kernel/finding';
-import type { Fixture, Plan } from '@/core/model/schema';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
-import { edit, goTo, inView, pickFinding, say, show, useBench, type View } from '../store/bench';
+import {
+  addGroup,
+  addNew,
+  edit,
+  goTo,
+  inView,
+  pickFinding,
+  say,
+  show,
+  useBench,
+  type View,
+} from '../store/bench';
+import type { AddId } from '../store/engine';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
@@ -61,26 +67,22 @@ const VIEWS: readonly View[] = ['front', 'side', 'above'];
 const state = () => useBench.getState();
 
 /** What `a` adds at a station: what it holds. */
-const ADDS: Readonly<Partial<Record<StationId, (plan: Plan) => Fixture>>> = {
-  roosts: newBar,
-  nests: newNestBank,
-  air: newVent,
-  feed: newFeeder,
-  water: newDrinker,
-  door: newPopDoor,
-  reach: newHatch,
-  shell: newDustBath,
+const ADDS: Readonly<Partial<Record<StationId, AddId>>> = {
+  roosts: 'bar',
+  nests: 'nestBank',
+  air: 'vent',
+  feed: 'feeder',
+  water: 'drinker',
+  door: 'popDoor',
+  reach: 'hatch',
+  shell: 'dustBath',
 };
 
 function add(): void {
-  const { plan, station, on } = state();
-  if (!plan) return;
-  if (station === 'flock') {
-    edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
-    return;
-  }
-  const make = ADDS[station];
-  if (make) addFixture(make(plan));
+  const { station } = state();
+  const what = ADDS[station];
+  if (station === 'flock') addGroup();
+  else if (what) addNew(what, addFixture);
   else say('Nothing is added here');
 }
 

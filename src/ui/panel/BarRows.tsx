@@ -1,6 +1,5 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { ADDS } from '@/core/edit/adds';
 import type { Bar } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField } from '../forms/fields';
@@ -45,7 +44,7 @@ export function BarRows() {
       <button
         type="button"
         className={`button self-start ${bars.length === 0 ? 'button-primary' : ''}`}
-        onClick={() => add(ADDS.bar)}
+        onClick={() => add('bar')}
       >
         <Plus size={15} aria-hidden /> Add a bar
       </button>

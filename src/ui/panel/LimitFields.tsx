@@ -1,7 +1,8 @@
 'use client';
 import { useId } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
-import { type Limits, PLAN_LIMITS, type Plan } from '@/core/model/schema';
+import { PLAN_LIMITS } from '@/core/model/limits';
+import type { Limits, Plan } from '@/core/model/schema';
 import { MeasureField } from '../forms/MeasureField';
 import { lengthIn, optionalCountIn } from '../forms/measures';
 import { edit, usePlan } from '../store/bench';

@@ -1,6 +1,5 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { ADDS } from '@/core/edit/adds';
 import type { NestBank } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';
@@ -35,7 +34,7 @@ export function NestRows() {
       <button
         type="button"
         className={`button self-start ${banks.length === 0 ? 'button-primary' : ''}`}
-        onClick={() => add(ADDS.nestBank)}
+        onClick={() => add('nestBank')}
       >
         <Plus size={15} aria-hidden /> Add a bank of nests
       </button>

@@ -2,23 +2,27 @@
 import { Hammer } from 'lucide-react';
 import { type MouseEvent, useEffect, useState } from 'react';
 import type { Finding } from '@/core/kernel/finding';
+import type { Remedy } from '@/core/proposals/remedy';
 import { measuresApart } from '@/text/format';
-import { reasonWithout } from '@/text/remedies';
+import type { ShownRemedy } from '@/text/remedies';
 import { haunt } from '../store/bench';
-import { press, type Shown, useRemediesOf } from './useRemedies';
+import { press, useRemediesOf } from './useRemedies';
 
 /** What would mend a finding, a press each; rested on, it is drawn faintly first. Where nothing does, why. */
 export function RemedyList({ finding }: { finding: Finding }) {
-  const all = useRemediesOf(finding.key);
-  if (all === null) return null;
-  if (all.length === 0) {
-    return <p className="text-[0.82rem] text-soft">{reasonWithout(finding.code)}</p>;
-  }
+  const mending = useRemediesOf(finding.key);
+  if (mending === null) return null;
+  const { remedies, without, found } = mending;
+  if (without !== null) return <p className="text-[0.82rem] text-soft">{without}</p>;
   return (
     <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
-      {all.map((shown, at) => (
-        <li key={JSON.stringify(shown.lines)}>
-          <RemedyButton shown={shown} onPress={() => press(finding.key, at, shown.remedy)} />
+      {remedies.map((shown, at) => (
+        <li key={shown.said}>
+          <RemedyButton
+            shown={shown}
+            remedy={found?.[at] ?? null}
+            onPress={() => press(finding.key, at, mending)}
+          />
         </li>
       ))}
     </ul>
@@ -32,8 +36,17 @@ function toHeading({ currentTarget, detail }: MouseEvent<HTMLElement>): void {
   currentTarget.closest('[data-panel]')?.querySelector('h2')?.focus({ preventScroll });
 }
 
-function RemedyButton({ shown, onPress }: { shown: Shown; onPress: () => void }) {
-  const { code, lines, brings, remedy } = shown;
+/** @param remedy  null until the browser has found it: pressed before, it is done then */
+function RemedyButton({
+  shown,
+  remedy,
+  onPress,
+}: {
+  shown: ShownRemedy;
+  remedy: Remedy | null;
+  onPress: () => void;
+}) {
+  const { code, lines, brings } = shown;
   const [rested, setRested] = useState(false);
   // what is rested on before it has been found is drawn as soon as it is
   useEffect(() => {

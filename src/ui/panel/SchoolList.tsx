@@ -1,5 +1,5 @@
 'use client';
-import { RadioGroup } from 'radix-ui';
+import * as RadioGroup from 'radix-ui/radio-group';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { RULE_BOOK, topicById } from '@/core/rules/book';

@@ -1,4 +1,4 @@
-import { freeNumber } from '@/core/edit/defaults';
+import { freeNumber } from '@/core/edit/freeNumber';
 import type { Outcome } from '@/core/kernel/outcome';
 import { gridNear } from '@/core/kernel/units/grid';
 import type { Fixture, Plan } from '@/core/model/schema';

@@ -1,19 +1,25 @@
 'use client';
-import { useEffect, useMemo, useRef } from 'react';
+import { useEffect, useRef } from 'react';
 import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy } from '@/core/proposals/remedy';
-import { remedyText, type ShownRemedy, shownRemedy } from '@/text/remedies';
+import type { ShownRemedies } from '@/text/remedies';
 import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
+import { engineHere } from '../store/engineHere';
 
 /** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
 const AFTER_MS = 120;
 
+/** What would mend a finding, in words, with the remedies themselves once the browser has found them. */
+export interface Mending extends ShownRemedies {
+  readonly found: readonly Remedy[] | null;
+}
+
 interface Offered {
   readonly of: Assessment | null;
-  readonly byFinding: ReadonlyMap<string, readonly Remedy[]>;
+  readonly byFinding: ReadonlyMap<string, Mending>;
 }
 
 const useOffered = create<Offered>(() => ({ of: null, byFinding: new Map() }));
@@ -26,23 +32,27 @@ export function useRemedies(station: StationId): void {
   useEffect(() => {
     let live = true;
     const find = async (): Promise<void> => {
-      const [{ zonedRemedies }, { createAssessor }] = await Promise.all([
+      const [{ zonedRemedies }, { shownRemedies }] = await Promise.all([
         import('@/core/remedies/zoned'),
-        import('@/core/assess'),
+        import('@/text/remedies'),
       ]);
-      assessor.current ??= createAssessor();
-      const byFinding = new Map<string, readonly Remedy[]>();
+      const engine = engineHere();
+      if (!engine) return;
+      assessor.current ??= engine.createAssessor();
+      const byFinding = new Map<string, Mending>();
       const { zone } = useBench.getState();
       for (const finding of assessment.findings.filter((f) => f.station === station)) {
         if (!live) return;
         const found = zonedRemedies(plan, zone, finding, assessment, assessor.current);
-        byFinding.set(finding.key, found);
+        byFinding.set(finding.key, { ...shownRemedies(found, finding, plan), found });
         await new Promise((r) => setTimeout(r));
       }
       if (!live) return;
       useOffered.setState({ of: assessment, byFinding });
       doPressed(byFinding);
     };
+    // before the engine is here there is nothing to prove them with; it brings an assessment of its own
+    if (!engineHere()) return;
     const timer = setTimeout(() => void find(), AFTER_MS);
     return () => {
       live = false;
@@ -51,46 +61,38 @@ export function useRemedies(station: StationId): void {
   }, [plan, assessment, station]);
 }
 
-const NONE: readonly Remedy[] = [];
-
-/** A remedy as it is shown, with the remedy itself once the browser has found it. */
-export interface Shown extends ShownRemedy {
-  readonly remedy: Remedy | null;
-}
-
 /** What would mend a finding; null until it has been worked out for the plan as it is. */
-export function useRemediesOf(finding: string): readonly Shown[] | null {
-  const plan = usePlan();
+export function useRemediesOf(finding: string): Mending | null {
   const assessment = useAssessment();
-  const found = useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined));
+  const offered = useOffered((s) => (s.of === assessment ? s.byFinding.get(finding) : undefined));
   const foretold = useBench((s) => s.foretold[finding]);
-  return useMemo(() => {
-    if (found) return found.map((remedy) => ({ ...shownRemedy(remedy, plan), remedy }));
-    return foretold?.map((shown) => ({ ...shown, remedy: null })) ?? null;
-  }, [found, foretold, plan]);
+  return offered ?? (foretold ? { ...foretold, found: null } : null);
 }
 
 /** A remedy pressed before the browser had found it: done as soon as it has. */
 let pressed: { readonly finding: string; readonly at: number } | null = null;
 
-/** Does what is shown at a place under a finding, at once or as soon as it is known. */
-export function press(finding: string, at: number, remedy: Remedy | null): void {
-  if (remedy) doRemedy(remedy);
+/** Does what is shown at a place under a finding, at once or as soon as it has been found here. */
+export function press(finding: string, at: number, mending: Mending): void {
+  const remedy = mending.found?.[at];
+  if (remedy) doRemedy(remedy, mending.remedies[at]?.said ?? '');
   else pressed = { finding, at };
 }
 
-function doPressed(byFinding: ReadonlyMap<string, readonly Remedy[]>): void {
-  const remedy = pressed && byFinding.get(pressed.finding)?.[pressed.at];
+function doPressed(byFinding: ReadonlyMap<string, Mending>): void {
+  const now = pressed;
   pressed = null;
-  if (remedy) doRemedy(remedy);
+  if (now === null) return;
+  const mending = byFinding.get(now.finding);
+  if (mending?.found?.[now.at]) press(now.finding, now.at, mending);
 }
 
-/** Does a remedy: one edit, undone by one. */
-export function doRemedy(remedy: Remedy): void {
+/** Does a remedy: one edit, undone by one. @param said  its name among the edits */
+export function doRemedy(remedy: Remedy, said: string): void {
   const { plan } = useBench.getState();
   if (!plan) return;
   haunt(null);
-  edit(remedyText(remedy, plan), (draft) => {
+  edit(said, (draft) => {
     for (const key of Object.keys(remedy.plan) as (keyof Plan)[]) {
       if (remedy.plan[key] !== plan[key]) Object.assign(draft, { [key]: remedy.plan[key] });
     }
@@ -99,11 +101,12 @@ export function doRemedy(remedy: Remedy): void {
 
 /** Does the first remedy of the picked finding; whether there was one. */
 export function doPickedRemedy(): boolean {
-  const { pickedFinding } = useBench.getState();
-  const assessment = inView();
+  const { pickedFinding, foretold } = useBench.getState();
+  if (pickedFinding === null) return false;
   const { of, byFinding } = useOffered.getState();
-  const [first] = of === assessment ? (byFinding.get(pickedFinding ?? '') ?? NONE) : NONE;
-  if (!first) return false;
-  doRemedy(first);
+  const told = foretold[pickedFinding];
+  const mending = of === inView() ? byFinding.get(pickedFinding) : told && { ...told, found: null };
+  if (!mending || mending.remedies.length === 0) return false;
+  press(pickedFinding, 0, mending);
   return true;
 }

@@ -1,17 +1,16 @@
 'use client';
-import { applyPatches, enablePatches, type Patch, produceWithPatches } from 'immer';
+import type { Patch } from 'immer';
 import { createContext, useContext } from 'react';
 import { createStore, type StoreApi, useStore } from 'zustand';
-import { type Assessment, createAssessor } from '@/core/assess';
-import { parseEdit } from '@/core/edit/parseEdit';
+import type { Assessment } from '@/core/assess';
 import type { ZoneId } from '@/core/edit/zones';
 import type { Finding, StationId } from '@/core/kernel/finding';
 import { type Outcome, ok } from '@/core/kernel/outcome';
-import type { Plan } from '@/core/model/schema';
-import { firstStation } from '@/core/staves';
-import type { ShownRemedy } from '@/text/remedies';
-
-enablePatches();
+import type { Fixture, Plan } from '@/core/model/schema';
+import { firstStation, type Sight, seenOf } from '@/core/sight';
+import type { ShownRemedies } from '@/text/remedies';
+import type { AddId, Engine } from './engine';
+import { engineHere, fetchEngine } from './engineHere';
 
 /** One edit: one gesture or one field's commit, with the way there and back. */
 interface Step {
@@ -40,6 +39,8 @@ interface BenchState {
   readonly plan: Plan | null;
   readonly on: string;
   readonly assessment: Assessment | null;
+  /** Whether this window has worked the assessment; before, it is what the server sent to be seen first. */
+  readonly worked: boolean;
   readonly revision: number;
   readonly save: SaveState;
   /** Edits of an earlier visit that were never acknowledged, offered. */
@@ -64,7 +65,7 @@ interface BenchState {
 }
 
 /** By finding, what would mend it, in words. */
-export type Foretold = Readonly<Record<string, readonly ShownRemedy[]>>;
+export type Foretold = Readonly<Record<string, ShownRemedies>>;
 
 /** How a school or a remedy would have it. */
 export interface Ghost {
@@ -78,6 +79,7 @@ const EMPTY: BenchState = {
   plan: null,
   on: '',
   assessment: null,
+  worked: true,
   revision: 0,
   save: { kind: 'saved' },
   offered: null,
@@ -98,17 +100,22 @@ const EMPTY: BenchState = {
 export type BenchStore = StoreApi<BenchState>;
 
 /** What each store assesses its plan with. */
-const assessors = new WeakMap<BenchStore, ReturnType<typeof createAssessor>>();
+const assessors = new WeakMap<BenchStore, ReturnType<Engine['createAssessor']>>();
 
 /** A plan as it is when it has just been opened. */
-function opened(
-  plan: Plan,
-  revision: number,
-  on: string,
-  assess: ReturnType<typeof createAssessor>,
-): BenchState {
-  const assessment = assess(plan, { on });
-  return { ...EMPTY, plan, revision, on, assessment, station: firstStation(assessment) };
+const opened = (plan: Plan, revision: number, on: string, assessment: Assessment): BenchState => ({
+  ...EMPTY,
+  plan,
+  revision,
+  on,
+  assessment,
+  station: firstStation(assessment),
+});
+
+/** What the server has worked of a plan for its page. */
+export interface FirstSight {
+  readonly sight: Sight;
+  readonly foretold: Foretold;
 }
 
 /** A store for one page, with its plan open: the server draws from it, and the browser takes it over. */
@@ -116,15 +123,14 @@ export function createBench(
   plan: Plan,
   revision: number,
   on: string,
-  foretold: Foretold = {},
+  { sight, foretold }: FirstSight,
 ): BenchStore {
-  const assess = createAssessor();
-  const store = createStore<BenchState>(() => ({
-    ...opened(plan, revision, on, assess),
+  const assessment = seenOf(sight);
+  return createStore<BenchState>(() => ({
+    ...opened(plan, revision, on, assessment),
+    worked: false,
     foretold,
   }));
-  assessors.set(store, assess);
-  return store;
 }
 
 /** The store of the page that is open in this window; the server has none. */
@@ -156,9 +162,31 @@ export const useBench = Object.assign(useHere, {
 
 /** Opens a plan on the bench, forgetting the one before. */
 export function openPlan(plan: Plan, revision: number, on: string): void {
-  const assess = createAssessor();
-  assessors.set(here, assess);
-  here.setState(opened(plan, revision, on, assess));
+  withEngine((engine) => {
+    const assess = engine.createAssessor();
+    assessors.set(here, assess);
+    here.setState(opened(plan, revision, on, assess(plan, { on })));
+  });
+}
+
+/** Does something with the engine: at once where it is here, else as soon as it has come, one after another. */
+function withEngine(work: (engine: Engine) => void): void {
+  const engine = engineHere();
+  if (engine) {
+    work(engine);
+    return;
+  }
+  void fetchEngine().then(work, () =>
+    say('The rest of the program cannot be fetched; try again when the server answers'),
+  );
+}
+
+/** Fetches the engine, and works in the browser what the server had sent of the open plan. */
+export function startEngine(): void {
+  withEngine(() => {
+    const { plan, on } = here.getState();
+    if (plan) here.setState({ assessment: assessHere(plan, on), worked: true });
+  });
 }
 
 /**
@@ -170,12 +198,42 @@ export function openPlan(plan: Plan, revision: number, on: string): void {
 export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan> {
   const { plan, past } = useBench.getState();
   if (!plan) throw new Error('no plan is open');
-  const [next, forward, back] = produceWithPatches(plan, recipe);
+  const engine = engineHere();
+  if (!engine) {
+    // made before the page can check it: it waits, and what is wrong with it is said
+    withEngine(() => {
+      if (!edit(name, recipe).ok) say(`Not done: ${name}`);
+    });
+    return ok(plan);
+  }
+  const [next, forward, back] = engine.produceWithPatches(plan, recipe);
   if (forward.length === 0) return ok(plan);
-  const checked = parseEdit(plan, next);
+  const checked = engine.parseEdit(plan, next);
   if (!checked.ok) return checked;
   settle(next, { past: [...past, { name, forward, back }], future: [] }, name);
   return ok(next);
+}
+
+/**
+ * Makes a new thing that fits the flock in view, over the litter as it will be.
+ * @param take  what is done with it
+ */
+export function addNew(what: AddId, take: (fixture: Fixture) => void): void {
+  withEngine(({ adds, flockSizes, withFinalDepth }) => {
+    const { plan } = here.getState();
+    const assessment = inView();
+    if (!plan || !assessment) return;
+    const settled = withFinalDepth(plan, assessment.litterFinalM);
+    take(adds[what](settled, flockSizes(settled, assessment.flock)));
+  });
+}
+
+/** Adds a group of birds that comes today. */
+export function addGroup(): void {
+  withEngine(({ newGroup }) => {
+    const { plan, on } = here.getState();
+    if (plan) edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
+  });
 }
 
 /** Takes up the edits offered, as one undoable edit. */
@@ -190,9 +248,10 @@ export function takeUpOffered(): void {
 export function undo(): string | null {
   const { plan, past, future } = useBench.getState();
   const step = past[past.length - 1];
-  if (!plan || !step) return null;
+  const engine = engineHere();
+  if (!plan || !step || !engine) return null;
   const history = { past: past.slice(0, -1), future: [step, ...future] };
-  settle(applyPatches(plan, step.back), history, `Undone: ${step.name}`);
+  settle(engine.applyPatches(plan, step.back), history, `Undone: ${step.name}`);
   return step.name;
 }
 
@@ -200,17 +259,20 @@ export function undo(): string | null {
 export function redo(): string | null {
   const { plan, past, future } = useBench.getState();
   const [step, ...rest] = future;
-  if (!plan || !step) return null;
+  const engine = engineHere();
+  if (!plan || !step || !engine) return null;
   const history = { past: [...past, step], future: rest };
-  settle(applyPatches(plan, step.forward), history, `Done again: ${step.name}`);
+  settle(engine.applyPatches(plan, step.forward), history, `Done again: ${step.name}`);
   return step.name;
 }
 
-const assessHere = (plan: Plan, on: string): Assessment => {
-  const assess = assessors.get(here) ?? createAssessor();
+function assessHere(plan: Plan, on: string): Assessment {
+  const engine = engineHere();
+  const assess = assessors.get(here) ?? engine?.createAssessor();
+  if (!assess) throw new Error('nothing is assessed before the engine is here');
   assessors.set(here, assess);
   return assess(plan, { on });
-};
+}
 
 function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: string): void {
   const { on, picked } = useBench.getState();
@@ -222,6 +284,7 @@ function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: 
     ghost: null,
     foretold: {},
     assessment: assessHere(plan, on),
+    worked: true,
     picked: stillThere ? picked : null,
   });
 }
@@ -269,6 +332,9 @@ export function useAssessment(): Assessment {
   if (!assessment) throw new Error('no plan is open');
   return assessment;
 }
+
+/** Whether workings, other schools, the days of the flock and the map of the floor can be looked at yet. */
+export const useWorked = (): boolean => useBench((s) => s.worked);
 
 /** The whole coop's assessment, whichever zone is in view. */
 export function useWhole(): Assessment {

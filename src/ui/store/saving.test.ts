@@ -2,6 +2,7 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { DAY, sample } from '@/core/tests/plans';
+import '../tests/engine';
 import { edit, openPlan, undo, useBench } from './bench';
 import { keepMine, keepMineAsCopy, openStored, saveNow, startSaving, takeTheirs } from './saving';
 

@@ -1,5 +1,4 @@
 'use client';
-import { planDifferences } from '@/core/edit/differences';
 import type { Plan } from '@/core/model/schema';
 import { type BenchStore, openPlan, storeHere, useBench } from './bench';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
@@ -100,6 +99,7 @@ async function offerUnsaved(stored: Plan): Promise<void> {
   const kept = await unsavedOf(stored.id);
   const { plan, revision } = useBench.getState();
   if (!kept || plan !== stored) return;
+  const { planDifferences } = await import('@/core/edit/differences');
   if (planDifferences(stored, kept.plan).length === 0) return forgetUnsaved(stored.id);
   const { when, plan: edited } = kept;
   useBench.setState({ offered: { plan: edited, when, stale: kept.revision !== revision } });

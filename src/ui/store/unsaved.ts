@@ -1,6 +1,5 @@
 'use client';
 import { del, get, set } from 'idb-keyval';
-import { parsePlan } from '@/core/edit/parse';
 import type { Plan } from '@/core/model/schema';
 
 /** A plan with edits that the server has not acknowledged, kept in this browser. */
@@ -54,6 +53,7 @@ export async function unsavedOf(id: string): Promise<Unsaved | null> {
     .filter((k): k is Partial<Unsaved> => typeof k?.when === 'string')
     .sort((a, b) => ((a.when ?? '') < (b.when ?? '') ? 1 : -1))[0];
   if (!kept || typeof kept.revision !== 'number' || typeof kept.when !== 'string') return null;
+  const { parsePlan } = await import('@/core/edit/parse');
   const parsed = parsePlan(kept.plan);
   return parsed.ok && parsed.value.id === id
     ? { plan: parsed.value, revision: kept.revision, when: kept.when }

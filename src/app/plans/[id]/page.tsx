@@ -3,7 +3,7 @@ import { headers } from 'next/headers';
 import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { dayIn } from '@/core/kernel/units/day';
-import { foretell } from '@/server/foretold';
+import { firstSight } from '@/server/firstSight';
 import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
@@ -49,7 +49,7 @@ export default async function PlanPage({ params }: Props) {
       revision={revision}
       on={on}
       nonce={nonce}
-      foretold={foretell(plan, on)}
+      first={firstSight(plan, on)}
     />
   );
 }

@@ -1,6 +1,6 @@
 import { gridDown, gridNear, gridUp } from '../../kernel/units/grid';
 import type { Fixture, Plan } from '../../model/schema';
-import { freeNumber } from '../defaults';
+import { freeNumber } from '../freeNumber';
 
 type Kind = Fixture['kind'];
 

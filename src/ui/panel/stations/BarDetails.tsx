@@ -1,5 +1,4 @@
 'use client';
-import { ADDS } from '@/core/edit/adds';
 import type { Bar, OfKind, Plan } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
@@ -177,7 +176,7 @@ export function RoostDetails() {
           kind="board"
           specs={BOX}
           empty="No board under the bars: what falls at night falls on the litter."
-          adds={[{ name: 'Add a board', make: ADDS.board }]}
+          adds={[{ name: 'Add a board', make: 'board' }]}
         />
       </Part>
       <Part title="Rafters and ledges">
@@ -195,7 +194,7 @@ export function RoostDetails() {
             },
           ]}
           empty="None entered. Anything flat and as high as the bars is slept on."
-          adds={[{ name: 'Add a ledge', make: ADDS.ledge }]}
+          adds={[{ name: 'Add a ledge', make: 'ledge' }]}
         />
       </Part>
       <Part title="Mesh ceiling">
@@ -214,7 +213,7 @@ export function RoostDetails() {
             },
           ]}
           empty="None. Mesh stretched level under the rafters keeps birds off all that is above it."
-          adds={[{ name: 'Add a mesh ceiling', make: ADDS.ceiling }]}
+          adds={[{ name: 'Add a mesh ceiling', make: 'ceiling' }]}
         />
       </Part>
     </>

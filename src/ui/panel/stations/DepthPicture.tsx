@@ -2,7 +2,7 @@
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan, useWorked } from '../../store/bench';
 
 const W = 300;
 const H = 92;
@@ -14,7 +14,8 @@ export function DepthPicture() {
   const { litter } = usePlan();
   const { figures, on } = useAssessment();
   const end = figures.get('litter.depth.end');
-  const days = end?.parts.days;
+  const worked = useWorked();
+  const days = worked ? end?.parts.days : undefined;
   if (!end || typeof days !== 'number') return null;
   const planned = litter.finalM ?? litter.depthM;
   const most = Math.max(end.value, planned, 0.05) * 1.15;

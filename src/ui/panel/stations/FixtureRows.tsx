@@ -1,9 +1,9 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Adds } from '@/core/edit/adds';
 import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { usePlan } from '../../store/bench';
+import type { AddId } from '../../store/engine';
 import { FixtureRow } from '../FixtureRow';
 import { editFixture } from '../fixtures';
 import { useAdd } from '../useAdd';
@@ -25,7 +25,7 @@ export function FixtureRows<K extends Fixture['kind']>({
   more?: readonly Spec<OfKind<K>>[];
   moreTitle?: string;
   empty: string;
-  adds: readonly { readonly name: string; readonly make: Adds }[];
+  adds: readonly { readonly name: string; readonly make: AddId }[];
   summary?: (fixture: OfKind<K>) => ReactNode;
   filter?: (fixture: OfKind<K>) => boolean;
 }) {

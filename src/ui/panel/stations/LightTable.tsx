@@ -1,7 +1,7 @@
 'use client';
 import { type LightWeek, lightWeeks } from '@/core/stations/door/light';
 import { formatDay, formatValue } from '@/text/format';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan, useWorked } from '../../store/bench';
 import { Part } from './FigureList';
 
 const W = 300;
@@ -12,8 +12,9 @@ const FOOT = 16;
 export function LightTable() {
   const { flock, chosen } = useAssessment();
   const { units } = usePlan();
+  const worked = useWorked();
   const school = chosen['light.laying'];
-  const weeks = school ? lightWeeks(flock, school) : null;
+  const weeks = worked && school ? lightWeeks(flock, school) : null;
   if (!flock.climate) {
     return (
       <Part title="Light for laying">

@@ -1,6 +1,5 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { ADDS } from '@/core/edit/adds';
 import { newRun } from '@/core/edit/defaults';
 import type { OfKind, Plan, Run, Side } from '@/core/model/schema';
 import { animalsOf } from '@/core/stations/shell/shell';
@@ -183,7 +182,7 @@ export function ShellDetails() {
           kind="dustBath"
           specs={BATH}
           empty="No dust bath yet. Birds that range make their own."
-          adds={[{ name: 'Add a dust bath', make: ADDS.dustBath }]}
+          adds={[{ name: 'Add a dust bath', make: 'dustBath' }]}
         />
       </Part>
       <Part title="Windows">

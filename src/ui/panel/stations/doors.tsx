@@ -1,5 +1,4 @@
 'use client';
-import { ADDS } from '@/core/edit/adds';
 import type { OfKind } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { LATCHES } from './choices';
@@ -47,7 +46,7 @@ export function DoorRows() {
         },
       ]}
       empty="No door for a person yet."
-      adds={[{ name: 'Add a door', make: ADDS.door }]}
+      adds={[{ name: 'Add a door', make: 'door' }]}
     />
   );
 }
@@ -122,7 +121,7 @@ export function HatchRows() {
       ]}
       moreTitle="Latch, flap, stay"
       empty="No hatch yet."
-      adds={[{ name: 'Add a hatch', make: ADDS.hatch }]}
+      adds={[{ name: 'Add a hatch', make: 'hatch' }]}
     />
   );
 }
@@ -251,7 +250,7 @@ export function PopDoorRows() {
       ]}
       moreTitle="Ramp, step, latch, safety"
       empty="No pop door yet. One serves fifteen birds."
-      adds={[{ name: 'Add a pop door', make: ADDS.popDoor }]}
+      adds={[{ name: 'Add a pop door', make: 'popDoor' }]}
       summary={(d) =>
         d.ramp ? (
           <p>

@@ -1,5 +1,4 @@
 'use client';
-import { ADDS } from '@/core/edit/adds';
 import type { OfKind } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
@@ -189,7 +188,7 @@ export function WindowRows() {
       more={airMore}
       moreTitle="Pane, screen, stay"
       empty="No window yet."
-      adds={[{ name: 'Add a window', make: ADDS.window }]}
+      adds={[{ name: 'Add a window', make: 'window' }]}
       summary={(o) => <Net id={o.id} />}
     />
   );
@@ -203,7 +202,7 @@ export function VentRows() {
       more={[...ventMore, ...airMore]}
       moreTitle="Ridge, holes, screen, baffle"
       empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
-      adds={[{ name: 'Add a vent', make: ADDS.vent }]}
+      adds={[{ name: 'Add a vent', make: 'vent' }]}
       summary={(o) => <Net id={o.id} />}
     />
   );

@@ -1,5 +1,4 @@
 'use client';
-import { ADDS } from '@/core/edit/adds';
 import type { OfKind, Plan } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
@@ -242,14 +241,14 @@ export function FeederRows() {
       moreTitle="Feed, place, weight, how it is filled"
       empty="No feeder yet. Every bird wants a place when it has just been filled."
       adds={[
-        { name: 'Add a feeder', make: ADDS.feeder },
+        { name: 'Add a feeder', make: 'feeder' },
         {
           name: 'Ports',
-          make: ADDS.ports,
+          make: 'ports',
         },
         {
           name: 'Pedal-lid box',
-          make: ADDS.pedal,
+          make: 'pedal',
         },
       ]}
       summary={(v) => <Told v={v} />}
@@ -277,8 +276,8 @@ export function DishRows() {
       ]}
       empty="No dish of shell or grit yet."
       adds={[
-        { name: 'Shell', make: ADDS.shell },
-        { name: 'Grit', make: ADDS.grit },
+        { name: 'Shell', make: 'shell' },
+        { name: 'Grit', make: 'grit' },
       ]}
     />
   );
@@ -336,14 +335,14 @@ export function DrinkerRows() {
       moreTitle="Place, weight, tray, tank"
       empty="No drinker yet. Size it for the hottest day."
       adds={[
-        { name: 'Add a drinker', make: ADDS.drinker },
+        { name: 'Add a drinker', make: 'drinker' },
         {
           name: 'Nipples',
-          make: ADDS.nipples,
+          make: 'nipples',
         },
         {
           name: 'Cups',
-          make: ADDS.cups,
+          make: 'cups',
         },
       ]}
       summary={(v) => <Told v={v} />}

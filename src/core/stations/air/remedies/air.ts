@@ -1,4 +1,4 @@
-import { freeNumber } from '../../../edit/defaults';
+import { freeNumber } from '../../../edit/freeNumber';
 import { newVent } from '../../../edit/new/openings';
 import { barsOf } from '../../../geometry/bars';
 import { freeAlong, SIDES, wallLength, wallTop } from '../../../geometry/walls';

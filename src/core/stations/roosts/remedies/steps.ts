@@ -1,6 +1,6 @@
 import { hopOf } from '../../../birds/hops';
 import { lotsOf } from '../../../birds/lots';
-import { freeNumber } from '../../../edit/defaults';
+import { freeNumber } from '../../../edit/freeNumber';
 import { barsOf } from '../../../geometry/bars';
 import { atMost } from '../../../kernel/units/number';
 import type { Bar, Plan } from '../../../model/schema';

@@ -1,4 +1,4 @@
-import { freeNumber } from '../../../edit/defaults';
+import { freeNumber } from '../../../edit/freeNumber';
 import { mostVesselL, vesselDown, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Vessel } from '../../../model/schema';
 import type { Proposal, Proposer } from '../../../proposals/remedy';

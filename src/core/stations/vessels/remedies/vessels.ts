@@ -1,4 +1,4 @@
-import { freeNumber } from '../../../edit/defaults';
+import { freeNumber } from '../../../edit/freeNumber';
 import { newDish, newFeeder } from '../../../edit/new/floorThings';
 import { wholeUp } from '../../../kernel/units/number';
 import { mostVesselL, vesselUp } from '../../../kernel/units/vesselSize';

@@ -1,0 +1,62 @@
+import { everything } from '@/core/tests/everything';
+import { DAY, sample } from '@/core/tests/plans';
+import { assess } from './assess';
+import type { Plan } from './model/schema';
+import { type Sight, seenOf, sightOf } from './sight';
+
+const overTheWire = (plan: Plan): Sight =>
+  JSON.parse(JSON.stringify(sightOf(assess(plan, { on: DAY }))));
+
+const parted = (): Plan => ({
+  ...sample('osk-landing'),
+  partition: { axis: 'x', atM: 2.4, beyond: [] },
+});
+
+test.each([
+  ['osk-landing', sample('osk-landing')],
+  ['pell-garth', sample('pell-garth')],
+  ['tamar-flats', sample('tamar-flats')],
+  ['everything', everything('lamp')],
+  ['a parted coop', parted()],
+])('%s is seen at first as it is worked afterwards', (_, plan) => {
+  const worked = assess(plan, { on: DAY });
+  const seen = seenOf(overTheWire(plan));
+  for (const key of [
+    'carries',
+    'sentence',
+    'staves',
+    'findings',
+    'birds',
+    'marks',
+    'feet',
+  ] as const) {
+    expect(seen[key]).toEqual(worked[key]);
+  }
+  expect([...seen.figures.keys()].sort()).toEqual([...worked.figures.keys()].sort());
+  for (const [id, f] of worked.figures) {
+    const { value, unit, evidence, source, working, topic } = f;
+    expect(seen.figures.get(id)).toMatchObject({ value, unit, evidence, source, working });
+    expect(seen.figures.get(id)?.topic).toBe(topic);
+  }
+  for (const [topic, offers] of Object.entries(worked.schools)) {
+    expect(seen.schools[topic]).toEqual(offers.filter((offer) => offer.chosen));
+  }
+  expect(seen.zones?.near.findings).toEqual(worked.zones?.near.findings);
+  expect(seen.zones?.beyond.carries).toBe(worked.zones?.beyond.carries);
+});
+
+test('what is not in a first sight is never taken for nothing: reading it is an error', () => {
+  const seen = seenOf(overTheWire(sample('osk-landing')));
+  expect(() => seen.flock.columns).toThrow(/core has come/);
+  expect(() => seen.reach).toThrow(/core has come/);
+  expect(() => seen.figures.get('coop.carries')?.parts).toThrow(/core has come/);
+  expect(seen.flock.climate === null || Number.isFinite(seen.flock.climate.design.winterC)).toBe(
+    true,
+  );
+});
+
+test('a first sight is small enough to come with its page', () => {
+  for (const id of ['osk-landing', 'pell-garth', 'tamar-flats'] as const) {
+    expect(JSON.stringify(overTheWire(sample(id))).length).toBeLessThan(90_000);
+  }
+});

@@ -1,0 +1,26 @@
+import { applyPatches, enablePatches, produceWithPatches } from 'immer';
+import { createAssessor } from '@/core/assess';
+import { flockSizes } from '@/core/birds/flockSizes';
+import { ADDS } from '@/core/edit/adds';
+import { newGroup } from '@/core/edit/defaults';
+import { parseEdit } from '@/core/edit/parseEdit';
+import { withFinalDepth } from '@/core/stations/litterCourse';
+
+enablePatches();
+
+/** What edits are made, checked and judged with: fetched once the page has been seen. */
+export const engine = {
+  createAssessor,
+  parseEdit,
+  produceWithPatches,
+  applyPatches,
+  flockSizes,
+  withFinalDepth,
+  newGroup,
+  adds: ADDS,
+} as const;
+
+export type Engine = typeof engine;
+
+/** A thing that a button adds. */
+export type AddId = keyof typeof ADDS;
