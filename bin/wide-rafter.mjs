@@ -1,6 +1,5 @@
 #!/usr/bin/env node
-// The command `wide-rafter`: registers the TypeScript loader, then runs src/cli.
-import { register } from 'tsx/esm/api';
+// The command `wide-rafter`: src/cli, bundled.
+import { runTool } from '../scripts/tools.mjs';
 
-register({ tsconfig: new URL('../tsconfig.json', import.meta.url).pathname });
-await import('../src/cli/main.ts');
+await runTool('wide-rafter');

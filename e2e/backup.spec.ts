@@ -10,11 +10,10 @@ const PORT = 4389;
 const PLAN = `http://127.0.0.1:${PORT}/plans/pell-garth`;
 
 const command = (name: 'backup' | 'restore', dir: string, ...args: string[]) => {
-  const { status, stdout, stderr } = spawnSync(
-    process.execPath,
-    ['--conditions=react-server', '--import', 'tsx', `scripts/${name}.ts`, ...args],
-    { encoding: 'utf8', env: { ...process.env, WIDE_RAFTER_DATA: dir } },
-  );
+  const { status, stdout, stderr } = spawnSync(process.execPath, [`scripts/${name}.mjs`, ...args], {
+    encoding: 'utf8',
+    env: { ...process.env, WIDE_RAFTER_DATA: dir },
+  });
   return { status, said: stdout + stderr };
 };
 

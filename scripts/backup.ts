@@ -1,4 +1,4 @@
-// Writes everything in the data directory to one file.
+// Writes everything in the data directory to one file. `scripts/tools.mjs` bundles it.
 //   npm run backup -- <file>
 import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';

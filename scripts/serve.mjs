@@ -25,7 +25,7 @@ if (!(Number.isInteger(port) && port > 0 && port < 65536)) {
 }
 
 process.chdir(root);
-build();
+await build();
 if (args.includes('--fresh')) {
   process.env.WIDE_RAFTER_DATA = mkdtempSync(join(tmpdir(), 'wide-rafter-'));
   console.log(`New data directory: ${process.env.WIDE_RAFTER_DATA}`);

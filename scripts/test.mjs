@@ -64,7 +64,7 @@ countFrom(unit, unitFile, (r) => ({
 }));
 
 console.log('\n── production build');
-build();
+await build();
 passed++;
 
 const browserFile = join(results, 'report.json');

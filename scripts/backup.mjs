@@ -1,0 +1,4 @@
+// npm run backup: see scripts/backup.ts
+import { runTool } from './tools.mjs';
+
+await runTool('backup');

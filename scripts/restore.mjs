@@ -1,0 +1,4 @@
+// npm run restore: see scripts/restore.ts
+import { runTool } from './tools.mjs';
+
+await runTool('restore');
