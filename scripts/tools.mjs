@@ -11,7 +11,7 @@ const TOOLS = {
   restore: 'scripts/restore.ts',
   template: 'scripts/template.ts',
 };
-const dist = join(root, 'dist');
+const dist = join(root, '.next/tools');
 const stampFile = join(dist, 'built-from');
 
 /** Bundles the tools where their sources have changed since they were bundled last. */
