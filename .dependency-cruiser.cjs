@@ -70,7 +70,7 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/', pathNot: TEST },
       to: {
-        pathNot: '^src/core/|^node_modules/(zod|date-fns|immer|pure-rand|suncalc)/',
+        pathNot: '^src/core/|^node_modules/(zod|date-fns|immer|pure-rand|suncalc|d3-array)/',
       },
     },
     ...Object.entries(ROOMS).map(([from, to]) => room(from, to)),

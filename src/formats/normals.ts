@@ -1,3 +1,4 @@
+import Papa from 'papaparse';
 import { fail, type Issue, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { readDecimal } from '@/core/kernel/units/number';
@@ -46,10 +47,7 @@ export function readNormals(
   text: string,
   units: UnitSystem,
 ): Outcome<{ months: MonthNormals[]; missing: readonly Column[] }> {
-  const cells = text
-    .split(/\r?\n/)
-    .map((line) => splitLine(line))
-    .filter((row) => row.some((cell) => cell !== ''));
+  const cells = cellsOf(text).filter((row) => row.some((cell) => cell !== ''));
   if (cells.length === 0) return fail(issue('normals.empty'));
   const rows = upright(cells);
   if (rows === null) return fail(issue('normals.notTwelve', { rows: cells.length }));
@@ -63,19 +61,21 @@ export function readNormals(
   return ok({ months: read, missing: COLUMNS.filter((c) => !names.includes(c) && c !== 'meanC') });
 }
 
-/** Cells by tab, semicolon or runs of spaces; a comma parts cells only where there is no other. */
-function splitLine(line: string): string[] {
-  const by = /\t/.test(line)
-    ? /\t/
-    : /;/.test(line)
-      ? /;/
-      : /,\s/.test(line)
-        ? /,\s*/
-        : /\s{2,}|\s(?=[-−+\d])/;
-  return line
-    .trim()
-    .split(by)
-    .map((cell) => cell.trim());
+/**
+ * Cells by tab, semicolon or runs of spaces; a comma parts cells only where there is no other, since it is also a
+ * decimal point: the reader's own guess takes "3,5" for two cells where that makes more of them.
+ */
+function cellsOf(text: string): string[][] {
+  const [delimiter, table] = /\t/.test(text)
+    ? ['\t', text]
+    : /;/.test(text)
+      ? [';', text]
+      : /,[^\S\n]/.test(text)
+        ? [',', text]
+        : ['\t', text.replace(/[^\S\n]{2,}|[^\S\n](?=[-−+\d])/g, '\t')];
+  return Papa.parse<string[]>(table.trim(), { delimiter }).data.map((row) =>
+    row.map((cell) => cell.trim()),
+  );
 }
 
 const isNumber = (cell: string | undefined): boolean => readNumber(cell ?? '') !== null;

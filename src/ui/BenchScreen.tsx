@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
+import { pressEarlyClicks } from './earlyClicks';
 import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';
 import { useBenchKeys, useKeys } from './keys/useBenchKeys';
@@ -62,6 +63,9 @@ export function BenchScreen({
     setReady(true);
     return startSaving();
   }, [store, revision]);
+  useEffect(() => {
+    if (ready) pressEarlyClicks();
+  }, [ready]);
   return (
     <BenchPage value={store}>
       <Opened ready={ready} />

@@ -1,3 +1,4 @@
+import { quantile } from 'd3-array';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { constant } from '../rules/constants.data';
@@ -74,8 +75,8 @@ export function designTemperatures(
   const coldest = indexOf(normals.minC, Math.min(...normals.minC));
   const hottest = indexOf(normals.maxC, Math.max(...normals.maxC));
   return {
-    winterC: quantile(ofMonth(minC, coldest), 0.02),
-    summerC: quantile(ofMonth(maxC, hottest), 0.98),
+    winterC: quantile(ofMonth(minC, coldest), 0.02) ?? Number.NaN,
+    summerC: quantile(ofMonth(maxC, hottest), 0.98) ?? Number.NaN,
     hottestMeanMaxC: normals.maxC[hottest] ?? 0,
   };
 }
@@ -84,15 +85,6 @@ const indexOf = (months: readonly number[], value: number): number => months.ind
 
 const ofMonth = (days: Float64Array, month: number): Float64Array =>
   days.filter((_, i) => monthOfDay(i % YEAR_DAYS) === month);
-
-/** Linear between the two nearest of the sorted values. */
-export function quantile(values: Float64Array, share: number): number {
-  const sorted = Float64Array.from(values).sort();
-  const at = share * (sorted.length - 1);
-  const low = sorted[Math.floor(at)] ?? Number.NaN;
-  const high = sorted[Math.ceil(at)] ?? low;
-  return low + (high - low) * (at - Math.floor(at));
-}
 
 /** Standard normal deviates by Box and Muller, seeded. */
 function normalDeviates(seed: number): () => number {

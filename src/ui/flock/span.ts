@@ -1,3 +1,5 @@
+import { scaleLinear } from 'd3-scale';
+import { utcMonth } from 'd3-time';
 import type { FlockByDay } from '@/core/birds/flock';
 import { dayNumber, isoDay } from '@/core/kernel/units/day';
 
@@ -27,6 +29,7 @@ export function spanOf({ horizon }: FlockByDay, width: number): Span {
   const narrow = width < NARROW_PX;
   const { left, right } = narrow ? PHONE : DESK;
   const plot = Math.max(1, width - left - right);
+  const x = scaleLinear([from, to], [left, left + plot]);
   return {
     from,
     to,
@@ -34,26 +37,17 @@ export function spanOf({ horizon }: FlockByDay, width: number): Span {
     left,
     right,
     narrow,
-    x: (dayNo) => left + ((dayNo - from) / (to - from)) * plot,
-    day: (x) => Math.min(to, Math.max(from, Math.round(from + ((x - left) / plot) * (to - from)))),
+    x: (dayNo) => x(dayNo),
+    day: (px) => Math.min(to, Math.max(from, Math.round(x.invert(px)))),
   };
 }
 
 /** First days of months (or of quarters, where months stand too close) within a span. */
 export function monthTicks(span: Span): { dayNo: number; iso: string; quarter: boolean }[] {
-  const ticks: { dayNo: number; iso: string; quarter: boolean }[] = [];
-  const start = isoDay(span.from);
-  let year = Number(start.slice(0, 4));
-  let month = Number(start.slice(5, 7)) + 1;
-  for (;;) {
-    if (month > 12) {
-      month = 1;
-      year++;
-    }
-    const iso = `${year}-${String(month).padStart(2, '0')}-01`;
-    const dayNo = dayNumber(iso);
-    if (dayNo > span.to) return ticks;
-    ticks.push({ dayNo, iso, quarter: month % 3 === 1 });
-    month++;
-  }
+  const dateOf = (dayNo: number): Date => new Date(`${isoDay(dayNo)}T00:00:00Z`);
+  // the span's first day stands at the wall: the first tick is the month after it
+  return utcMonth.range(dateOf(span.from + 1), dateOf(span.to + 1)).map((first) => {
+    const iso = first.toISOString().slice(0, 10);
+    return { dayNo: dayNumber(iso), iso, quarter: first.getUTCMonth() % 3 === 0 };
+  });
 }

@@ -8,6 +8,7 @@ import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
 import { BenchScreen } from '@/ui/BenchScreen';
+import { NOTE_EARLY_CLICKS } from '@/ui/earlyClicks';
 
 export const dynamic = 'force-dynamic';
 
@@ -43,13 +44,20 @@ export default async function PlanPage({ params }: Props) {
   const nonce = (await headers()).get('x-nonce') ?? '';
   const on = dayIn(now(), plan.timeZone);
   return (
-    <BenchScreen
-      key={plan.id}
-      plan={plan}
-      revision={revision}
-      on={on}
-      nonce={nonce}
-      first={firstSight(plan, on)}
-    />
+    <>
+      <script
+        nonce={nonce}
+        // biome-ignore lint/security/noDangerouslySetInnerHtml: a text of ours, under the page's own nonce
+        dangerouslySetInnerHTML={{ __html: NOTE_EARLY_CLICKS }}
+      />
+      <BenchScreen
+        key={plan.id}
+        plan={plan}
+        revision={revision}
+        on={on}
+        nonce={nonce}
+        first={firstSight(plan, on)}
+      />
+    </>
   );
 }
