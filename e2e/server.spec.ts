@@ -21,6 +21,7 @@ test('the server is killed and started again: a second one is refused, and the p
     expect(taken.output()).toContain(`Port ${port} is taken`);
 
     await page.goto(`http://127.0.0.1:${port}/plans/pell-garth`);
+    await expect(page.locator('[data-worked]')).toBeVisible();
     await page.locator('[data-row="bar-1"]').getByLabel('Length').fill('1.75 m');
     await page.locator('[data-row="bar-1"]').getByLabel('Length').press('Enter');
     await saved(page);
@@ -68,6 +69,7 @@ test('a plan edited while the server is down and then closed is offered on retur
     await page.goto(address);
     await page.locator('[data-station="litter"]').click();
     await expect(page.getByLabel('Litter depth')).toBeVisible();
+    await expect(page.locator('[data-worked]')).toBeVisible();
     await kill();
     await page.getByLabel('Litter depth').fill('17 cm');
     await page.getByLabel('Litter depth').press('Enter');

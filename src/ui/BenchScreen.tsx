@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
-import { pressEarlyClicks } from './earlyClicks';
+import { doEarlyActs } from './earlyActs';
 import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';
 import { useBenchKeys, useKeys } from './keys/useBenchKeys';
@@ -64,7 +64,7 @@ export function BenchScreen({
     return startSaving();
   }, [store, revision]);
   useEffect(() => {
-    if (ready) pressEarlyClicks();
+    if (ready) void doEarlyActs();
   }, [ready]);
   return (
     <BenchPage value={store}>
@@ -94,6 +94,7 @@ function Opened({ ready }: { ready: boolean }) {
       <div
         className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
         data-ready={ready ? '' : undefined}
+        data-worked={worked ? '' : undefined}
       >
         <Figures assessment={whole} plan={plan}>
           <BenchHeader />

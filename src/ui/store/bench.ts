@@ -169,6 +169,11 @@ export function openPlan(plan: Plan, revision: number, on: string): void {
   });
 }
 
+/** What waits for the engine, in the order it was asked for. */
+const waiting: ((engine: Engine) => void)[] = [];
+/** How long until it is asked for again where nobody answers, ms. */
+const AGAIN_MS = 3000;
+
 /** Does something with the engine: at once where it is here, else as soon as it has come, one after another. */
 function withEngine(work: (engine: Engine) => void): void {
   const engine = engineHere();
@@ -176,9 +181,22 @@ function withEngine(work: (engine: Engine) => void): void {
     work(engine);
     return;
   }
-  void fetchEngine().then(work, () =>
-    say('The rest of the program cannot be fetched; try again when the server answers'),
-  );
+  waiting.push(work);
+  if (waiting.length === 1) void bring();
+}
+
+async function bring(again = false): Promise<void> {
+  try {
+    const engine = await fetchEngine();
+    if (again) here.setState({ save: { kind: 'saved' } });
+    for (const work of waiting.splice(0)) work(engine);
+  } catch {
+    // nothing that was done is lost: it waits, and the keeper is told
+    here.setState({
+      save: { kind: 'notSaved', why: 'the server does not answer; trying again' },
+    });
+    setTimeout(() => void bring(true), AGAIN_MS);
+  }
 }
 
 /** Fetches the engine, and works in the browser what the server had sent of the open plan. */

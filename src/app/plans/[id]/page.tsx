@@ -8,7 +8,7 @@ import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
 import { BenchScreen } from '@/ui/BenchScreen';
-import { NOTE_EARLY_CLICKS } from '@/ui/earlyClicks';
+import { NOTE_EARLY_ACTS } from '@/ui/earlyActs';
 
 export const dynamic = 'force-dynamic';
 
@@ -48,7 +48,7 @@ export default async function PlanPage({ params }: Props) {
       <script
         nonce={nonce}
         // biome-ignore lint/security/noDangerouslySetInnerHtml: a text of ours, under the page's own nonce
-        dangerouslySetInnerHTML={{ __html: NOTE_EARLY_CLICKS }}
+        dangerouslySetInnerHTML={{ __html: NOTE_EARLY_ACTS }}
       />
       <BenchScreen
         key={plan.id}
