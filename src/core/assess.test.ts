@@ -222,7 +222,7 @@ describe('whatever the plan', () => {
           carries[station] === null || (carries[station] ?? 0) >= a.planned;
         expect(fits('floor')).toBe(!short.has('floor.area.short'));
         expect(fits('roosts')).toBe(
-          !['length.short', 'places.short', 'reach.short', 'hop.high'].some((c) =>
+          !(['length.short', 'places.short', 'reach.short', 'hop.high'] as const).some((c) =>
             short.has(`roosts.${c}`),
           ),
         );

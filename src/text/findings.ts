@@ -1,4 +1,4 @@
-import type { Finding, Severity } from '@/core/kernel/finding';
+import type { Finding, FindingCode, Severity } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import { BUILDING_FINDING_WORDS } from './findings.building';
 import { STATION_FINDING_WORDS } from './findings.stations';
@@ -18,7 +18,7 @@ export const SEVERITY_NAMES: Readonly<Record<Severity, string>> = {
 };
 
 /** What happens to birds or keeper, and how far off it is. */
-export const FINDING_WORDS: Readonly<Record<string, FindingWords>> = {
+export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
   ...BUILDING_FINDING_WORDS,
   ...STATION_FINDING_WORDS,
   'flock.cocks.tooMany': {

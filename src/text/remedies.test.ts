@@ -1,4 +1,5 @@
 import { assess } from '@/core/assess';
+import type { RemedyCode } from '@/core/kernel/codes.data';
 import { PROPOSERS, remedies } from '@/core/remedies/remedies';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { DAY, sample } from '@/core/tests/plans';
@@ -30,7 +31,7 @@ test('a remedy is said as what is done, in the plan’s units', () => {
 
 test('what a change is done piece by piece stands under it, and in one line after a colon', () => {
   const plan = sample('pell-garth');
-  const told = (code: string, fixtures: string[], numbers: Record<string, number> = {}) => ({
+  const told = (code: RemedyCode, fixtures: string[], numbers: Record<string, number> = {}) => ({
     code,
     fixtures,
     numbers: Object.fromEntries(

@@ -1,3 +1,4 @@
+import type { FindingCode, RemedyCode } from '@/core/kernel/codes.data';
 import type { Finding } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy, Told } from '@/core/proposals/remedy';
@@ -7,7 +8,7 @@ import { formatBare } from './format';
 import { sayValue } from './say';
 
 /** `{name}` is a number, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{wall}` a wall. */
-export const REMEDY_WORDS: Readonly<Record<string, string>> = {
+export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'roosts.lengthen': 'Lengthen {fixtures} to {length}',
   'roosts.addInFront':
     'Add a {length} bar {apart} in front of {fixtures}, {height} above the litter',
@@ -287,8 +288,8 @@ export function bringsText({
   lesser,
   worsens,
 }: Pick<Remedy, 'brings' | 'lesser' | 'worsens'>): string | null {
-  const titles = (codes: readonly string[]): string =>
-    codes.map((code) => FINDING_WORDS[code]?.title.toLowerCase() ?? code).join(', ');
+  const titles = (codes: readonly FindingCode[]): string =>
+    codes.map((code) => FINDING_WORDS[code].title.toLowerCase()).join(', ');
   const told = [
     ...(brings.length > 0 ? [`It brings, as bad: ${titles(brings)}.`] : []),
     ...(lesser.length > 0 ? [`It brings: ${titles(lesser)}.`] : []),

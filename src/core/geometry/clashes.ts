@@ -1,7 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, Opening, Plan } from '../model/schema';
 import { FACTS } from '../rules/singleRules.data';
-import { outsideCode } from './outside';
+import { type OutsideCode, outsideCode } from './outside';
 import { inRun, meet, roundInPlan, solidOf } from './solids';
 
 /** Two things that cannot both be where they are. */
@@ -46,7 +46,7 @@ interface Placed {
 export function clashesOf(
   plan: Plan,
   solid: (f: Fixture) => Solid = (f) => solidOf(f, plan),
-  outside: (f: Fixture) => string | null = (f) => outsideCode(f, plan),
+  outside: (f: Fixture) => OutsideCode | null = (f) => outsideCode(f, plan),
 ): Clash[] {
   const placed = plan.fixtures
     .filter((f) => !inRun(f) && outside(f) === null)

@@ -3,8 +3,16 @@ import type { Fixture, Plan } from '../model/schema';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
 
+export type OutsideCode =
+  | 'shell.fixture.pastWall'
+  | 'shell.fixture.belowFloor'
+  | 'shell.fixture.throughRoof';
+
 /** How a fixture lies outside the shell, as the finding's code; null where it lies within, or in the run. */
-export function outsideCode(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>): string | null {
+export function outsideCode(
+  fixture: Fixture,
+  plan: Pick<Plan, 'shell' | 'litter'>,
+): OutsideCode | null {
   if (inRun(fixture)) return null;
   const s = solidOf(fixture, plan);
   const { lengthM, widthM } = plan.shell;

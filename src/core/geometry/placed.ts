@@ -1,12 +1,12 @@
 import type { Solid } from '../kernel/finding';
 import type { Fixture, Plan } from '../model/schema';
-import { outsideCode } from './outside';
+import { type OutsideCode, outsideCode } from './outside';
 import { solidOf } from './solids';
 
 /** Where fixtures are: the box each fills, m, and how it lies outside the shell; null where it does not. */
 export interface Placements {
   readonly solid: (fixture: Fixture) => Solid;
-  readonly outside: (fixture: Fixture) => string | null;
+  readonly outside: (fixture: Fixture) => OutsideCode | null;
 }
 
 interface Placed {
@@ -14,7 +14,7 @@ interface Placed {
   readonly litterM: number;
   readonly solid: Solid;
   /** Undefined until somebody has asked. */
-  outside: string | null | undefined;
+  outside: OutsideCode | null | undefined;
 }
 
 /** Where fixtures are, worked once for each as long as shell and litter stay as they are. */

@@ -1,3 +1,4 @@
+import type { FindingCode } from './codes.data';
 import type { StationId } from './station';
 import type { Unit } from './working';
 
@@ -6,6 +7,7 @@ export type Severity = 'harm' | 'short' | 'awkward';
 export const SEVERITIES: readonly Severity[] = ['harm', 'short', 'awkward'];
 const RANK: Readonly<Record<Severity, number>> = { harm: 0, short: 1, awkward: 2 };
 
+export type { FindingCode } from './codes.data';
 export { STATIONS, type StationId } from './station';
 
 /** A number a finding speaks of; `figure` leads to its working. */
@@ -28,7 +30,7 @@ export interface Solid {
 /** One rule broken: codes and numbers only; `src/text/findings.ts` has the words. */
 export interface Finding {
   /** `<station>.<thing>.<fault>` */
-  readonly code: string;
+  readonly code: FindingCode;
   /** Code and sorted fixture ids: one cause, one key. */
   readonly key: string;
   readonly station: StationId;
@@ -66,7 +68,7 @@ const fallsShort = ({ code }: Finding): boolean => {
   return falls;
 };
 /** Codes are few and asked about often. */
-const FALLS_SHORT = new Map<string, boolean>();
+const FALLS_SHORT = new Map<FindingCode, boolean>();
 
 /** Worst first, of equals what falls short of the flock first, then by key, so that the order never depends on chance. */
 export const byWorst = (a: Finding, b: Finding): number =>

@@ -1,11 +1,12 @@
 import { freeSpot } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
+import type { RemedyCode } from '../kernel/codes.data';
 import { metres, near, type Proposer } from './remedy';
 import { changing, fixtureIn } from './setting';
 
 /** A bath or a dish moved to where nothing falls on it. */
 export const movingTo =
-  (code: string, kind: 'dish' | 'dustBath'): Proposer =>
+  (code: RemedyCode, kind: 'dish' | 'dustBath'): Proposer =>
   (finding, { plan, heaviestKg }) => {
     const own = fixtureIn(plan, finding, [kind]);
     if (!own) return [];

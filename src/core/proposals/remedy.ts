@@ -1,4 +1,5 @@
 import type { FlockSizes } from '../birds/flockSizes';
+import type { FindingCode, RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
 import { gridDown, gridNear, gridUp } from '../kernel/units/grid';
 import type { Unit } from '../kernel/working';
@@ -13,7 +14,7 @@ export interface RemedyNumber {
 /** What is done, as it is told. */
 export interface Told {
   /** Key into the words of `src/text/remedies.ts`. */
-  readonly code: string;
+  readonly code: RemedyCode;
   readonly fixtures: readonly string[];
   readonly numbers: Readonly<Record<string, RemedyNumber>>;
   /** A wall it speaks of. */
@@ -45,11 +46,11 @@ export interface Remedy extends Told {
   /** The plan as it would be. */
   readonly plan: Plan;
   /** Codes of findings of equal or higher severity that it brings or multiplies; empty for most. */
-  readonly brings: readonly string[];
+  readonly brings: readonly FindingCode[];
   /** Codes of lesser findings that it brings or multiplies. */
-  readonly lesser: readonly string[];
+  readonly lesser: readonly FindingCode[];
   /** Codes of findings of equal or higher severity, told already, that then fall further short; empty for most. */
-  readonly worsens: readonly string[];
+  readonly worsens: readonly FindingCode[];
   /** Work and money, in hours. */
   readonly hours: number;
   /** What the coop would carry; null until every main station has been entered. */
@@ -60,6 +61,9 @@ export interface Remedy extends Told {
 
 /** Makes the changes that may mend one kind of finding. */
 export type Proposer = (finding: Finding, ctx: ProposalContext) => readonly Proposal[];
+
+/** What may mend each kind of finding. */
+export type Proposers<P = Proposer> = Readonly<Partial<Record<FindingCode, readonly P[]>>>;
 
 /** The same one by one, each made when it is asked for. */
 export type LazyProposer = (finding: Finding, ctx: ProposalContext) => Iterable<Proposal>;

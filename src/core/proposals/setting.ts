@@ -1,3 +1,4 @@
+import type { RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
 import type { Fixture, OfKind, Plan } from '../model/schema';
 import type { Proposal, ProposalContext, Proposer, RemedyNumber } from './remedy';
@@ -29,7 +30,7 @@ export function changing<K extends Fixture['kind']>(
 /** A remedy that sets something of the finding's fixture. */
 export const setting =
   <K extends Fixture['kind']>(
-    code: string,
+    code: RemedyCode,
     kinds: readonly K[],
     change: (own: OfKind<K>, finding: Finding, draft: Plan, ctx: ProposalContext) => void,
     numbers: (
@@ -54,7 +55,7 @@ export const setting =
 /** A remedy that changes something of the plan beside its fixtures. */
 export const planning =
   (
-    code: string,
+    code: RemedyCode,
     change: (draft: Plan, finding: Finding, ctx: ProposalContext) => void,
     numbers: (
       finding: Finding,
@@ -73,7 +74,7 @@ export const planning =
 /** A remedy that adds fixtures. */
 export const adding =
   (
-    code: string,
+    code: RemedyCode,
     make: (finding: Finding, ctx: ProposalContext) => readonly Fixture[],
     numbers: (
       finding: Finding,

@@ -1,11 +1,11 @@
 import type { Assessment } from '../assess';
-import { type Finding, SEVERITIES } from '../kernel/finding';
+import { type Finding, type FindingCode, SEVERITIES } from '../kernel/finding';
 
 /** What a change brings beside what it mends. */
 export interface Costs {
-  readonly brings: readonly string[];
-  readonly lesser: readonly string[];
-  readonly worsens: readonly string[];
+  readonly brings: readonly FindingCode[];
+  readonly lesser: readonly FindingCode[];
+  readonly worsens: readonly FindingCode[];
   /** Whether any of it is worse than what is mended. */
   readonly graver: boolean;
   /** Findings that are new, worst first: what a further change may mend. */
@@ -29,7 +29,7 @@ export function costsOf(before: Assessment, after: Assessment, finding: Finding)
   const keys = new Set(before.findings.map((f) => f.key));
   const asBad = (f: Finding): boolean => SEVERITIES.indexOf(f.severity) <= rank;
   const more = after.findings.filter((f) => grown.has(faultOf(f)));
-  const codes = (list: readonly Finding[]): string[] => [...new Set(list.map((f) => f.code))];
+  const codes = (list: readonly Finding[]): FindingCode[] => [...new Set(list.map((f) => f.code))];
   const brings = codes(more.filter(asBad));
   const worse = madeWorse(before, after, rank);
   return {
@@ -42,7 +42,7 @@ export function costsOf(before: Assessment, after: Assessment, finding: Finding)
 }
 
 /** Too few places, told by what it lies at: one fault, whichever of them is told. */
-export const ONE_FAULT: readonly (readonly string[])[] = [
+export const ONE_FAULT: readonly (readonly FindingCode[])[] = [
   ['roosts.length.short', 'roosts.places.short', 'roosts.reach.short', 'roosts.hop.high'],
   ['nests.boxes.short', 'nests.boxes.sizeShort'],
 ];

@@ -10,6 +10,7 @@ import type {
   Proposal,
   ProposalContext,
   Proposer,
+  Proposers,
   Remedy,
   Told,
 } from '../proposals/remedy';
@@ -33,7 +34,7 @@ import { hoursOf, OTHER_WISE } from './costs';
 import { MENDED_ANEW, setAnew } from './setAnew';
 
 /** What may mend each kind of finding. */
-const OF_EACH: Readonly<Record<string, readonly Proposer[]>> = {
+const OF_EACH: Proposers = {
   ...ROOST_REMEDIES,
   ...NEST_REMEDIES,
   ...FLOOR_REMEDIES,
@@ -51,7 +52,7 @@ const OF_EACH: Readonly<Record<string, readonly Proposer[]>> = {
 };
 
 /** What may mend each kind of finding; what takes most work is tried last. */
-export const PROPOSERS: Readonly<Record<string, readonly LazyProposer[]>> = {
+export const PROPOSERS: Proposers<LazyProposer> = {
   ...OF_EACH,
   ...Object.fromEntries(MENDED_ANEW.map((code) => [code, [...(OF_EACH[code] ?? []), setAnew]])),
 };

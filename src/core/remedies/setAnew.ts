@@ -2,6 +2,7 @@ import { newBoard } from '../edit/new/bars';
 import { againstWall } from '../edit/new/nests';
 import { barsOf } from '../geometry/bars';
 import { OPPOSITE } from '../geometry/walls';
+import type { FindingCode, RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
 import type { Fixture, NestBank, Plan } from '../model/schema';
 import { leastBarZ } from '../proposals/leastBar';
@@ -32,7 +33,7 @@ import {
 } from './rowsAnew';
 
 /** Findings of what stands in the wrong place, or finds none: what setting all anew may mend. */
-export const MENDED_ANEW: readonly string[] = [
+export const MENDED_ANEW: readonly FindingCode[] = [
   'roosts.length.short',
   'roosts.places.short',
   'roosts.reach.short',
@@ -190,7 +191,7 @@ function layRows(
         ? []
         : [
             {
-              code: 'roosts.addSteps',
+              code: 'roosts.addSteps' as const,
               fixtures: [foremost.id],
               numbers: {
                 steps: { value: steps.length, unit: 'bars' as const },
@@ -201,7 +202,7 @@ function layRows(
       ...(foremost.lengthM < ends.lengthM - 1e-9
         ? [
             {
-              code: 'roosts.frontShort',
+              code: 'roosts.frontShort' as const,
               fixtures: [foremost.id],
               numbers: { length: metres(foremost.lengthM) },
             },
@@ -213,7 +214,7 @@ function layRows(
     ...made
       .filter((bank, i) => bank !== banks[i])
       .map((bank) => ({
-        code: 'nests.remake',
+        code: 'nests.remake' as const,
         fixtures: [bank.id],
         numbers: {
           boxes: { value: bank.boxes, unit: 'boxes' as const },
@@ -223,7 +224,7 @@ function layRows(
         },
       })),
     ...changed.map((bank) => ({
-      code: bank.hungOutside ? 'nests.setOutside' : 'nests.setAt',
+      code: bank.hungOutside ? ('nests.setOutside' as const) : ('nests.setAt' as const),
       fixtures: [bank.id],
       numbers: { height: metres(bank.lipZ - plan.litter.depthM) },
       wall: OPPOSITE[bank.faces],
@@ -232,7 +233,7 @@ function layRows(
   const vessels: Told[] = [
     ...replaced,
     ...moved.map((f) => ({
-      code: 'vessels.move',
+      code: 'vessels.move' as const,
       fixtures: [f.id],
       numbers: { left: metres(f.x), front: metres(f.y) },
     })),
@@ -254,5 +255,5 @@ function layRows(
 }
 
 /** What is done to things of one kind is one change, told thing by thing where there is more than one. */
-const asChange = (code: string, parts: readonly Told[]): readonly Told[] =>
+const asChange = (code: RemedyCode, parts: readonly Told[]): readonly Told[] =>
   parts.length < 2 ? parts : [{ code, fixtures: [], numbers: {}, parts }];

@@ -7,6 +7,7 @@ import {
   type StationDemand,
   spellOf,
 } from '../carrying/carrying';
+import type { OutsideCode } from '../geometry/outside';
 import type { Solid, StationId, When } from '../kernel/finding';
 import type { Kept, Once } from '../kernel/memory';
 import type { Basis } from '../kernel/working';
@@ -34,7 +35,7 @@ export interface StationContext {
   readonly of: FixtureLists;
   /** The box a fixture fills, m, and how it lies outside the shell: worked once for each fixture. */
   readonly solid: (fixture: Fixture) => Solid;
-  readonly outside: (fixture: Fixture) => string | null;
+  readonly outside: (fixture: Fixture) => OutsideCode | null;
   /** Works something once for this assessment and keeps it under its name. */
   readonly once: Once;
   /** Works something anew only where what it is worked from is no longer the same. */

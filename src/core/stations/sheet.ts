@@ -1,5 +1,6 @@
 import {
   type Finding,
+  type FindingCode,
   type FindingNumber,
   findingKey,
   type Severity,
@@ -71,7 +72,7 @@ export interface Sheet {
     basis: Basis,
   ): FindingNumber;
   find(
-    code: string,
+    code: FindingCode,
     severity: Severity,
     fixtures: readonly string[],
     numbers: Finding['numbers'],
@@ -173,7 +174,7 @@ export function explainingSheet(station: StationId): Sheet & { readonly figures:
 
 function findingOf(
   station: StationId,
-  code: string,
+  code: FindingCode,
   severity: Severity,
   fixtures: readonly string[],
   numbers: Finding['numbers'],

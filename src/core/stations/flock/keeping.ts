@@ -1,5 +1,5 @@
 import { dayOf, type FlockByDay, livingOn } from '../../birds/flock';
-import type { Finding, FindingNumber, Severity } from '../../kernel/finding';
+import type { Finding, FindingCode, FindingNumber, Severity } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { type Basis, ENTERED, KEEPERS } from '../../kernel/working';
 import { constant } from '../../rules/constants.data';
@@ -154,7 +154,7 @@ function limits(s: Sheet, { flock, plan, schools }: StationContext): void {
   const cocks = (d: number): number =>
     livingOn(flock, d).reduce((n, birds, i) => n + (flock.lots[i]?.sex === 'cock' ? birds : 0), 0);
   const find = (
-    code: string,
+    code: FindingCode,
     severity: Severity,
     numbers: Finding['numbers'],
     d: number | null,

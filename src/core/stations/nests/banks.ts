@@ -2,7 +2,7 @@ import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import { droppingsShadow } from '../../geometry/bars';
 import { entranceSolid, solidOf } from '../../geometry/solids';
-import type { FindingNumber, Severity, When } from '../../kernel/finding';
+import type { FindingCode, FindingNumber, Severity, When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
@@ -90,7 +90,7 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
   const rule = (id: string, value: number, basis = KEEPERS): FindingNumber =>
     s.worked(id, 'nests.lip.rule', W['nests.lip.rule'], { value }, basis);
   const find = (
-    code: string,
+    code: FindingCode,
     severity: Severity,
     name: 'needed' | 'allowed' | 'hop',
     of: FindingNumber,

@@ -115,12 +115,14 @@ function clashes(s: Sheet, { plan, solid, outside }: StationContext): void {
   for (const { kind, first, second, zone } of clashesOf(plan, solid, outside)) {
     const alike =
       first.kind === 'bar' && second.kind === 'bar' && runAlike(first, second) ? 'inOne' : 'cross';
-    const code = {
-      things: 'shell.things.clash',
-      bars: `shell.bars.${alike}`,
-      openings: 'shell.openings.clash',
-      doorway: 'shell.door.blocked',
-    }[kind];
+    const code = (
+      {
+        things: 'shell.things.clash',
+        bars: alike === 'inOne' ? 'shell.bars.inOne' : 'shell.bars.cross',
+        openings: 'shell.openings.clash',
+        doorway: 'shell.door.blocked',
+      } as const
+    )[kind];
     s.find(code, 'awkward', [first.id, second.id], {}, zone);
   }
 }

@@ -5,7 +5,15 @@ import { freeAlong, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import { fixtureOf } from '../../../model/fixtures.schema';
 import { litterEndM } from '../../../model/litter';
 import type { AirOpening, OfKind, Plan, Side } from '../../../model/schema';
-import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  down,
+  metres,
+  near,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 import { freeShare, netM2 } from '../air';
@@ -248,7 +256,7 @@ const raiseVent: Proposer = (finding, { plan }) => {
   ];
 };
 
-export const AIR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const AIR_REMEDIES: Proposers = {
   'air.winter.short': [leaveOpen, addVent, addRidge],
   'air.summer.short': [makeOpen, addWindows],
   'air.opening.inDraught': [raiseVent, baffle, shutInWinter],

@@ -1,6 +1,13 @@
+import type { RemedyCode } from '../../../kernel/codes.data';
 import { wholeUp } from '../../../kernel/units/number';
 import type { Brooder, Plan } from '../../../model/schema';
-import { metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  metres,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
 import { planning, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 import { hatchOf, lampToBuy } from '../broods';
@@ -9,7 +16,7 @@ import { sidesFor } from './sides';
 
 /** A remedy that sets something of the brooder. */
 const set = (
-  code: string,
+  code: RemedyCode,
   change: (b: Brooder, finding: Parameters<Proposer>[0], plan: Plan) => void,
   numbers: Parameters<typeof planning>[2] = () => ({}),
 ): Proposer =>
@@ -119,7 +126,7 @@ const moreEggs: Proposer = (finding, { plan }) => {
   ];
 };
 
-export const BROODER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const BROODER_REMEDIES: Proposers = {
   'brooder.eggs.few': [moreEggs],
   'brooder.space.short': [moveSooner, larger],
   'brooder.lid.heavy': [

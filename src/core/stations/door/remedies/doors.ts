@@ -2,7 +2,14 @@ import { newPopDoor } from '../../../edit/new/openings';
 import { OPPOSITE, SIDES, wallLength } from '../../../geometry/walls';
 import { litterEndM } from '../../../model/litter';
 import type { PopDoor } from '../../../model/schema';
-import { down, metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  down,
+  metres,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 
@@ -149,7 +156,7 @@ const moveDoor: Proposer = (finding, { plan }) => {
   );
 };
 
-export const DOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const DOOR_REMEDIES: Proposers = {
   'door.count.short': [anotherDoor],
   'door.size.small': [enlargeDoor],
   'door.sill.high': [stepInside],

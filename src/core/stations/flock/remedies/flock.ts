@@ -1,6 +1,6 @@
 import { dayNumber, isoDay } from '../../../kernel/units/day';
 import type { Plan } from '../../../model/schema';
-import type { Proposer } from '../../../proposals/remedy';
+import type { Proposer, Proposers } from '../../../proposals/remedy';
 
 /** Cocks show themselves by fourteen weeks. */
 const SORT_AT_DAYS = 98;
@@ -80,7 +80,7 @@ const keepCocks: Proposer = (finding, { plan }) => {
     }));
 };
 
-export const FLOCK_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const FLOCK_REMEDIES: Proposers = {
   'flock.feed.mixed': [allFlock],
   'flock.cocks.tooMany': [keepCocks],
   'flock.cocks.undecided': [sortCocks],

@@ -1,6 +1,6 @@
 import { solidOf } from '../../../geometry/solids';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
-import { down, type Proposer, tidied, up } from '../../../proposals/remedy';
+import { down, type Proposer, type Proposers, tidied, up } from '../../../proposals/remedy';
 import { hang } from '../../nests/remedies/lips';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
 
@@ -78,7 +78,7 @@ const otherSchool: Proposer = (_finding, { plan }) => {
   }));
 };
 
-export const FLOOR_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const FLOOR_REMEDIES: Proposers = {
   'floor.area.short': [hang, HANG_OUTSIDE, narrowStrip, FEWER_BIRDS, otherSchool, lengthenCoop],
   'floor.meat.dense': [HANG_OUTSIDE, narrowStrip, FEWER_BIRDS, lengthenCoop],
 };

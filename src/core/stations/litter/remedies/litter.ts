@@ -1,5 +1,5 @@
 import { boardForBars } from '../../../proposals/boardForBars';
-import { down, metres, type Proposer, up } from '../../../proposals/remedy';
+import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, planning, told } from '../../../proposals/setting';
 
 /** A bed that is a little too much for a year comes out each half-year; one that would be full sooner does not. */
@@ -18,7 +18,7 @@ const halfYearly: Proposer = (finding, ctx) => {
 };
 const HALF_YEAR_DAYS = 182;
 
-export const LITTER_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const LITTER_REMEDIES: Proposers = {
   'litter.depth.shallow': [
     planning(
       'litter.deepen',

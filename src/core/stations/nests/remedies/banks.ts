@@ -6,7 +6,14 @@ import { OPPOSITE } from '../../../geometry/walls';
 import { wholeUp } from '../../../kernel/units/number';
 import { litterEndM } from '../../../model/litter';
 import type { Bar, NestBank, Plan } from '../../../model/schema';
-import { metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  metres,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  type Told,
+  up,
+} from '../../../proposals/remedy';
 import { chosenSchool, RULE_BOOK } from '../../../rules/book';
 import { bankIn, bankOf, clearBars } from './bankIn';
 import { keepBedLow, lowerLip, lowerLipWithStep, raiseLip, stepToLip } from './lips';
@@ -104,7 +111,7 @@ const addForDucks: Proposer = (_, { plan, sizes }) => {
   return [againstWall(plan, forDucks, sizes), hungOutside(plan, forDucks)]
     .filter((bank): bank is NestBank => bank !== null)
     .flatMap((bank): Proposal[] => {
-      const told = {
+      const told: Told = {
         code: bank.hungOutside ? 'nests.addOutsideForDucks' : 'nests.addForDucks',
         fixtures: [],
         numbers: { boxes: { value: bank.boxes, unit: 'boxes' as const } },
@@ -223,7 +230,7 @@ const enlarge: Proposer = (finding, { plan, sizes }) => {
   ];
 };
 
-export const NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const NEST_REMEDIES: Proposers = {
   'nests.boxes.short': [addBoxes, addBank, addForDucks],
   'nests.boxes.sizeShort': [enlarge, addBank, addForDucks],
   'nests.bank.underBars': [moveBank, HANG_ELSEWHERE],

@@ -1,10 +1,10 @@
 import { litterEndM } from '../../../model/litter';
 import type { OfKind } from '../../../model/schema';
-import { down, metres, type Proposer, up } from '../../../proposals/remedy';
+import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { changing, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 
-export const MORE_NEST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const MORE_NEST_REMEDIES: Proposers = {
   'nests.tier.low': [
     setting(
       'nests.setLip',

@@ -1,5 +1,6 @@
 import { barsOf } from '../../../geometry/bars';
 import { highestOpenLipZ } from '../../../geometry/solids';
+import type { RemedyCode } from '../../../kernel/codes.data';
 import { litterEndM } from '../../../model/litter';
 import type { NestBank, Plan } from '../../../model/schema';
 import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
@@ -165,7 +166,7 @@ export const hang: Proposer = (_, { plan }) => {
     .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));
 };
 
-function lipAt(bank: NestBank, lipZ: number, code: string, plan: Plan): Proposal {
+function lipAt(bank: NestBank, lipZ: number, code: RemedyCode, plan: Plan): Proposal {
   return {
     code,
     fixtures: [bank.id],

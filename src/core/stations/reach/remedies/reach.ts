@@ -4,7 +4,15 @@ import { reachMap, withinReach } from '../../../geometry/reach';
 import { solidOf } from '../../../geometry/solids';
 import { freeAlong, mm, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import type { OfKind, Side } from '../../../model/schema';
-import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  down,
+  metres,
+  near,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 
@@ -129,7 +137,7 @@ const moveDoor: Proposer = (finding, { plan }) => {
   });
 };
 
-export const REACH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const REACH_REMEDIES: Proposers = {
   'reach.floor.unreached': [addDoor, addHatch],
   'reach.cleanOut.narrow': [
     setting(

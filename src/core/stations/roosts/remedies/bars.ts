@@ -4,7 +4,7 @@ import { grown } from '../../../geometry/segments';
 import { meetInPlan, solidOf } from '../../../geometry/solids';
 import { mm } from '../../../geometry/walls';
 import type { Bar } from '../../../model/schema';
-import { down, metres, near, type Proposer, up } from '../../../proposals/remedy';
+import { down, metres, near, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 import {
@@ -104,7 +104,7 @@ const boardUnder: Proposer = (finding, { plan }) => {
   ];
 };
 
-export const WAY_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const WAY_REMEDIES: Proposers = {
   'roosts.hop.high': [addSteps, lowerToHop, lowerWithStep, lowerNestsAndBar],
   'roosts.bar.unreached': [addSteps, lowerToHop, takeOut],
   'roosts.bar.high': [lowerAllowed, lowerWithNests],

@@ -1,4 +1,5 @@
 import { barsOf } from '../../../geometry/bars';
+import type { RemedyCode } from '../../../kernel/codes.data';
 import { litterEndM } from '../../../model/litter';
 import type { Bar, OfKind, Plan } from '../../../model/schema';
 import { leastBarZ } from '../../../proposals/leastBar';
@@ -11,7 +12,7 @@ import { addSteps } from './steps';
 /** The bar lowered, and what stood over the new height with it. */
 const lowerTo =
   (
-    code: string,
+    code: RemedyCode,
     heightOf: (told: number, plan: Plan, bar: Bar) => number,
     name: string,
   ): Proposer =>

@@ -3,7 +3,14 @@ import { roofHeightM } from '../../../geometry/shell';
 import type { Bar, Plan } from '../../../model/schema';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
 import { leastBarZ } from '../../../proposals/leastBar';
-import { down, metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  down,
+  metres,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
 import { fitM } from '../../../rules/book';
 import { shutTopTier } from '../../nests/remedies/fittings';
 import { lowerNests } from '../../nests/remedies/lips';
@@ -168,7 +175,7 @@ const huddle: Proposer = (_finding, { plan }) =>
 
 const SHORT: readonly Proposer[] = [lengthen, addBar, layAnew, FEWER_BIRDS, huddle];
 
-export const ROOST_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const ROOST_REMEDIES: Proposers = {
   'roosts.length.short': SHORT,
   'roosts.places.short': SHORT,
   'roosts.reach.short': [addStepsForAll, ...SHORT],

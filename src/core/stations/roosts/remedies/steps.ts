@@ -2,6 +2,7 @@ import { hopOf } from '../../../birds/hops';
 import { lotsOf } from '../../../birds/lots';
 import { freeNumber } from '../../../edit/freeNumber';
 import { barsOf } from '../../../geometry/bars';
+import type { RemedyCode } from '../../../kernel/codes.data';
 import { atMost } from '../../../kernel/units/number';
 import type { Bar, Plan } from '../../../model/schema';
 import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
@@ -63,7 +64,7 @@ export const addSteps: Proposer = (finding, { plan }) => {
   return steps.length === 0 ? [] : [added('roosts.addSteps', bar, steps)];
 };
 
-const added = (code: string, bar: Bar, steps: readonly Bar[]): Proposal => ({
+const added = (code: RemedyCode, bar: Bar, steps: readonly Bar[]): Proposal => ({
   code,
   fixtures: [bar.id],
   numbers: {

@@ -12,6 +12,7 @@ import {
   type Proposal,
   type ProposalContext,
   type Proposer,
+  type Proposers,
   tidied,
   up,
 } from '../../../proposals/remedy';
@@ -238,7 +239,7 @@ const clearBar: Proposer = (finding, { plan }) => {
   ];
 };
 
-export const CLASH_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const CLASH_REMEDIES: Proposers = {
   'shell.fixture.pastWall': [moveIn, cut],
   'shell.fixture.throughRoof': [moveIn, cut],
   'shell.fixture.belowFloor': [moveIn],

@@ -2,7 +2,7 @@ import { newRun } from '../../../edit/defaults';
 import { newDustBath } from '../../../edit/new/floorThings';
 import type { Side } from '../../../model/schema';
 import { movingTo } from '../../../proposals/places';
-import { metres, type Proposer, up } from '../../../proposals/remedy';
+import { metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
 
@@ -105,7 +105,7 @@ const enlargeBath: Proposer = (finding, { plan }) => {
   ];
 };
 
-export const SHELL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const SHELL_REMEDIES: Proposers = {
   'shell.opening.unmeshed': [meshed],
   'shell.opening.netting': [meshed],
   'shell.opening.wideMesh': [meshed, fineMesh],

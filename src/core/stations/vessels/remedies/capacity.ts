@@ -1,4 +1,5 @@
 import { freeNumber } from '../../../edit/freeNumber';
+import type { RemedyCode } from '../../../kernel/codes.data';
 import { mostVesselL, vesselDown, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Vessel } from '../../../model/schema';
 import type { Proposal, Proposer } from '../../../proposals/remedy';
@@ -98,7 +99,7 @@ export const allOfMost: Proposer = (finding, ctx) => {
   ];
 };
 
-const sized = (vessel: Vessel, litres: number, code: string): Proposal => ({
+const sized = (vessel: Vessel, litres: number, code: RemedyCode): Proposal => ({
   code,
   fixtures: [vessel.id],
   numbers: { litres: { value: litres, unit: 'litres' } },

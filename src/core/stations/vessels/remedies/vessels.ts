@@ -10,6 +10,7 @@ import {
   type Proposal,
   type ProposalContext,
   type Proposer,
+  type Proposers,
   up,
 } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
@@ -102,7 +103,7 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
     }),
   );
 
-const common = (station: 'feed' | 'water'): Record<string, readonly Proposer[]> => ({
+const common = (station: 'feed' | 'water'): Proposers => ({
   [`${station}.access.short`]: [outlets, wider, another, withOutlets, toFount],
   [`${station}.one.only`]: [another],
   [`${station}.vessel.high`]: [atBack, hangUp],
@@ -150,7 +151,7 @@ const openFeeder: Proposer = (_finding, { plan, sizes }) => {
   ];
 };
 
-export const VESSEL_REMEDIES: Readonly<Record<string, readonly Proposer[]>> = {
+export const VESSEL_REMEDIES: Proposers = {
   ...common('feed'),
   ...common('water'),
   'feed.tall.none': [tallFeeder],
