@@ -1,7 +1,8 @@
 // How often a second a plan is judged after one of its fixtures has moved: what a search over layouts asks for.
 // `npm run bench` bundles it and runs it in Node and in Chromium.
 import { createAssessor } from '@/core/assess';
-import type { Fixture, Plan } from '@/core/model/schema';
+import { moved } from '@/core/model/moved';
+import type { Plan } from '@/core/model/schema';
 import { benchPlans } from './bench.plans';
 import { ON } from './bench.table';
 
@@ -9,20 +10,16 @@ const WARM = 3000;
 const ROUNDS = 5;
 
 /** The plan with one of its fixtures moved along its wall, or across the floor. */
-function moved(plan: Plan, i: number): Plan {
+function oneMoved(plan: Plan, i: number): Plan {
   const at = i % plan.fixtures.length;
   const byM = ((i % 40) - 20) / 200;
-  const fixtures = plan.fixtures.map((f, j): Fixture => {
-    if (j !== at) return f;
-    return 'alongM' in f ? { ...f, alongM: f.alongM + byM } : { ...f, y: f.y + byM };
-  });
-  return { ...plan, fixtures };
+  return { ...plan, fixtures: plan.fixtures.map((f, j) => (j === at ? moved(f, byM, byM) : f)) };
 }
 
 /** Judgements a second, the median of five rounds. */
 function perSecond(plan: Plan, count: number): number {
   const judge = createAssessor();
-  const plans = Array.from({ length: count }, (_, i) => moved(plan, i));
+  const plans = Array.from({ length: count }, (_, i) => oneMoved(plan, i));
   const round = (): number => {
     const from = performance.now();
     for (const one of plans) judge(one, { on: ON, lean: true });

@@ -85,7 +85,11 @@ const ROWS: readonly Row[] = [
     when: (p) => p.litter.material === 'straw' || p.litter.material === 'hay',
   },
   { id: 'dust', station: 'litter' },
-  { id: 'turning', station: 'litter', when: (p) => p.litter.school === 'deep' },
+  {
+    id: 'turning',
+    station: 'litter',
+    when: (_, a) => a.chosen['litter.school']?.params.needsTurning === 1,
+  },
   { id: 'poweredDoor', station: 'door', when: powered },
   { id: 'mains', station: 'door', when: (p, a) => powered(p) || lampLight(p, a) },
   {

@@ -1,6 +1,6 @@
 import { below } from '../kernel/units/number';
 import type { Fixture, Plan } from '../model/schema';
-import { roofHeightM } from './shell';
+import { roofOverM } from './shell';
 import { inRun, solidOf } from './solids';
 
 export type OutsideCode =
@@ -20,12 +20,5 @@ export function outsideCode(
   const past = below(s.x0, 0) || below(s.y0, 0) || below(lengthM, s.x1) || below(widthM, s.y1);
   if (past && !hung) return 'shell.fixture.pastWall';
   if (below(s.z0, 0)) return 'shell.fixture.belowFloor';
-  const corners = [
-    [s.x0, s.y0],
-    [s.x0, s.y1],
-    [s.x1, s.y0],
-    [s.x1, s.y1],
-  ] as const;
-  const least = Math.min(...corners.map(([x, y]) => roofHeightM(plan.shell, x, y)));
-  return below(least, s.z1) ? 'shell.fixture.throughRoof' : null;
+  return below(roofOverM(plan.shell, s), s.z1) ? 'shell.fixture.throughRoof' : null;
 }

@@ -16,6 +16,18 @@ export function roofHeightM(shell: Shell, x: number, y: number): number {
   return roof.lowM + rise * (1 - Math.abs(2 * across - 1));
 }
 
+/** The roof's underside at its lowest over a rectangle of the floor, m above the bare floor. */
+export const roofOverM = (
+  shell: Shell,
+  { x0, x1, y0, y1 }: { x0: number; x1: number; y0: number; y1: number },
+): number =>
+  Math.min(
+    roofHeightM(shell, x0, y0),
+    roofHeightM(shell, x0, y1),
+    roofHeightM(shell, x1, y0),
+    roofHeightM(shell, x1, y1),
+  );
+
 /** Share of the way from the opposite side to this one, 0…1. */
 function towards(side: Side, alongX: number, alongY: number): number {
   switch (side) {

@@ -85,16 +85,31 @@ export type LineSpec = { readonly unit: Unit; readonly each?: Each } & (
 );
 
 /** Explains every intermediate of one kind of figure, in reading order; the result is one of them. */
-export interface WorkingSpec<K extends string = string> {
+export interface Explained<K extends string = string> {
   readonly result: K;
   readonly lines: Readonly<Record<K, LineSpec>>;
+}
+
+/** The same in its table, with the key it has there. */
+export interface WorkingSpec<K extends string = string> extends Explained<K> {
+  readonly key: string;
 }
 
 /** Keeps a spec's own line names while holding it to the type. */
 export const working = <const L extends Readonly<Record<string, LineSpec>>>(spec: {
   readonly result: keyof L & string;
   readonly lines: L;
-}): WorkingSpec<keyof L & string> => spec;
+}): Explained<keyof L & string> => spec;
+
+/** A table of workings: each carries its own key. */
+export const workings = <
+  const T extends Readonly<
+    Record<string, { readonly result: string; readonly lines: Readonly<Record<string, LineSpec>> }>
+  >,
+>(
+  table: T,
+): { readonly [K in keyof T]: T[K] & { readonly key: K & string } } =>
+  Object.fromEntries(Object.entries(table).map(([key, spec]) => [key, { ...spec, key }])) as never;
 
 /** A number that a keeper can be shown, with what it rests on. */
 export interface Figure {
@@ -133,12 +148,11 @@ export const ASSUMED: Basis = { evidence: 'assumption', source: 'wide-rafter' };
  */
 export function figure<K extends string>(
   id: string,
-  key: string,
   spec: WorkingSpec<K>,
   parts: Readonly<Record<NoInfer<K>, PartValue>>,
   basis: Basis,
 ): Figure {
   const value = parts[spec.result];
   if (typeof value !== 'number') throw new Error(`the result of ${id} is a list`);
-  return { id, value, unit: spec.lines[spec.result].unit, working: key, parts, ...basis };
+  return { id, value, unit: spec.lines[spec.result].unit, working: spec.key, parts, ...basis };
 }

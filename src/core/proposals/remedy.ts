@@ -59,6 +59,9 @@ export interface Remedy extends Told {
   readonly rails: Readonly<Record<string, number>>;
 }
 
+/** Things of a kind added at once, at most. */
+export const MOST_ADDED = { popDoor: 6, bar: 4, vessel: 6 } as const;
+
 /** Makes the changes that may mend one kind of finding. */
 export type Proposer = (finding: Finding, ctx: ProposalContext) => readonly Proposal[];
 

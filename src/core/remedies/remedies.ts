@@ -9,7 +9,6 @@ import type {
   LazyProposer,
   Proposal,
   ProposalContext,
-  Proposer,
   Proposers,
   Remedy,
   Told,

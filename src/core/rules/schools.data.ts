@@ -377,7 +377,7 @@ export const SCHOOLS: readonly RuleRow[] = [
     topic: 'litter.school',
     school: 'deep, composting',
     why: 'Starts 10 to 15 cm deep and grows to 30: turned twice a week, topped up, dry if it is fed with carbon. Warm, and the least hauling.',
-    params: { startM: 0.1, mostStartM: 0.15, finalM: 0.3 },
+    params: { startM: 0.1, mostStartM: 0.15, finalM: 0.3, needsTurning: 1 },
   }),
   kind({
     id: 'litter.school.thin',
@@ -398,14 +398,14 @@ export const SCHOOLS: readonly RuleRow[] = [
     topic: 'litter.school',
     school: 'board under the bars',
     why: '10 to 15 mm of shavings on a board, scraped daily to twice weekly: half of the droppings never reach the floor.',
-    params: { startM: 0.03, mostStartM: 0.1, finalM: 0.1 },
+    params: { startM: 0.03, mostStartM: 0.1, finalM: 0.1, needsBoard: 1 },
   }),
   kind({
     id: 'litter.school.mesh',
     topic: 'litter.school',
     school: 'mesh floor',
     why: 'Hosed below: clean feet, but cold and hard on them; only over a catch tray.',
-    params: { startM: 0, mostStartM: 0.02, finalM: 0, raked: 1 },
+    params: { startM: 0, mostStartM: 0.02, finalM: 0, raked: 1, needsTray: 1 },
   }),
   kind({
     id: 'litter.cleanOut.eachSpring',

@@ -14,7 +14,7 @@ export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
   const livingFigure = (id: string, d: number | null): Figure => {
     const living = d === null ? flock.lots.map(() => 0) : livingOn(flock, d);
     const birds = living.reduce((a, b) => a + b, 0);
-    return figure(id, 'coop.planned', W['coop.planned'], { living, planned: birds }, ENTERED);
+    return figure(id, W['coop.planned'], { living, planned: birds }, ENTERED);
   };
   return [
     livingFigure('coop.planned', flock.peaks.head?.d ?? null),
@@ -35,17 +35,11 @@ export function carriesFigures(
   pair: Pair | null,
 ): Figure[] {
   const found = (id: string, value: number): Figure =>
-    figure(id, 'coop.found', W['coop.found'], { value }, KEEPERS);
+    figure(id, W['coop.found'], { value }, KEEPERS);
   return [
     ...(pair ? [found('coop.pair.birds', pair.birds), found('coop.pair.of', pair.of)] : []),
-    figure('coop.carries', 'coop.carries', W['coop.carries'], { staves: rails, carries }, KEEPERS),
-    figure(
-      'coop.room',
-      'coop.room',
-      W['coop.room'],
-      { carries, planned, room: carries - planned },
-      KEEPERS,
-    ),
+    figure('coop.carries', W['coop.carries'], { staves: rails, carries }, KEEPERS),
+    figure('coop.room', W['coop.room'], { carries, planned, room: carries - planned }, KEEPERS),
   ];
 }
 
@@ -62,24 +56,21 @@ function birdFigures(flock: FlockByDay, i: number, drawnOn: number): Figure[] {
     group.massKg === null
       ? figure(
           id,
-          'flock.mass.standard',
           W['flock.mass.standard'],
           { breedHen: breed.henKg, timesHen: grown / breed.henKg, standard: grown },
           { evidence: 'published', source: 'breed-standards' },
         )
-      : figure(id, 'flock.mass', W['flock.mass'], { value: grown }, ENTERED);
+      : figure(id, W['flock.mass'], { value: grown }, ENTERED);
   return [
     massFigure,
     figure(
       `flock.${lot.id}.length`,
-      'flock.length',
       W['flock.length'],
       { coefficient: length, mass, size: size.lengthM },
       ASSUMED,
     ),
     figure(
       `flock.${lot.id}.height`,
-      'flock.height',
       W['flock.height'],
       { coefficient: back, headToBack, mass, size: size.headM },
       ASSUMED,
@@ -95,7 +86,7 @@ export function shellFigures(
 ): Figure[] {
   const { lengthM, widthM } = plan.shell;
   const measure = (id: string, value: number): Figure =>
-    figure(id, 'shell.measure', W['shell.measure'], { value }, ENTERED);
+    figure(id, W['shell.measure'], { value }, ENTERED);
   return [
     measure('shell.length', lengthM),
     measure('shell.width', widthM),

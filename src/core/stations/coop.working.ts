@@ -1,8 +1,8 @@
-import { working } from '../kernel/working';
+import { working, workings } from '../kernel/working';
 import { plainSpec } from './shared.working';
 
 /** How the coop's own figures are worked. */
-export const COOP_WORKINGS = {
+export const COOP_WORKINGS = workings({
   'coop.carries': working({
     result: 'carries',
     lines: {
@@ -53,4 +53,4 @@ export const COOP_WORKINGS = {
     },
   }),
   'shell.measure': plainSpec('m', 'entered'),
-} as const;
+});

@@ -103,17 +103,11 @@ function offerOf(
   const figures: Figure[] = [];
   if (ruleFigure !== null && unit !== null) {
     const spec = `school.rule.${unit}` as const;
-    figures.push(figure(ruleFigure, spec, W[spec], { value: school.value }, basis));
+    figures.push(figure(ruleFigure, W[spec], { value: school.value }, basis));
   }
   if (carriesFigure !== null && carries !== null) {
     figures.push(
-      figure(
-        carriesFigure,
-        'school.carries',
-        W['school.carries'],
-        { rule: school.value, value: carries },
-        basis,
-      ),
+      figure(carriesFigure, W['school.carries'], { rule: school.value, value: carries }, basis),
     );
   }
   return {

@@ -1,8 +1,8 @@
-import { working } from '../kernel/working';
+import { working, workings } from '../kernel/working';
 import { plainSpec } from './shared.working';
 
 /** How a school's own figures are worked. */
-export const SCHOOLS_WORKINGS = {
+export const SCHOOLS_WORKINGS = workings({
   'school.rule.m': plainSpec('m', 'school'),
   'school.rule.m2': plainSpec('m2', 'school'),
   'school.rule.ratio': plainSpec('ratio', 'school'),
@@ -15,4 +15,4 @@ export const SCHOOLS_WORKINGS = {
       value: { unit: 'birds', given: 'found' },
     },
   }),
-} as const;
+});

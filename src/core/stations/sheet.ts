@@ -12,6 +12,7 @@ import type { Kept } from '../kernel/memory';
 import {
   type Basis,
   ENTERED,
+  type Explained,
   type Figure,
   type Figures,
   figure,
@@ -30,23 +31,30 @@ import { plainSpec, scaledParts, scaledSpec } from './shared.working';
 export const factFor = (id: FactId, massKg = REFERENCE_HEN_KG): number =>
   scaleToBird(FACTS[id].value, massKg, FACTS[id].scale);
 
-const each = <T>(spec: (unit: Unit) => T): Record<Unit, T> =>
-  Object.fromEntries(UNITS.map((u) => [u, spec(u)])) as Record<Unit, T>;
+/** One working a unit, each with its key. */
+const each = <K extends string>(
+  prefix: string,
+  spec: (unit: Unit) => Explained<K>,
+): Record<Unit, WorkingSpec<K>> =>
+  Object.fromEntries(UNITS.map((u) => [u, { ...spec(u), key: `${prefix}.${u}` }])) as Record<
+    Unit,
+    WorkingSpec<K>
+  >;
 
-const FACT_SPECS = each((unit) => plainSpec(unit, 'keepers'));
-const SCALED_SPECS = each((unit) => scaledSpec(unit, 'keepers'));
-const ENTERED_SPECS = each((unit) => plainSpec(unit, 'entered'));
-const FOUND_SPECS = each((unit) => plainSpec(unit, 'found'));
+const FACT_SPECS = each('fact', (unit) => plainSpec(unit, 'keepers'));
+const SCALED_SPECS = each('scaled', (unit) => scaledSpec(unit, 'keepers'));
+const ENTERED_SPECS = each('entered', (unit) => plainSpec(unit, 'entered'));
+const FOUND_SPECS = each('found', (unit) => plainSpec(unit, 'found'));
 
-const keyed = <T>(prefix: string, specs: Record<Unit, T>): Record<string, T> =>
-  Object.fromEntries(Object.entries(specs).map(([u, s]) => [`${prefix}.${u}`, s]));
+const keyed = (specs: Record<Unit, WorkingSpec>): Record<string, WorkingSpec> =>
+  Object.fromEntries(Object.values(specs).map((spec) => [spec.key, spec]));
 
 /** Workings of figures that are a rule's value, what was typed, or found by counting. */
 export const SHEET_WORKINGS: Readonly<Record<string, WorkingSpec>> = {
-  ...keyed('fact', FACT_SPECS),
-  ...keyed('scaled', SCALED_SPECS),
-  ...keyed('entered', ENTERED_SPECS),
-  ...keyed('found', FOUND_SPECS),
+  ...keyed(FACT_SPECS),
+  ...keyed(SCALED_SPECS),
+  ...keyed(ENTERED_SPECS),
+  ...keyed(FOUND_SPECS),
 };
 
 /** How far droppings of birds of this mass fall to each side of a bar. */
@@ -66,7 +74,6 @@ export interface Sheet {
   found(id: string, unit: Unit, value: number, basis: Basis): FindingNumber;
   worked<K extends string>(
     id: string,
-    key: string,
     spec: WorkingSpec<K>,
     parts: Readonly<Record<NoInfer<K>, PartValue>>,
     basis: Basis,
@@ -111,7 +118,7 @@ export function judgingSheet(station: StationId, kept: Kept): Sheet {
     rule: number,
     entered: number,
     found: number,
-    worked: (id, _key, { result, lines }, parts) =>
+    worked: (id, { result, lines }, parts) =>
       number(id, lines[result].unit, parts[result] as number),
     find: (...found) => void findings.push(findingOf(station, ...found)),
     explain: () => undefined,
@@ -140,13 +147,12 @@ export function explainingSheet(station: StationId): Sheet & { readonly figures:
     return { value: f.value, unit: f.unit, figure: f.id };
   };
   const plain = (
-    kind: 'fact' | 'entered' | 'found',
     specs: typeof FACT_SPECS,
     id: string,
     unit: Unit,
     value: number,
     basis: Basis,
-  ): FindingNumber => put(figure(id, `${kind}.${unit}`, specs[unit], { value }, basis));
+  ): FindingNumber => put(figure(id, specs[unit], { value }, basis));
   const sheet: Sheet & { readonly figures: Figures } = {
     figures,
     findings,
@@ -154,17 +160,16 @@ export function explainingSheet(station: StationId): Sheet & { readonly figures:
       const { value, unit, scale, evidence, source } = FACTS[id];
       const basis = { evidence, source };
       if (scale === 'none') {
-        return plain('fact', FACT_SPECS, `fact.${id}`, unit, value, basis);
+        return plain(FACT_SPECS, `fact.${id}`, unit, value, basis);
       }
       const grams = Math.round(massKg * 1000);
       const parts = scaledParts(value, massKg, scale, scaleToBird(value, massKg, scale));
-      const spec = SCALED_SPECS[unit];
-      return put(figure(`fact.${id}.${grams}`, `scaled.${unit}`, spec, parts, basis));
+      return put(figure(`fact.${id}.${grams}`, SCALED_SPECS[unit], parts, basis));
     },
-    rule: (id, unit, value, basis) => plain('fact', FACT_SPECS, id, unit, value, basis),
-    entered: (id, unit, value) => plain('entered', ENTERED_SPECS, id, unit, value, ENTERED),
-    found: (id, unit, value, basis) => plain('found', FOUND_SPECS, id, unit, value, basis),
-    worked: (id, key, spec, parts, basis) => put(figure(id, key, spec, parts, basis)),
+    rule: (id, unit, value, basis) => plain(FACT_SPECS, id, unit, value, basis),
+    entered: (id, unit, value) => plain(ENTERED_SPECS, id, unit, value, ENTERED),
+    found: (id, unit, value, basis) => plain(FOUND_SPECS, id, unit, value, basis),
+    worked: (id, spec, parts, basis) => put(figure(id, spec, parts, basis)),
     find: (...found) => void findings.push(findingOf(station, ...found)),
     explain: (make) => make(),
     part: (_name, _reads, work) => work(sheet),

@@ -1,5 +1,6 @@
 import type { KeyboardEvent } from 'react';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
+import { moved } from '@/core/model/moved';
 import { edit, useBench, type View } from '../store/bench';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
@@ -31,8 +32,6 @@ export function nudgePicked(event: KeyboardEvent, view: View): boolean {
   return true;
 }
 
-const tidyM = (m: number): number => Math.round(m * 1e6) / 1e6;
-
 function moveFixture(id: string, view: View, across: number, up: number): void {
   edit('Move', (draft) => {
     const f = draft.fixtures.find((x) => x.id === id);
@@ -40,16 +39,9 @@ function moveFixture(id: string, view: View, across: number, up: number): void {
     const dx = view === 'side' ? 0 : across;
     const dy = view === 'side' ? across : view === 'above' ? up : 0;
     const dz = view === 'above' ? 0 : up;
-    if ('x' in f) {
-      f.x = tidyM(f.x + dx);
-      f.y = tidyM(f.y + dy);
-    } else {
-      const along = f.wall === 'front' || f.wall === 'rear' ? dx : dy;
-      f.alongM = tidyM(f.alongM + along);
-    }
-    if ('z' in f) f.z = tidyM(f.z + dz);
-    else if ('lipZ' in f) f.lipZ = tidyM(f.lipZ + dz);
-    else if ('rimZ' in f) f.rimZ = tidyM(f.rimZ + dz);
-    else if ('sillZ' in f) f.sillZ = tidyM(f.sillZ + dz);
+    Object.assign(
+      f,
+      moved(f, dx, dy, (m) => Math.round((m + dz) * 1e6) / 1e6),
+    );
   });
 }

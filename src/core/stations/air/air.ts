@@ -159,7 +159,6 @@ function openings(s: Sheet, plan: Plan): void {
     const cover = COVER_ROWS.find((c) => c.id === o.cover)?.free ?? 1;
     s.worked(
       `air.opening.${o.id}`,
-      'air.opening',
       W['air.opening'],
       {
         gross: grossM2(o),
@@ -175,7 +174,7 @@ function openings(s: Sheet, plan: Plan): void {
   const low = all.filter((o) => !isHigh(o, plan));
   const sum = (list: readonly AirOpening[]): number =>
     list.reduce((a, o) => a + netInM2(o, plan), 0);
-  s.worked('air.have', 'air.have', W['air.have'], { net, there: sum(all) }, KEEPERS);
+  s.worked('air.have', W['air.have'], { net, there: sum(all) }, KEEPERS);
   s.found('air.high', 'm2', sum(high), KEEPERS);
   s.found('air.low', 'm2', sum(low), KEEPERS);
   s.found('air.closable', 'm2', sum(all.filter((o) => o.opens === 'closable')), KEEPERS);
@@ -201,7 +200,6 @@ function needs(
   const always = rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds;
   const neededFigure = s.worked(
     'air.needed',
-    'air.needed',
     W['air.needed'],
     {
       ...part,
@@ -213,7 +211,6 @@ function needs(
   );
   const winter = s.worked(
     'air.winter.needed',
-    'air.needed',
     W['air.needed'],
     {
       ...part,
@@ -224,7 +221,6 @@ function needs(
     basis,
   );
   s.worked(
-    'air.capacity',
     'air.capacity',
     W['air.capacity'],
     {

@@ -1,8 +1,8 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines } from '../shared.working';
 
 /** How each figure of the air is worked. */
-export const AIR_WORKINGS = {
+export const AIR_WORKINGS = workings({
   'air.opening': working({
     result: 'net',
     lines: {
@@ -39,4 +39,4 @@ export const AIR_WORKINGS = {
       ...capacityLines,
     },
   }),
-} as const;
+});

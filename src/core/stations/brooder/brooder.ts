@@ -118,13 +118,7 @@ function eggs(s: Sheet, { hatch, lot, groupId }: Brood): void {
   const { eggs: set, rate, hatched, share, forGroup } = hatch;
   s.found(`brooder.${groupId}.hatched`, 'chicks', hatched, KEEPERS);
   const parts = { set, rate, hatched, share, forGroup };
-  const expected = s.worked(
-    `brooder.${groupId}.forGroup`,
-    'brooder.hatch',
-    W['brooder.hatch'],
-    parts,
-    KEEPERS,
-  );
+  const expected = s.worked(`brooder.${groupId}.forGroup`, W['brooder.hatch'], parts, KEEPERS);
   if (!below(forGroup, lot.group.count)) return;
   s.find('brooder.eggs.few', 'awkward', [groupId], {
     expected,
@@ -156,7 +150,6 @@ function ofRoom(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): void {
   const { perChick, area } = capacity;
   const needed = s.worked(
     'brooder.needed',
-    'brooder.needed',
     W['brooder.needed'],
     {
       chicks: b.chicks,
@@ -167,7 +160,6 @@ function ofRoom(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): void {
     basisOf(space),
   );
   const there = s.worked(
-    'brooder.have',
     'brooder.have',
     W['brooder.have'],
     {
@@ -188,7 +180,7 @@ function ofRoom(s: Sheet, ctx: StationContext, box: Brooder, b: Brood): void {
   }
   edgeOf(s, 'feed', b, chickEdgeM(b.lastDay), box.feedEdgeM);
   edgeOf(s, 'water', b, chickRimM(b.lastDay), box.waterRimM);
-  s.worked('brooder.capacity', 'brooder.capacity', W['brooder.capacity'], capacity, KEEPERS);
+  s.worked('brooder.capacity', W['brooder.capacity'], capacity, KEEPERS);
 }
 
 function edgeOf(s: Sheet, what: 'feed' | 'water', b: Brood, perChick: number, there: number): void {
@@ -197,7 +189,6 @@ function edgeOf(s: Sheet, what: 'feed' | 'water', b: Brood, perChick: number, th
   s.find(`brooder.${what}.short`, 'short', [], {
     needed: s.worked(
       `brooder.${what}.needed`,
-      'brooder.edge',
       W['brooder.edge'],
       { chicks: b.chicks, perChick, needed },
       KEEPERS,
@@ -237,7 +228,6 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
       there: s.entered('brooder.vent', 'm2', box.ventM2),
       needed: s.worked(
         'brooder.vent.needed',
-        'brooder.vent',
         W['brooder.vent'],
         {
           chicks: b.chicks,

@@ -1,7 +1,7 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 
 /** How each figure of the brooder is worked. */
-export const BROODER_WORKINGS = {
+export const BROODER_WORKINGS = workings({
   'brooder.needed': working({
     result: 'needed',
     lines: {
@@ -72,4 +72,4 @@ export const BROODER_WORKINGS = {
       needed: { unit: 'm2', formula: '2 * perTen * chicks / 10' },
     },
   }),
-} as const;
+});

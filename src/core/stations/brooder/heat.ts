@@ -68,7 +68,6 @@ function ofLamp(
   const watts = lampW(b.chicks, comfort, box.airC);
   const needed = s.worked(
     'brooder.lamp.needed',
-    'brooder.lamp',
     W['brooder.lamp'],
     {
       comfort,

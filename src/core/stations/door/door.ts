@@ -104,20 +104,14 @@ function doorFigures(
     const fitting = inside.filter((door) => lots.every((lot) => doorFits(door, lot)));
     const needed = Math.ceil(birds / per);
     return {
-      needed: s.worked(
-        id('door.needed'),
-        'door.needed',
-        W['door.needed'],
-        { birds, per, needed },
-        KEEPERS,
-      ),
+      needed: s.worked(id('door.needed'), W['door.needed'], { birds, per, needed }, KEEPERS),
       there: s.found(id('door.have'), 'doors', fitting.length, KEEPERS),
     };
   };
   s.explain(() => {
     on(carry.needOn, (id) => id);
     const parts = capacityParts(ctx, carry);
-    s.worked('door.capacity', 'door.capacity', W['door.capacity'], parts, KEEPERS);
+    s.worked('door.capacity', W['door.capacity'], parts, KEEPERS);
   });
   if (doors.length === 0 || carry.fitting >= carry.present) return;
   const then = on(carry.setOn, (id) => thenId(carry, id));
@@ -253,7 +247,6 @@ function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
         sill: s.entered(`door.${door.id}.sill`, 'm', door.sillZ),
         needed: s.worked(
           'door.sill.needed',
-          'door.sill',
           W['door.sill'],
           { final: end, above, needed: end + above },
           KEEPERS,

@@ -1,8 +1,8 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines } from '../shared.working';
 
 /** How each figure of the doors is worked. */
-export const DOOR_WORKINGS = {
+export const DOOR_WORKINGS = workings({
   'door.needed': working({
     result: 'needed',
     lines: {
@@ -48,4 +48,4 @@ export const DOOR_WORKINGS = {
       },
     },
   }),
-} as const;
+});

@@ -22,7 +22,6 @@ export function rampFigures(s: Sheet, plan: Plan, door: PopDoor) {
   const rise = plan.shell.floorAboveGroundM;
   return s.worked(
     `door.${door.id}.slope`,
-    'door.slope',
     W['door.slope'],
     {
       rise,
@@ -56,7 +55,6 @@ export function ofRamp(s: Sheet, plan: Plan, door: PopDoor, lots: readonly Lot[]
   const pitch = cleatPitchM(slope.value);
   const allowed = s.worked(
     `door.${door.id}.ramp.pitch`,
-    'door.cleats',
     W['door.cleats'],
     {
       slope: slope.value,

@@ -90,7 +90,6 @@ function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): vo
   const kg = eaten.reduce((a, b) => a + b, 0);
   const days = s.worked(
     'feed.days',
-    'feed.days',
     W['feed.days'],
     {
       contents,
@@ -145,7 +144,6 @@ function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
   const fits = BAGS.filter((kg) => kg <= most).at(-1) ?? BAGS[0];
   const fitting = s.found('feed.bag.fits', 'kg', fits, KEEPERS);
   const lasts = s.worked(
-    'feed.bag.days',
     'feed.bag.days',
     W['feed.bag.days'],
     {

@@ -103,7 +103,7 @@ function demandFigure(
   const perBird = flock.lots.map((_, i) => perBirdOf(ctx, measure, i, d));
   const total = birds.reduce((sum, n, i) => sum + n * (perBird[i] ?? 0), 0);
   const key = `demand.${measure}` as const;
-  s.worked(id, key, W[key], { birds, perBird, total }, BASIS[measure]);
+  s.worked(id, W[key], { birds, perBird, total }, BASIS[measure]);
 }
 
 /** What one bird of a lot asks for on a day; floor and bar by the schools chosen. */
@@ -139,7 +139,6 @@ function oneBird(s: Sheet, flock: FlockByDay, i: number): void {
   liveFigure(s, id('live'), flock, i, day);
   s.worked(
     id('feed'),
-    'flock.feed',
     W['flock.feed'],
     {
       live: day.massKg,
@@ -156,7 +155,6 @@ function oneBird(s: Sheet, flock: FlockByDay, i: number): void {
   );
   s.worked(
     id('water'),
-    'flock.water',
     W['flock.water'],
     {
       feed: day.feedKg,
@@ -176,22 +174,21 @@ function eggsFigure(s: Sheet, id: string, day: BirdDay): void {
   const rest = { best, byAge, byLight, byMoult, byBrood, eggs };
   // without a climate nobody knows how long the day is
   if (lightH === null) {
-    s.worked(id, 'flock.eggs.anyLight', W['flock.eggs.anyLight'], rest, ASSUMED);
+    s.worked(id, W['flock.eggs.anyLight'], rest, ASSUMED);
     return;
   }
   const light = { hours: lightH, byHours, leastLight };
-  s.worked(id, 'flock.eggs', W['flock.eggs'], { ...light, ...rest }, ASSUMED);
+  s.worked(id, W['flock.eggs'], { ...light, ...rest }, ASSUMED);
 }
 
 function liveFigure(s: Sheet, id: string, flock: FlockByDay, i: number, day: BirdDay): void {
   const curve = flock.lots[i]?.curve;
   if (!curve || !day.growing || day.ageDays === null) {
-    s.worked(id, 'flock.grown', W['flock.grown'], { value: day.massKg }, ASSUMED);
+    s.worked(id, W['flock.grown'], { value: day.massKg }, ASSUMED);
     return;
   }
   s.worked(
     id,
-    'flock.growing',
     W['flock.growing'],
     {
       adult: curve.adultKg,
@@ -208,7 +205,7 @@ function designFigures(s: Sheet, { climate }: FlockByDay): void {
   if (climate === null) return;
   const { winterC, summerC, hottestMeanMaxC } = climate.design;
   const one = (id: string, value: number): void => {
-    s.worked(id, 'climate.design', W['climate.design'], { value }, ASSUMED);
+    s.worked(id, W['climate.design'], { value }, ASSUMED);
   };
   one('climate.designWinter', winterC);
   one('climate.designSummer', summerC);

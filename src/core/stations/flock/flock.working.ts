@@ -1,4 +1,4 @@
-import { type Unit, working } from '../../kernel/working';
+import { type Unit, working, workings } from '../../kernel/working';
 import { plainSpec } from '../shared.working';
 
 /** Birds of each lot times what one of them asks. */
@@ -13,7 +13,7 @@ const sumSpec = (unit: Unit) =>
   });
 
 /** How what a flock asks is worked: in all, and for one bird of each lot. */
-export const FLOCK_WORKINGS = {
+export const FLOCK_WORKINGS = workings({
   'demand.massKg': sumSpec('kg'),
   'demand.eggs': sumSpec('eggsDay'),
   'demand.feedKg': sumSpec('kgDay'),
@@ -101,4 +101,4 @@ export const FLOCK_WORKINGS = {
   'climate.design': plainSpec('celsius', 'found'),
   'rule.ratio': plainSpec('hens', 'keepers'),
   'rule.share': plainSpec('ratio', 'keepers'),
-} as const;
+});

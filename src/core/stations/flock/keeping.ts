@@ -23,7 +23,7 @@ export function keepingRules(s: Sheet, ctx: StationContext): void {
 }
 
 const count = (s: Sheet, id: string, value: number, basis: Basis = ENTERED): FindingNumber =>
-  s.worked(id, 'flock.count', W['flock.count'], { value }, basis);
+  s.worked(id, W['flock.count'], { value }, basis);
 
 /** A cock is a cock to the hens before he is full grown. */
 const GROWN_SHARE = constant('flock.cock.grown');
@@ -50,13 +50,7 @@ function cocksToHens(s: Sheet, flock: FlockByDay): void {
     const many = below(ratio, HENS_PER_COCK.farBelow);
     if (!many && ratio <= HENS_PER_COCK.farAbove) continue;
     const numbers = {
-      ratio: s.worked(
-        'flock.hensPerCock',
-        'flock.hensPerCock',
-        W['flock.hensPerCock'],
-        { hens, cocks, ratio },
-        ENTERED,
-      ),
+      ratio: s.worked('flock.hensPerCock', W['flock.hensPerCock'], { hens, cocks, ratio }, ENTERED),
       least: rule(s, 'flock.hensPerCock.least', HENS_PER_COCK.least),
       most: rule(s, 'flock.hensPerCock.most', HENS_PER_COCK.most),
     };
@@ -67,7 +61,7 @@ function cocksToHens(s: Sheet, flock: FlockByDay): void {
 }
 
 const rule = (s: Sheet, id: string, value: number): FindingNumber =>
-  s.worked(id, 'rule.ratio', W['rule.ratio'], { value }, KEEPERS);
+  s.worked(id, W['rule.ratio'], { value }, KEEPERS);
 
 /** Young birds, or cocks, in a coop with hens in lay: one feed has to suit all. */
 function mixedAges(s: Sheet, flock: FlockByDay): void {
@@ -91,7 +85,6 @@ function mixedAges(s: Sheet, flock: FlockByDay): void {
         laying: count(s, 'flock.layingBeside', laying),
         calcium: s.worked(
           'flock.feed.calciumMost',
-          'rule.share',
           W['rule.share'],
           { value: MOST_CALCIUM_PERCENT },
           KEEPERS,
@@ -147,7 +140,7 @@ function unsorted(s: Sheet, flock: FlockByDay): void {
 function limits(s: Sheet, { flock, plan, schools }: StationContext): void {
   const { mostBirds, permitFrom, cocksAllowed, setbackM, standsM, housingOrder } = plan.limits;
   const allowed = (id: string, value: number): FindingNumber =>
-    s.worked(`limits.${id}`, 'limits.birds', W['limits.birds'], { value }, ENTERED);
+    s.worked(`limits.${id}`, W['limits.birds'], { value }, ENTERED);
   const firstOver = (most: number, total: (d: number) => number): number | undefined =>
     flock.changes.find((d) => total(d) > most);
   const head = (d: number): number => flock.totals.head[d] ?? 0;
@@ -184,7 +177,7 @@ function limits(s: Sheet, { flock, plan, schools }: StationContext): void {
   }
   if (setbackM !== null && standsM !== null && below(standsM, setbackM)) {
     const metres = (id: string, value: number): FindingNumber =>
-      s.worked(`limits.${id}`, 'limits.metres', W['limits.metres'], { value }, ENTERED);
+      s.worked(`limits.${id}`, W['limits.metres'], { value }, ENTERED);
     const numbers = { stands: metres('stands', standsM), needed: metres('setback', setbackM) };
     find('flock.limit.setback', 'short', numbers, null);
   }

@@ -52,14 +52,14 @@ export function monthlyFigures(s: Sheet, flock: FlockByDay, bagKg: number): void
     const water = of('waterL');
     const feedKg = total(feed);
     const most = Math.max(...birds);
-    s.worked(id('birds'), 'month.birds', W['month.birds'], { birds, most }, ENTERED);
+    s.worked(id('birds'), W['month.birds'], { birds, most }, ENTERED);
     const dozens = total(eggs) / 12;
-    s.worked(id('dozens'), 'month.dozens', W['month.dozens'], { eggs, dozens }, ASSUMED);
-    s.worked(id('feed'), 'month.feed', W['month.feed'], { feed, total: feedKg }, NRC);
+    s.worked(id('dozens'), W['month.dozens'], { eggs, dozens }, ASSUMED);
+    s.worked(id('feed'), W['month.feed'], { feed, total: feedKg }, NRC);
     const bags = { feed: feedKg, bag: bagKg, bags: feedKg / bagKg };
-    s.worked(id('bags'), 'month.bags', W['month.bags'], bags, USAGE);
+    s.worked(id('bags'), W['month.bags'], bags, USAGE);
     const litres = { water, total: total(water) };
-    s.worked(id('water'), 'month.water', W['month.water'], litres, USAGE);
+    s.worked(id('water'), W['month.water'], litres, USAGE);
   }
 }
 

@@ -1,7 +1,7 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 
 /** How a month's figures are worked from its days. */
-export const MONTHLY_WORKINGS = {
+export const MONTHLY_WORKINGS = workings({
   'month.birds': working({
     result: 'most',
     lines: {
@@ -38,4 +38,4 @@ export const MONTHLY_WORKINGS = {
       total: { unit: 'litres', formula: 'sum(water)' },
     },
   }),
-} as const;
+});

@@ -75,21 +75,19 @@ function carryFigures(s: Sheet, ctx: StationContext, carry: Carries, school: Cho
     const mass = massThen(ctx.flock, i, carry.needOn);
     const parts = scaledParts(school.value, mass, school.scale, most.areas[i] ?? 0);
     const id = `floor.areaPerBird.${lot.id}`;
-    s.worked(id, 'floor.areaOfBird', W['floor.areaOfBird'], parts, basis);
+    s.worked(id, W['floor.areaOfBird'], parts, basis);
   });
   const { counts, areas } = most;
   const birds = counts.reduce((x, y) => x + y, 0);
   const then = askedOn(ctx, school, carry.setOn);
   s.worked(
     'floor.areaPerBird',
-    'floor.areaPerBird',
     W['floor.areaPerBird'],
     { counts, areas, mean: most.needed / birds },
     basis,
   );
-  s.worked('floor.needed', 'floor.needed', W['floor.needed'], most, basis);
+  s.worked('floor.needed', W['floor.needed'], most, basis);
   s.worked(
-    'floor.capacity',
     'floor.capacity',
     W['floor.capacity'],
     {
@@ -116,13 +114,12 @@ function areaShort(
   const then = askedOn(ctx, school, carry.setOn);
   const missing = s.worked(
     'floor.missing',
-    'floor.missing',
     W['floor.missing'],
     { needed: then.needed, there, missing: then.needed - there },
     basis,
   );
   const neededId = thenId(carry, 'floor.needed');
-  const needed = s.worked(neededId, 'floor.needed', W['floor.needed'], then, basis);
+  const needed = s.worked(neededId, W['floor.needed'], then, basis);
   s.find(
     'floor.area.short',
     'short',
@@ -139,7 +136,6 @@ function meatDensity(s: Sheet, ctx: StationContext, usableM2: number): void {
   if (most === 0 || usableM2 === 0) return;
   const density = s.worked(
     'floor.meat.density',
-    'floor.density',
     W['floor.density'],
     { mass: most, usable: usableM2, density: most / usableM2 },
     KEEPERS,
@@ -253,18 +249,18 @@ function roomFigures(s: Sheet, plan: Plan, zone: boolean): void {
   const storage = storageM2(plan.shell);
   const takers = floorTakers(plan);
   const taken = takers.map((t) => t.takenM2);
-  s.worked('floor.inside', 'floor.inside', W['floor.inside'], { length, width, inside }, ENTERED);
+  s.worked('floor.inside', W['floor.inside'], { length, width, inside }, ENTERED);
   // of a zone it is what lies beyond the mesh as well: worked, not entered
   if (zone) {
-    s.worked('floor.storage', 'floor.beyond', W['floor.beyond'], { value: storage }, KEEPERS);
+    s.worked('floor.storage', W['floor.beyond'], { value: storage }, KEEPERS);
   } else {
-    s.worked('floor.storage', 'floor.taken', W['floor.taken'], { value: storage }, ENTERED);
+    s.worked('floor.storage', W['floor.taken'], { value: storage }, ENTERED);
   }
   for (const t of takers) {
     const parts = { value: t.takenM2 };
-    s.worked(`floor.taken.${t.fixture.id}`, 'floor.taken', W['floor.taken'], parts, ENTERED);
+    s.worked(`floor.taken.${t.fixture.id}`, W['floor.taken'], parts, ENTERED);
   }
   const usable = usableFloorM2(plan);
   const parts = { inside, storage, taken, usable };
-  s.worked('floor.have', 'floor.have', W['floor.have'], parts, KEEPERS);
+  s.worked('floor.have', W['floor.have'], parts, KEEPERS);
 }

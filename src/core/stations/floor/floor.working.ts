@@ -1,8 +1,8 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines, missingSpec, plainSpec, scaledSpec } from '../shared.working';
 
 /** How each figure of the floor is worked. */
-export const FLOOR_WORKINGS = {
+export const FLOOR_WORKINGS = workings({
   'floor.areaOfBird': scaledSpec('m2', 'school'),
   'floor.areaPerBird': working({
     result: 'mean',
@@ -58,4 +58,4 @@ export const FLOOR_WORKINGS = {
     },
   }),
   'floor.missing': missingSpec('m2'),
-} as const;
+});

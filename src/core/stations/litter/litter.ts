@@ -25,7 +25,7 @@ export const litterStation: Station = {
       if (course.worstOn !== null) amounts(own, ctx);
       depths(own, ctx, schoolFor(ctx, 'litter.school').params);
       floors(own, ctx);
-      if (plan.litter.school === 'deep' && !plan.litter.turned) {
+      if (schoolFor(ctx, 'litter.school').params.needsTurning === 1 && !plan.litter.turned) {
         own.find('litter.bed.unturned', 'awkward', [], {});
       }
     });
@@ -36,7 +36,6 @@ export const litterStation: Station = {
 function startOf(s: Sheet, { plan, litter: course }: StationContext): number {
   const litres = course.floorM2 * plan.litter.depthM * LITRES_M3;
   s.worked(
-    'litter.start',
     'litter.start',
     W['litter.start'],
     { floor: course.floorM2, depth: plan.litter.depthM, litres },
@@ -51,15 +50,8 @@ function amounts(s: Sheet, ctx: StationContext): void {
   const bedding = beddingOf(plan);
   const night = schoolFor(ctx, 'roosts.droppings');
   const { board, counts, each, day, week, topUpKg: kg, floorM2: floor } = course;
+  s.worked('litter.droppings', W['litter.droppings'], { counts, each, day }, ASSUMED);
   s.worked(
-    'litter.droppings',
-    'litter.droppings',
-    W['litter.droppings'],
-    { counts, each, day },
-    ASSUMED,
-  );
-  s.worked(
-    'litter.onLitter',
     'litter.onLitter',
     W['litter.onLitter'],
     {
@@ -75,7 +67,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
   const weekly =
     kg > 0
       ? s.worked(
-          'litter.weekly',
           'litter.weekly',
           W['litter.weekly'],
           {
@@ -101,7 +92,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
       : (startL * 365) / changed;
   s.worked(
     'litter.year',
-    'litter.year',
     W['litter.year'],
     {
       start: startL,
@@ -114,7 +104,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
   );
   s.worked(
     'litter.bales',
-    'litter.bales',
     W['litter.bales'],
     {
       year: perYear,
@@ -124,7 +113,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
     ENTERED,
   );
   const riseYear = s.worked(
-    'litter.rise',
     'litter.rise',
     W['litter.rise'],
     {
@@ -141,7 +129,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
   );
   const end = s.worked(
     'litter.depth.end',
-    'litter.depth.end',
     W['litter.depth.end'],
     {
       start: plan.litter.depthM,
@@ -152,7 +139,6 @@ function amounts(s: Sheet, ctx: StationContext): void {
     ASSUMED,
   );
   s.worked(
-    'litter.depth.final',
     'litter.depth.final',
     W['litter.depth.final'],
     {
@@ -209,7 +195,6 @@ function depths(s: Sheet, ctx: StationContext, p: Readonly<Record<string, number
     board: s.entered('litter.retaining', 'm', litter.retainingM),
     needed: s.worked(
       'litter.retaining.needed',
-      'litter.retaining',
       W['litter.retaining'],
       {
         final: litterEndM(ctx.plan),
@@ -230,8 +215,8 @@ function floors(s: Sheet, ctx: StationContext): void {
       needed: s.fact('litter.upturn'),
     });
   }
-  const { school } = ctx.plan.litter;
-  const caught = ctx.of('board').length > 0;
-  if (school === 'board' && !caught) s.find('litter.board.none', 'short', [], {});
-  if (ctx.plan.litter.school === 'mesh' && !caught) s.find('litter.mesh.noTray', 'awkward', [], {});
+  const { needsBoard, needsTray } = schoolFor(ctx, 'litter.school').params;
+  if (ctx.of('board').length > 0) return;
+  if (needsBoard === 1) s.find('litter.board.none', 'short', [], {});
+  if (needsTray === 1) s.find('litter.mesh.noTray', 'awkward', [], {});
 }

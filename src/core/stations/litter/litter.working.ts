@@ -1,7 +1,7 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 
 /** How each figure of the litter is worked. */
-export const LITTER_WORKINGS = {
+export const LITTER_WORKINGS = workings({
   'litter.start': working({
     result: 'litres',
     lines: {
@@ -105,4 +105,4 @@ export const LITTER_WORKINGS = {
       needed: { unit: 'm', formula: 'final + above' },
     },
   }),
-} as const;
+});

@@ -24,7 +24,6 @@ export const neededSize = (s: Sheet, lot: Lot): Record<string, FindingNumber> =>
 const neededSide = (s: Sheet, lot: Lot, name: string, side: 0 | 1 | 2): FindingNumber =>
   s.worked(
     `nests.box.needed.${lot.class.id}.${name}`,
-    'nests.box.rule',
     W['nests.box.rule'],
     { value: lot.class.nestBoxM[side] },
     KEEPERS,
@@ -88,7 +87,7 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
   const zone = solidOf(bank, plan);
   const ducks = lots.every((lot) => lot.kind === 'duck');
   const rule = (id: string, value: number, basis = KEEPERS): FindingNumber =>
-    s.worked(id, 'nests.lip.rule', W['nests.lip.rule'], { value }, basis);
+    s.worked(id, W['nests.lip.rule'], { value }, basis);
   const find = (
     code: FindingCode,
     severity: Severity,
@@ -106,7 +105,6 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
   if (!ducks && below(end, final)) {
     const lip = s.worked(
       `nests.bank.${bank.id}.clearance`,
-      'nests.bank.lip',
       W['nests.bank.lip'],
       { entrance: bank.lipZ, litter: litterEndM(plan), lip: end },
       ENTERED,
@@ -152,13 +150,7 @@ export function boxSmall(s: Sheet, bank: NestBank, ctx: StationContext): void {
   );
   if (!largest) return;
   const have = (name: string, value: number): FindingNumber =>
-    s.worked(
-      `nests.bank.${bank.id}.box.${name}`,
-      'nests.bank.box',
-      W['nests.bank.box'],
-      { value },
-      ENTERED,
-    );
+    s.worked(`nests.bank.${bank.id}.box.${name}`, W['nests.bank.box'], { value }, ENTERED);
   const numbers = {
     ...neededSize(s, largest),
     width: have('width', bank.boxW),

@@ -143,7 +143,7 @@ function lipFigure(s: Sheet, bank: NestBank, plan: Plan): void {
     litter: plan.litter.depthM,
     lip: bank.lipZ - plan.litter.depthM,
   };
-  s.worked(`nests.bank.${bank.id}.lip`, 'nests.bank.lip', W['nests.bank.lip'], parts, ENTERED);
+  s.worked(`nests.bank.${bank.id}.lip`, W['nests.bank.lip'], parts, ENTERED);
 }
 
 /** Hens in lay on a day of the horizon, and the boxes that serve some of them, bank by bank. */
@@ -166,7 +166,6 @@ function askedOn(
   return {
     needed: s.worked(
       ids('nests.needed'),
-      'nests.needed',
       W['nests.needed'],
       {
         hens,
@@ -178,18 +177,11 @@ function askedOn(
     ),
     there: s.worked(
       ids('nests.have'),
-      'nests.have',
       W['nests.have'],
       { boxes, there: boxes.reduce((a, b) => a + b, 0) },
       KEEPERS,
     ),
-    hens: s.worked(
-      ids('nests.hensInLay'),
-      'nests.hensInLay',
-      W['nests.hensInLay'],
-      { laying, hens },
-      ENTERED,
-    ),
+    hens: s.worked(ids('nests.hensInLay'), W['nests.hensInLay'], { laying, hens }, ENTERED),
   };
 }
 
@@ -200,7 +192,6 @@ function carryFigures(s: Sheet, ctx: StationContext, carry: Carries, school: Cho
   }
   const { boxes } = boxesOn(ctx, carry.setOn);
   s.worked(
-    'nests.capacity',
     'nests.capacity',
     W['nests.capacity'],
     {
@@ -232,7 +223,6 @@ function boxesShort(
     return true;
   }
   const missing = s.worked(
-    'nests.missing',
     'nests.missing',
     W['nests.missing'],
     { needed: needed.value, there: there.value, missing: needed.value - there.value },

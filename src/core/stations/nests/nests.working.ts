@@ -1,8 +1,8 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines, missingSpec, plainSpec } from '../shared.working';
 
 /** How each figure of the nests is worked. */
-export const NESTS_WORKINGS = {
+export const NESTS_WORKINGS = workings({
   'nests.hensInLay': working({
     result: 'hens',
     lines: {
@@ -48,4 +48,4 @@ export const NESTS_WORKINGS = {
   'nests.lip.rule': plainSpec('m', 'keepers'),
   'nests.box.rule': plainSpec('m', 'keepers'),
   'nests.bank.box': plainSpec('m', 'entered'),
-} as const;
+});

@@ -77,7 +77,6 @@ export const reachStation: Station = {
 const headroomNeeded = (s: Sheet, plan: Plan): FindingNumber =>
   s.worked(
     'reach.headroom',
-    'reach.headroom',
     W['reach.headroom'],
     {
       stature: plan.keeper.statureM,
@@ -191,7 +190,6 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
           sill: s.found(`reach.${h.id}.sill`, 'm', sill, ENTERED),
           wanted: s.worked(
             'reach.barrow',
-            'reach.barrow',
             W['reach.barrow'],
             { rim, over, sill: rim + over },
             KEEPERS,
@@ -212,7 +210,6 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
       {
         clear: s.worked(
           `reach.${h.id}.clear`,
-          'reach.clear',
           W['reach.clear'],
           { front: h.frontM, flap, clear },
           ENTERED,
@@ -239,7 +236,6 @@ function tooHigh(s: Sheet, plan: Plan, v: Vessel): void {
     {
       height: s.found(`reach.fill.${v.id}`, 'm', solid.z1, ENTERED),
       allowed: s.worked(
-        'reach.elbow',
         'reach.elbow',
         W['reach.elbow'],
         { stature: plan.keeper.statureM, share, slack, most },

@@ -1,7 +1,7 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 
 /** How each figure of reach and posture is worked. */
-export const REACH_WORKINGS = {
+export const REACH_WORKINGS = workings({
   'reach.headroom': working({
     result: 'headroom',
     lines: {
@@ -35,4 +35,4 @@ export const REACH_WORKINGS = {
       most: { unit: 'm', formula: 'stature * share + slack' },
     },
   }),
-} as const;
+});

@@ -14,7 +14,7 @@ export function apartOf(s: Sheet, a: Bar, b: Bar): FindingNumber {
   const [one, other] = a.axis === 'x' ? [a.y, b.y] : [a.x, b.x];
   const ids = [a.id, b.id].sort().join('.');
   const parts = { one, other, apart: Math.abs(one - other) };
-  return s.worked(`roosts.apart.${ids}`, 'roosts.apart', W['roosts.apart'], parts, ENTERED);
+  return s.worked(`roosts.apart.${ids}`, W['roosts.apart'], parts, ENTERED);
 }
 
 /** Bars that lie nearer to one another than birds of this mass leave room for. */

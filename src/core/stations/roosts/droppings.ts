@@ -105,7 +105,6 @@ function scraping(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
   const thick = FACTS['roosts.board.thick'].value;
   s.worked(
     'roosts.board.days',
-    'roosts.board.days',
     W['roosts.board.days'],
     {
       share: share.value,

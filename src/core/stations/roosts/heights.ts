@@ -4,7 +4,7 @@ import { birdSize } from '../../birds/size';
 import type { Carries } from '../../carrying/carrying';
 import { barsOf } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
-import { roofHeightM } from '../../geometry/shell';
+import { roofOverM } from '../../geometry/shell';
 import { meetInPlan, solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
@@ -173,11 +173,11 @@ function waysDown(s: Sheet, ctx: StationContext): void {
 function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
   const heaviest = ctx.flock.heaviestOnBarsKg;
   if (bar.use === 'step' || heaviest === null) return;
-  const { x0, x1, y0, y1 } = solidOf(bar, ctx.plan);
+  const own = ctx.solid(bar);
   const roof = Math.min(
-    ...[x0, x1].flatMap((x) => [y0, y1].map((y) => roofHeightM(ctx.plan.shell, x, y))),
+    roofOverM(ctx.plan.shell, own),
     ...ceilingsOf(ctx.plan)
-      .filter((c) => meetInPlan(solidOf(c, ctx.plan), solidOf(bar, ctx.plan)) && !below(c.z, bar.z))
+      .filter((c) => meetInPlan(ctx.solid(c), own) && !below(c.z, bar.z))
       .map((c) => c.z),
   );
   const back = birdSize(heaviest).backM;
@@ -192,20 +192,18 @@ function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
     {
       room: s.worked(
         `roosts.bar.${bar.id}.headroom`,
-        'roosts.headroom',
         W['roosts.headroom'],
         { roof, bar: bar.z, room },
         ENTERED,
       ),
       needed: s.worked(
         'roosts.headroom.needed',
-        'roosts.headroom.needed',
         W['roosts.headroom.needed'],
         { times, back, plus, needed: times * back + plus },
         ASSUMED,
       ),
     },
-    { ...solidOf(bar, ctx.plan), z0: bar.z, z1: roof },
+    { ...own, z0: bar.z, z1: roof },
   );
 }
 

@@ -24,14 +24,12 @@ export function lengthFigures(s: Sheet, { plan, of }: StationContext): void {
     const height = bar.z - plan.litter.depthM;
     s.worked(
       `roosts.bar.${bar.id}.effective`,
-      'roosts.bar.effective',
       W['roosts.bar.effective'],
       { length: bar.lengthM, nearLoss, farLoss, effective },
       KEEPERS,
     );
     s.worked(
       `roosts.bar.${bar.id}.height`,
-      'roosts.bar.height',
       W['roosts.bar.height'],
       { bar: bar.z, litter: plan.litter.depthM, height },
       ENTERED,
@@ -55,7 +53,6 @@ export function withoutOf(s: Sheet, seats: FlockSeats, school: ChosenSchool): Fi
   const seated = totals.reduce((a, b) => a + b, 0);
   return s.worked(
     'roosts.without',
-    'roosts.without',
     W['roosts.without'],
     { sleepers, seated: totals, without: sleepers - seated },
     basisOf(school),
@@ -70,7 +67,7 @@ function needed(
 ): FindingNumber {
   const { counts, widths } = own;
   const parts = { counts, widths, needed: demandOf(counts, widths) };
-  return s.worked(id, 'roosts.needed', W['roosts.needed'], parts, basisOf(school));
+  return s.worked(id, W['roosts.needed'], parts, basisOf(school));
 }
 
 /** Length asked for on the day that sets the station. */
@@ -85,7 +82,7 @@ export const neededThen = (
 export function haveOf(s: Sheet, seats: FlockSeats): FindingNumber {
   const effective = seats.bars.map((b) => b.effectiveM);
   const parts = { effective, there: effective.reduce((a, b) => a + b, 0) };
-  return s.worked('roosts.have', 'roosts.have', W['roosts.have'], parts, KEEPERS);
+  return s.worked('roosts.have', W['roosts.have'], parts, KEEPERS);
 }
 
 /** What the flock asks for along the bars, what is there, and who sits where. */
@@ -105,7 +102,6 @@ export function carryFigures(
     if (lot.kind === 'duck') return;
     s.worked(
       `roosts.widthPerBird.${lot.id}`,
-      'roosts.widthOfBird',
       W['roosts.widthOfBird'],
       widthParts(ctx, school, massThen(ctx.flock, i, most)),
       basis,
@@ -116,7 +112,6 @@ export function carryFigures(
     mostCounts.reduce((a, b) => a + b, 0),
   );
   s.worked(
-    'roosts.widthPerBird',
     'roosts.widthPerBird',
     W['roosts.widthPerBird'],
     { counts: mostCounts, widths: mostWidths, mean: demandOf(mostCounts, mostWidths) / birds },
@@ -130,7 +125,6 @@ export function carryFigures(
   const effective = seats.bars.map((b) => b.effectiveM);
   s.worked(
     'roosts.capacity',
-    'roosts.capacity',
     W['roosts.capacity'],
     { effective, widths, ...capacityParts(ctx, carry) },
     basis,
@@ -141,7 +135,6 @@ export function carryFigures(
     const onBar = seats.seated[b] ?? [];
     s.worked(
       `roosts.bar.${bar.id}.birds`,
-      'roosts.bar.birds',
       W['roosts.bar.birds'],
       {
         effective: effectiveM,

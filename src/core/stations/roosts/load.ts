@@ -135,7 +135,6 @@ function strength(
   const PUBLISHED = { evidence: timber.evidence, source: timber.source };
   const sag = s.worked(
     `roosts.bar.${bar.id}.sag`,
-    'roosts.bar.sag',
     W['roosts.bar.sag'],
     {
       ...load,
@@ -147,7 +146,6 @@ function strength(
   );
   const stress = s.worked(
     `roosts.bar.${bar.id}.stress`,
-    'roosts.bar.stress',
     W['roosts.bar.stress'],
     {
       ...load,
@@ -164,7 +162,6 @@ function strength(
     mass: s.found(`roosts.bar.${bar.id}.mass`, 'kg', massKg, ENTERED),
     allowedSag: s.worked(
       `roosts.bar.${bar.id}.sagAllowed`,
-      'roosts.bar.sagAllowed',
       W['roosts.bar.sagAllowed'],
       { span: found.spanM, share: FACTS['roosts.sag.share'].value, allowed: found.sagAllowedM },
       ASSUMED,

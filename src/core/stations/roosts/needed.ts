@@ -16,11 +16,11 @@ export function neededFigures(s: Sheet, heaviestKg: number): void {
   ];
   for (const id of scaled) {
     const parts = scaledParts(FIT[id].valueM, heaviestKg, FIT[id].scale, fitM(id, heaviestKg));
-    s.worked(`${id}.needed`, 'roosts.fit', W['roosts.fit'], parts, KEEPERS);
+    s.worked(`${id}.needed`, W['roosts.fit'], parts, KEEPERS);
   }
   const plain: readonly FitRuleId[] = ['roosts.lowest', 'roosts.lowest.final', 'roosts.aboveNests'];
   for (const id of plain) {
-    s.worked(`${id}.needed`, 'roosts.rule', W['roosts.rule'], { value: FIT[id].valueM }, KEEPERS);
+    s.worked(`${id}.needed`, W['roosts.rule'], { value: FIT[id].valueM }, KEEPERS);
   }
 }
 

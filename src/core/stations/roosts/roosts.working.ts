@@ -1,4 +1,4 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines, missingSpec, plainSpec, scaledSpec } from '../shared.working';
 
 /** A bar full of birds, landing and crowding. */
@@ -14,7 +14,7 @@ const LOAD = {
 } as const;
 
 /** How each figure of the roosts is worked. */
-export const ROOSTS_WORKINGS = {
+export const ROOSTS_WORKINGS = workings({
   'roosts.widthOfBird': working({
     result: 'scaled',
     lines: {
@@ -176,4 +176,4 @@ export const ROOSTS_WORKINGS = {
   'roosts.fit': scaledSpec('m', 'keepers'),
   'roosts.rule': plainSpec('m', 'keepers'),
   'roosts.bar.section': plainSpec('m', 'entered'),
-} as const;
+});

@@ -34,7 +34,6 @@ export function lengthShort(
   const there = haveOf(s, seats);
   const present = s.worked(
     'roosts.present',
-    'roosts.present',
     W['roosts.present'],
     { value: carry.present },
     ENTERED,
@@ -47,7 +46,6 @@ export function lengthShort(
     return;
   }
   const missing = s.worked(
-    'roosts.missing',
     'roosts.missing',
     W['roosts.missing'],
     { needed: needed.value, there: there.value, missing: needed.value - there.value },

@@ -40,13 +40,7 @@ function nearWall(s: Sheet, bar: Bar, plan: Plan, heaviestKg: number): void {
   const gap = wallGap(bar, plan.shell);
   if (!below(gap.gapM, fitM('roosts.wall', heaviestKg))) return;
   const parts = { wall: gap.wallM, bar: gap.barM, gap: gap.gapM };
-  const gapFigure = s.worked(
-    `roosts.bar.${bar.id}.wall`,
-    'roosts.bar.wall',
-    W['roosts.bar.wall'],
-    parts,
-    ENTERED,
-  );
+  const gapFigure = s.worked(`roosts.bar.${bar.id}.wall`, W['roosts.bar.wall'], parts, ENTERED);
   const numbers = { gap: gapFigure, needed: neededNumber('roosts.wall', heaviestKg) };
   const zone = behindBar(bar, plan, gap);
   s.find('roosts.bar.nearWall', 'awkward', [bar.id], numbers, zone);
@@ -75,7 +69,6 @@ function tooLow(s: Sheet, bar: Bar, plan: Plan): void {
   const height = bar.z - litter;
   const over = s.worked(
     `roosts.bar.${bar.id}.clearance`,
-    'roosts.bar.height',
     W['roosts.bar.height'],
     { bar: bar.z, litter, height },
     ENTERED,
@@ -112,13 +105,7 @@ function unreached(
   if (![...all.values()].some((why) => why === null)) return;
   const school = schoolFor(ctx, 'roosts.hop');
   const hops = ctx.flock.lots.filter((lot) => lot.kind !== 'duck').map((lot) => hopOf(lot, school));
-  const hop = s.worked(
-    'roosts.hop.most',
-    'roosts.rule',
-    W['roosts.rule'],
-    { value: Math.max(...hops) },
-    ASSUMED,
-  );
+  const hop = s.worked('roosts.hop.most', W['roosts.rule'], { value: Math.max(...hops) }, ASSUMED);
   const height = {
     value: bar.z - ctx.plan.litter.depthM,
     unit: 'm',
@@ -139,7 +126,6 @@ function nearNests(s: Sheet, bar: Bar, ctx: StationContext): void {
   if (!below(above, FIT['roosts.aboveNests'].valueM)) return;
   const aboveFigure = s.worked(
     `roosts.bar.${bar.id}.aboveNests`,
-    'roosts.aboveNests',
     W['roosts.aboveNests'],
     { bar: bar.z, lip, above },
     ENTERED,
@@ -165,18 +151,11 @@ function narrowInCold(s: Sheet, bar: Bar, { flock }: StationContext): void {
   if (!below(value, FIT[rule].valueM)) return;
   const width = s.worked(
     `roosts.bar.${bar.id}.section`,
-    'roosts.bar.section',
     W['roosts.bar.section'],
     { value },
     ENTERED,
   );
-  const needed = s.worked(
-    `${rule}.needed`,
-    'roosts.rule',
-    W['roosts.rule'],
-    { value: FIT[rule].valueM },
-    KEEPERS,
-  );
+  const needed = s.worked(`${rule}.needed`, W['roosts.rule'], { value: FIT[rule].valueM }, KEEPERS);
   const numbers = {
     width: width,
     needed: needed,

@@ -27,7 +27,6 @@ function bathsOf(s: Sheet, ctx: StationContext, baths: readonly OfKind<'dustBath
   const least = FACTS['dustBath.least'].value;
   const needed = s.worked(
     'shell.dustBath.needed',
-    'shell.dustBath',
     W['shell.dustBath'],
     {
       birds,

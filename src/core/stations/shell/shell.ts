@@ -157,7 +157,7 @@ function mesh(s: Sheet, plan: Plan): void {
     const sum = (all: readonly number[]): number => all.reduce((x, y) => x + y, 0);
     const area = sum(areas) + lap * sum(edges) + 4 * lap ** 2 * count;
     const parts = { areas, edges, lap, count, area };
-    s.worked(`shell.mesh.${id}`, 'shell.mesh', W['shell.mesh'], parts, KEEPERS);
+    s.worked(`shell.mesh.${id}`, W['shell.mesh'], parts, KEEPERS);
   }
   if ([...airOpenings(plan), plan.run].some((o) => o !== null && apertureM(o) !== null)) {
     s.fact('mesh.screws');
@@ -175,7 +175,6 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   const { plan, flock } = ctx;
   const there = s.worked(
     'shell.run.have',
-    'shell.run',
     W['shell.run'],
     {
       length: run.lengthM,
@@ -194,7 +193,6 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
     );
     const needed = counts.reduce((sum, n, i) => sum + n * (areas[i] ?? 0), 0);
     const neededFigure = s.worked(
-      'shell.run.needed',
       'shell.run.needed',
       W['shell.run.needed'],
       { counts, areas, needed },

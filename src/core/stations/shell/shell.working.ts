@@ -1,7 +1,7 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 
 /** How figures of the run, the mesh and the dust bath are worked. */
-export const SHELL_WORKINGS = {
+export const SHELL_WORKINGS = workings({
   'shell.run': working({
     result: 'area',
     lines: {
@@ -37,4 +37,4 @@ export const SHELL_WORKINGS = {
       needed: { unit: 'm2', formula: 'max(least, birds * per)' },
     },
   }),
-} as const;
+});

@@ -86,7 +86,6 @@ const mostFitting = (
 const served = (s: Sheet, id: string, taken: readonly number[]): FindingNumber =>
   s.worked(
     id,
-    'vessel.served',
     W['vessel.served'],
     { fitted: taken, served: taken.reduce((a, b) => a + b, 0) },
     KEEPERS,
@@ -108,7 +107,7 @@ function accessFigures(
   );
   // where the search was given up, the figure says that it is the best that was found
   const key = best ? 'vessel.capacity.best' : 'vessel.capacity';
-  s.worked(`${station}.capacity`, key, W[key], capacityParts(ctx, carry), KEEPERS);
+  s.worked(`${station}.capacity`, W[key], capacityParts(ctx, carry), KEEPERS);
 }
 
 /** Whether those without a place are birds that can use no vessel at all: that is told, and is worse. */

@@ -128,7 +128,6 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
   s.found(`${station}.vessel.${v.id}.litres`, 'litres', litres, basis);
   s.worked(
     `${station}.vessel.${v.id}.contents`,
-    'vessel.contents',
     W['vessel.contents'],
     { litres, density, contents: litres * density },
     basis,
@@ -136,7 +135,6 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
   const knock = FACTS['feed.knock'].value;
   s.worked(
     `${station}.vessel.${v.id}.weight`,
-    'vessel.weight',
     W['vessel.weight'],
     {
       empty: v.emptyKg,
@@ -228,7 +226,6 @@ function heights(
   const wanted = wantedM(v, smallest);
   const rule = s.worked(
     `${station}.height.${v.type === 'nipple' ? 'pin' : 'back'}`,
-    'vessel.height',
     W['vessel.height'],
     {
       mass: smallest,

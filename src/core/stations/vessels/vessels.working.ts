@@ -1,8 +1,8 @@
-import { working } from '../../kernel/working';
+import { working, workings } from '../../kernel/working';
 import { capacityLines } from '../shared.working';
 
 /** How figures of feeders and drinkers are worked. */
-export const VESSEL_WORKINGS = {
+export const VESSEL_WORKINGS = workings({
   'vessel.contents': working({
     result: 'contents',
     lines: {
@@ -78,4 +78,4 @@ export const VESSEL_WORKINGS = {
       days: { unit: 'days', formula: 'bag / (intake * waste)' },
     },
   }),
-} as const;
+});

@@ -48,7 +48,6 @@ function daysHeld(s: Sheet, ctx: StationContext, drinkers: readonly Drinker[]): 
   const litres = drinkers.map(capacityL);
   const days = s.worked(
     'water.days',
-    'water.days',
     W['water.days'],
     {
       litres,

@@ -4,6 +4,7 @@ import { litterEndM } from '../../../model/litter';
 import type { PopDoor } from '../../../model/schema';
 import {
   down,
+  MOST_ADDED,
   metres,
   type Proposal,
   type Proposer,
@@ -12,9 +13,6 @@ import {
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { FACTS } from '../../../rules/singleRules.data';
-
-/** Pop doors added at once at most. */
-const MOST_MORE = 6;
 
 /** One door more, or as many as are missing, of the birds' own size, sound whatever is wrong with the first. */
 const anotherDoor: Proposer = (finding, { plan, sizes }) => {
@@ -25,7 +23,7 @@ const anotherDoor: Proposer = (finding, { plan, sizes }) => {
   // found short by their size alone, one more may do
   const least = Number.isFinite(missing) ? Math.max(1, missing) : 1;
   const proposals: Proposal[] = [];
-  for (let n = 1; n <= Math.min(MOST_MORE, least + 1); n++) {
+  for (let n = 1; n <= Math.min(MOST_ADDED.popDoor, least + 1); n++) {
     const enlarged = { ...plan, fixtures: [...plan.fixtures, ...doors] };
     doors.push(newPopDoor(enlarged, {}, sizes));
     if (n < least) continue;

@@ -2,7 +2,14 @@ import { newBar } from '../../../edit/new/bars';
 import { barsOf } from '../../../geometry/bars';
 import type { Bar, Plan } from '../../../model/schema';
 import { leastBarZ } from '../../../proposals/leastBar';
-import { down, metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import {
+  down,
+  MOST_ADDED,
+  metres,
+  type Proposal,
+  type Proposer,
+  up,
+} from '../../../proposals/remedy';
 import { fitM } from '../../../rules/book';
 import { FIT } from '../../../rules/fit.data';
 import { clearOfNests, longest } from './lengths';
@@ -27,7 +34,7 @@ export const addBar: Proposer = (_, { plan, heaviestKg, sizes }) => {
   const proposals: Proposal[] = [];
   for (const z of heights) {
     const made: Bar[] = [];
-    for (let n = 1; n <= MOST_MORE; n++) {
+    for (let n = 1; n <= MOST_ADDED.bar; n++) {
       const y = nextRow(plan, [...bars, ...made], z, { level, stair, wall, foremost });
       if (y === null) break;
       const beside = { ...plan, fixtures: [...plan.fixtures, ...made] };
@@ -60,9 +67,6 @@ export const addBar: Proposer = (_, { plan, heaviestKg, sizes }) => {
   }
   return proposals;
 };
-
-/** Bars added at once at most. */
-const MOST_MORE = 4;
 
 /** The next row where a bar may stand: in front of the foremost, else from the rear wall forward; null where none is. */
 function nextRow(

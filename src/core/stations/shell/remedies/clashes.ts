@@ -1,9 +1,9 @@
 import { againstWall } from '../../../edit/new/nests';
 import { freeSpot } from '../../../geometry/freeRoom';
-import { roofHeightM } from '../../../geometry/shell';
+import { roofOverM } from '../../../geometry/shell';
 import { solidOf } from '../../../geometry/solids';
 import { freeAlong, SIDES, wallTop } from '../../../geometry/walls';
-import type { Solid } from '../../../kernel/finding';
+import { moved } from '../../../model/moved';
 import type { Fixture, Plan } from '../../../model/schema';
 import {
   down,
@@ -13,7 +13,6 @@ import {
   type ProposalContext,
   type Proposer,
   type Proposers,
-  tidied,
   up,
 } from '../../../proposals/remedy';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
@@ -42,56 +41,16 @@ function pushIn(fixture: Fixture, plan: Plan): void {
     lo < 0 ? -lo : hi > room ? Math.max(-lo, room - hi) : 0;
   const dx = along(s.x0, s.x1, lengthM);
   const dy = along(s.y0, s.y1, widthM);
-  const roof = Math.min(
-    ...[s.x0 + dx, s.x1 + dx].flatMap((x) =>
-      [s.y0 + dy, s.y1 + dy].map((y) => roofHeightM(plan.shell, x, y)),
-    ),
-  );
+  const roof = roofOverM(plan.shell, {
+    x0: s.x0 + dx,
+    x1: s.x1 + dx,
+    y0: s.y0 + dy,
+    y1: s.y1 + dy,
+  });
   const dz = s.z0 < 0 ? -s.z0 : s.z1 > roof ? Math.max(-s.z0, roof - s.z1) : 0;
   // to the wall to the last digit; up and down to what a tape reads
   const z = (m: number): number => (dz < 0 ? down(plan, m + dz) : up(plan, m + dz));
-  shift(fixture, dx, dy, dz === 0 ? (m) => m : z);
-}
-
-function shift(f: Fixture, dx: number, dy: number, z: (m: number) => number): void {
-  switch (f.kind) {
-    case 'bar':
-      f.x = tidied(f.x + dx);
-      f.y = tidied(f.y + dy);
-      f.z = z(f.z);
-      break;
-    case 'nestBank':
-      f.x = tidied(f.x + dx);
-      f.y = tidied(f.y + dy);
-      f.lipZ = z(f.lipZ);
-      break;
-    case 'window':
-    case 'vent':
-    case 'door':
-    case 'hatch':
-    case 'popDoor':
-      f.alongM = tidied(f.alongM + (f.wall === 'front' || f.wall === 'rear' ? dx : dy));
-      f.sillZ = z(f.sillZ);
-      break;
-    case 'feeder':
-    case 'drinker':
-      f.x = tidied(f.x + dx);
-      f.y = tidied(f.y + dy);
-      f.rimZ = z(f.rimZ);
-      break;
-    case 'board':
-    case 'ledge':
-    case 'ceiling':
-      f.x = tidied(f.x + dx);
-      f.y = tidied(f.y + dy);
-      f.z = z(f.z);
-      break;
-    case 'dish':
-    case 'dustBath':
-      f.x = tidied(f.x + dx);
-      f.y = tidied(f.y + dy);
-      break;
-  }
+  Object.assign(fixture, moved(fixture, dx, dy, dz === 0 ? undefined : z));
 }
 
 /** A fixture longer than its coop, cut to fit. */
@@ -124,7 +83,7 @@ const cut: Proposer = (finding, { plan }) => {
         }
         if ('heightM' in own) {
           const s = solidOf(own, draft);
-          const roof = roofOver(s, draft);
+          const roof = roofOverM(draft.shell, s);
           if (s.z1 > roof) own.heightM = down(draft, own.heightM - (s.z1 - roof));
         }
         pushIn(own, draft);
@@ -132,10 +91,6 @@ const cut: Proposer = (finding, { plan }) => {
     },
   ];
 };
-
-/** The roof over a solid, at its lowest, m. */
-const roofOver = (s: Solid, plan: Plan): number =>
-  Math.min(...[s.x0, s.x1].flatMap((x) => [s.y0, s.y1].map((y) => roofHeightM(plan.shell, x, y))));
 
 /** What is in another's way moved to where there is room; a bar that lies in another taken out. */
 const moveThing: Proposer = (finding, ctx) => {

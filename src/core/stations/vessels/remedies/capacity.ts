@@ -3,10 +3,11 @@ import type { RemedyCode } from '../../../kernel/codes.data';
 import { mostVesselL, vesselDown, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Vessel } from '../../../model/schema';
 import type { Proposal, Proposer } from '../../../proposals/remedy';
+import { MOST_ADDED } from '../../../proposals/remedy';
 import { changing, planning, told } from '../../../proposals/setting';
 import { capacityL } from '../vessels';
 import { freePlace } from './places';
-import { MOST_MORE, soundLike } from './soundLike';
+import { soundLike } from './soundLike';
 import { vesselIn } from './vesselIn';
 
 /** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
@@ -62,7 +63,7 @@ export const allOfMost: Proposer = (finding, ctx) => {
   const asked = (held * told(finding, 'wanted') * 1.02) / Math.max(0.01, told(finding, 'days'));
   const mostL = mostVesselL(plan.units);
   const more = Math.ceil(asked / mostL - 1e-9) - own.length;
-  if (more < 1 || more > MOST_MORE) return [];
+  if (more < 1 || more > MOST_ADDED.vessel) return [];
   const made: Vessel[] = [];
   for (let n = 0; n < more; n++) {
     const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };

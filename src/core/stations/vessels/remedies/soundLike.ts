@@ -21,6 +21,3 @@ export function soundLike<V extends Vessel>(vessel: V, { plan, value }: Proposal
   // nothing of the first one's faults is copied: open to rats overnight, or without a tray
   return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
 }
-
-/** Vessels added at once at most. */
-export const MOST_MORE = 6;

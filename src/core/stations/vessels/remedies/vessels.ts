@@ -5,6 +5,7 @@ import { mostVesselL, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Fixture, Vessel } from '../../../model/schema';
 import { movingTo } from '../../../proposals/places';
 import {
+  MOST_ADDED,
   metres,
   near,
   type Proposal,
@@ -18,7 +19,7 @@ import { capacityL } from '../vessels';
 import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
 import { outlets, toFount, wider, withOutlets } from './outlets';
 import { atBack, bringIn, freePlace, hangUp, moveOut } from './places';
-import { MOST_MORE, soundLike } from './soundLike';
+import { soundLike } from './soundLike';
 import { VESSELS, vesselIn } from './vesselIn';
 
 /** As many more like it as are asked for, apart from one another: none copies what is wrong with the first. */
@@ -45,7 +46,7 @@ const another: Proposer = (finding, ctx): Proposal[] => {
     : Math.ceil(own.length * (times - 1) - 1e-9);
   const made: Vessel[] = [];
   const proposals: Proposal[] = [];
-  for (let n = 1; n <= Math.min(MOST_MORE, Math.max(1, count) + 1); n++) {
+  for (let n = 1; n <= Math.min(MOST_ADDED.vessel, Math.max(1, count) + 1); n++) {
     const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
     const likes = draft.fixtures.filter((f) => f.kind === vessel.kind);
     const sound = soundLike(vessel, ctx);
