@@ -1,5 +1,4 @@
 import { PULLET_TABLE } from '@/core/birds/feed';
-import type { Given, LineSpec } from '@/core/kernel/working';
 import { BREEDS } from '@/core/model/breeds.data';
 import { CLASSES } from '@/core/model/classes.data';
 import { CLIMATES } from '@/core/model/climates.data';
@@ -16,18 +15,13 @@ import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { CONSTANT_WORDS } from '@/text/constants';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
+import { LINE_NAMES } from '@/text/lineNames.data';
 import { FACT_WORDS } from '@/text/singleRules';
 import { TOPIC_NAMES } from '@/text/topics';
-import { LINE_NAMES, lineName, WORKINGS } from '@/text/workings';
+import { WORKINGS } from '@/text/workings';
+import { MADE, round, row, table, until } from './docTable';
+import { figuresDoc } from './figuresDoc';
 import { planJsonSchema } from './planSchemaJson';
-
-const MADE = 'Made from the code by `npm run docs`; CI holds it to the code.';
-
-const row = (...cells: readonly (string | number)[]): string =>
-  `| ${cells.map((c) => String(c).replaceAll('|', '\\|')).join(' | ')} |`;
-
-const table = (head: readonly string[], rows: readonly string[]): string =>
-  [row(...head), row(...head.map(() => '---')), ...rows].join('\n');
 
 /** Every reference document by its path in the project. */
 export function referenceDocs(): Record<string, string> {
@@ -38,12 +32,6 @@ export function referenceDocs(): Record<string, string> {
     'docs/plan.schema.json': `${JSON.stringify(planJsonSchema(), null, 2)}\n`,
   };
 }
-
-/** Ages of a step, days. */
-const until = (to: number, from: number | undefined): string =>
-  Number.isFinite(to) ? `${from === undefined ? 0 : from + 1}–${to}` : `over ${from}`;
-
-const round = (value: number): number => Math.round(value * 10_000) / 10_000;
 
 function rulesDoc(): string {
   const schools = RULE_BOOK.topics.map((topic) => {
@@ -251,39 +239,6 @@ function rulesDoc(): string {
     ),
     '## Sources',
     table(['id', 'title', 'detail'], sources),
-    '',
-  ].join('\n\n');
-}
-
-const GIVEN: Readonly<Record<Given, string>> = {
-  entered: 'entered',
-  school: 'the school chosen',
-  found: 'worked out elsewhere',
-  keepers: "keepers' rule",
-  'breed-standards': 'breed standard',
-  'nrc-1994': 'published (NRC 1994)',
-  'timber-tables': 'published (timber tables)',
-  'wide-rafter': 'assumption',
-};
-
-function figuresDoc(): string {
-  const parts = Object.entries(WORKINGS).map(([key, spec]) => {
-    const lines = Object.entries(spec.lines as Record<string, LineSpec>).map(([name, line]) =>
-      row(
-        `\`${name}\`${name === spec.result ? ' (result)' : ''}`,
-        lineName(key, name),
-        line.unit,
-        'formula' in line ? `\`${line.formula}\`` : GIVEN[line.given],
-        line.each ? `one for each ${line.each}` : '',
-      ),
-    );
-    return `## \`${key}\`\n\n${table(['symbol', 'called', 'unit', 'formula or origin', ''], lines)}`;
-  });
-  return [
-    '# Figures',
-    MADE,
-    'How each kind of figure is worked. Formulas are plain arithmetic; `.*` multiplies item by item, `wholeDown` and `wholeUp` round to nine decimals before they floor or ceil.',
-    ...parts,
     '',
   ].join('\n\n');
 }

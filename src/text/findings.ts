@@ -1,7 +1,7 @@
 import type { Finding, FindingCode, Severity } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
-import { BUILDING_FINDING_WORDS } from './findings.building';
-import { STATION_FINDING_WORDS } from './findings.stations';
+import { BUILDING_FINDING_WORDS } from './findings.building.data';
+import { STATION_FINDING_WORDS } from './findings.stations.data';
 import { formatDay } from './format';
 import { sayValue } from './say';
 

@@ -14,7 +14,8 @@ import {
   measuresApart,
 } from './format';
 import { issueLine, issuePath } from './issues';
-import { NOTHING_FITS, reasonWithout } from './remedies';
+import { reasonWithout } from './remedies';
+import { NOTHING_FITS } from './remedyWords.data';
 import { sayFigure } from './say';
 import { sentenceText } from './sentence';
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { allShare, type Shares, shareOut } from './sharing';
+import type { Shares } from './filling';
+import { allShare, shareOut } from './sharing';
 
 /** Whether all find room, by trying every number of every lot at every vessel. */
 function bySlowSearch(shares: Shares, counts: readonly number[]): boolean {

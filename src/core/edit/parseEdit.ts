@@ -1,7 +1,8 @@
 import { fail, type Outcome, ok } from '../kernel/outcome';
 import { fixture } from '../model/fixtures.schema';
+import { group } from '../model/flock.schema';
 import { PLAN_LIMITS } from '../model/limits';
-import { group, type Plan, planSchema } from '../model/schema';
+import { type Plan, planSchema } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 import { crossChecks, parsePlan } from './parse';

@@ -25,3 +25,8 @@ export const sizeM = z.number().check(z.minimum(0.005), z.maximum(30));
 /** A coordinate in the coop, m. */
 export const coordinateM = z.number().check(z.minimum(-1), z.maximum(31));
 export const side = z.enum(['front', 'rear', 'left', 'right']);
+
+export const yes = z._default(z.boolean(), true);
+export const no = z._default(z.boolean(), false);
+/** Mass of a thing, kg. */
+export const thingKg = z.number().check(z.minimum(0), z.maximum(500));

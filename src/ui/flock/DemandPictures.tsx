@@ -16,10 +16,11 @@ import {
   monthlyOption,
   shareOf,
 } from './demandOption';
+import { MARK_NAMES, Mark } from './LifeRow';
 import { lotLabel } from './lotLabel';
 import { MonthTable } from './MonthTable';
 import { type Span, spanOf } from './span';
-import { MARK_NAMES, Mark, Timeline } from './Timeline';
+import { Timeline } from './Timeline';
 
 const EChart = dynamic(() => import('../charts/EChart').then((m) => m.EChart), { ssr: false });
 

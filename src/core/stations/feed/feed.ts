@@ -15,15 +15,13 @@ import {
 } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
+import { rimsAbove, twoApart, vesselRules } from '../vessels/standing';
 import {
   contentsKg,
   feedersOf,
-  rimsAbove,
   sharedBy,
   sharer,
-  twoApart,
   vesselFigures,
-  vesselRules,
   vesselsWithin,
   wasteOf,
 } from '../vessels/vessels';

@@ -6,15 +6,8 @@ import { FACTS } from '../../rules/singleRules.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
-import {
-  capacityL,
-  drinkersOf,
-  sharedBy,
-  twoApart,
-  vesselFigures,
-  vesselRules,
-  vesselsWithin,
-} from '../vessels/vessels';
+import { twoApart, vesselRules } from '../vessels/standing';
+import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 
 /** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */

@@ -1,129 +1,18 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { newRun } from '@/core/edit/defaults';
-import type { OfKind, Plan, Run, Side } from '@/core/model/schema';
+import type { OfKind, Plan, Side } from '@/core/model/schema';
 import { animalsOf } from '@/core/stations/shell/shell';
 import { edit, usePlan } from '../../store/bench';
 import { AtTheBench } from './AtTheBench';
-import { ANIMAL_NAMES, COVERS, PLACES, SIDES } from './choices';
+import { ANIMAL_NAMES, PLACES, SIDES } from './choices';
 import { FigureList, Part } from './FigureList';
 import { FixtureRows } from './FixtureRows';
 import { WindowRows } from './openings';
+import { MESH, RUN, SITE } from './run.specs';
 import { type Spec, SpecFields } from './spec';
 
 const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
-
-const solid = (side: Side, label: string): Spec<Run> => ({
-  kind: 'yes',
-  label,
-  get: (r) => r.solidSides.includes(side),
-  set: (r, v) => {
-    r.solidSides = v ? [...r.solidSides, side] : r.solidSides.filter((s) => s !== side);
-  },
-});
-
-const RUN: readonly Spec<Run>[] = [
-  {
-    kind: 'length',
-    label: 'Run, length',
-    least: 0.5,
-    get: (r) => r.lengthM,
-    set: (r, m) => {
-      r.lengthM = m;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Run, width',
-    least: 0.5,
-    get: (r) => r.widthM,
-    set: (r, m) => {
-      r.widthM = m;
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Roofed',
-    choices: [
-      { id: 'full', name: 'all of it' },
-      { id: 'half', name: 'half of it' },
-      { id: 'none', name: 'no roof' },
-    ],
-    get: (r) => r.roof,
-    set: (r, v) => {
-      r.roof = v as Run['roof'];
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Eaves',
-    most: 2,
-    get: (r) => r.eavesM,
-    set: (r, m) => {
-      r.eavesM = m;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Solid foot, high',
-    most: 2,
-    get: (r) => r.skirtingM,
-    set: (r, m) => {
-      r.skirtingM = m;
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Covered with',
-    choices: COVERS,
-    get: (r) => r.cover,
-    set: (r, v) => {
-      r.cover = v as Run['cover'];
-    },
-  },
-  {
-    kind: 'count',
-    label: 'Things to do',
-    least: 0,
-    most: 50,
-    get: (r) => r.pastimes,
-    set: (r, n) => {
-      r.pastimes = n;
-    },
-  },
-  solid('front', 'Solid in front'),
-  solid('rear', 'Solid at the rear'),
-  solid('left', 'Solid on the left'),
-  solid('right', 'Solid on the right'),
-];
-
-const SITE: readonly Spec<Plan['site']>[] = [
-  {
-    kind: 'choice',
-    label: 'Weather comes from',
-    choices: [{ id: 'unknown', name: 'not known' }, ...SIDES],
-    get: (s) => s.windFrom ?? 'unknown',
-    set: (s, v) => {
-      s.windFrom = v === 'unknown' ? null : (v as Side);
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Trees stand over the roof',
-    get: (s) => s.treesOver,
-    set: (s, v) => {
-      s.treesOver = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Water stands here after rain',
-    get: (s) => s.wet,
-    set: (s, v) => {
-      s.wet = v;
-    },
-  },
-];
 
 /** The keeper's own strip, the run, the dust bath, the windows and the site. */
 export function ShellDetails() {
@@ -336,13 +225,6 @@ const STORAGE: readonly Spec<Plan['shell']>[] = [
       s.apronM = m;
     },
   },
-];
-
-/** Mesh to cut, by kind; those that nothing is covered with are not shown. */
-const MESH = [
-  { name: '6 mm (1/4 in) hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
-  { name: '13 mm (1/2 in) hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
-  { name: '25 mm (1 in) mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
 ];
 
 const BATH: readonly Spec<OfKind<'dustBath'>>[] = [

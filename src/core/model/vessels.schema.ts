@@ -1,0 +1,58 @@
+import * as z from 'zod/mini';
+import { coordinateM, id, name, no, sizeM, thingKg, yes } from './parts.schema';
+
+/** x, y: the centre; rimZ: the rim birds reach over, or a nipple's pin; heightM: from its foot to its top. */
+const vessel = {
+  id,
+  name,
+  x: coordinateM,
+  y: coordinateM,
+  rimZ: coordinateM,
+  diameterM: sizeM,
+  heightM: sizeM,
+  hung: z.boolean(),
+  /** Fixed to the wall: it stays where it is while the litter rises. */
+  onWall: no,
+  place: z._default(z.enum(['coop', 'run']), 'coop'),
+  /** Length of a trough, m, along x. */
+  lengthM: z._default(sizeM, 0.6),
+  bothSides: yes,
+  /** Ports, boxes, nipples or cups. */
+  outlets: z._default(z.int().check(z.minimum(1), z.maximum(60)), 1),
+  /** What it holds that birds can have, L; null: worked from its size. */
+  capacityL: z._default(z.nullable(z.number().check(z.minimum(0.1), z.maximum(2000))), null),
+  /** Empty, kg. */
+  emptyKg: z._default(thingKg, 1),
+  fixing: z._default(z.enum(['hook', 'bolt']), 'bolt'),
+  /** Whether a bird can stand on top. */
+  flatTop: no,
+  fillFrom: z._default(z.enum(['inside', 'outside']), 'inside'),
+};
+export const feeder = z.strictObject({
+  kind: z.literal('feeder'),
+  type: z.enum(['tube', 'pan', 'trough', 'port', 'pedal']),
+  ...vessel,
+  feed: z._default(z.enum(['pellets', 'crumbs', 'mash', 'grain']), 'pellets'),
+  takenInAtNight: no,
+});
+export const drinker = z.strictObject({
+  kind: z.literal('drinker'),
+  type: z.enum(['fount', 'trough', 'nipple', 'cup', 'bucket']),
+  ...vessel,
+  /** A tray under it, where it stands over litter. */
+  tray: yes,
+  /** Bottom of the tank that feeds its line, m above the bare floor; null: no tank. */
+  tankZ: z._default(z.nullable(coordinateM), null),
+  /** Bore of the line its outlets tap, m; null: no line. */
+  boreM: z._default(z.nullable(z.number().check(z.minimum(0.002), z.maximum(0.2))), null),
+});
+
+/** A dish of oyster shell or of grit. */
+export const dish = z.strictObject({
+  kind: z.literal('dish'),
+  id,
+  name,
+  x: coordinateM,
+  y: coordinateM,
+  holds: z.enum(['shell', 'grit']),
+});
