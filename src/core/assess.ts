@@ -4,6 +4,7 @@ import { dayOf } from './birds/flock';
 import { zonePlan } from './edit/zones';
 import { footMarks, stickMarks } from './geometry/stick';
 import { createJudge, type Judged } from './judge';
+import { byDay } from './kernel/event';
 import { byId, type FigureLayer, layeredFigures, lazy } from './kernel/figures';
 import type { StationId } from './kernel/station';
 import type { Figures, Items } from './kernel/working';
@@ -17,7 +18,6 @@ import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './st
 import { demandRows } from './stations/flock/flock';
 import { monthRows } from './stations/flock/monthly';
 import { floorTakers } from './stations/floor/floor';
-import { nestOpenings } from './stations/nests/opening';
 import { reachMapOf } from './stations/reach/reach';
 import { placeBirds } from './stations/roosts/perched';
 import { roostsStation } from './stations/roosts/roosts';
@@ -88,7 +88,7 @@ function explained(judged: Judged, on: string): Assessment {
   );
   const demand = lazy(() => demandRows(flock));
   const months = lazy(() => monthRows(flock));
-  const openings = lazy(() => nestOpenings(flock));
+  const events = lazy(() => REGISTRY.flatMap((s) => s.events?.(ctx) ?? []).sort(byDay));
   const brooder = lazy(() => ({ ...brooderCarries(ctx), broods: broodPlans(ctx) }));
   const birds = lazy(() => placeBirds(plan, flock, seats()));
   return {
@@ -123,8 +123,8 @@ function explained(judged: Judged, on: string): Assessment {
     get months() {
       return months();
     },
-    get nestOpenings() {
-      return openings();
+    get events() {
+      return events();
     },
     get birds() {
       return birds();

@@ -2,6 +2,7 @@ import type { FlockByDay } from './birds/flock';
 import type { ZoneId } from './edit/zones';
 import type { ReachMap } from './geometry/reach';
 import type { FootMark, StickMark } from './geometry/stick';
+import type { Event } from './kernel/event';
 import type { Finding } from './kernel/finding';
 import type { Sentence } from './kernel/sentence';
 import type { StationId } from './kernel/station';
@@ -11,7 +12,6 @@ import type { RuleBook } from './rules/types';
 import type { BroodPlan } from './stations/brooder/brooder';
 import type { DemandRow } from './stations/flock/flock';
 import type { MonthRow } from './stations/flock/monthly';
-import type { NestOpening } from './stations/nests/opening';
 import type { PlacedBird } from './stations/roosts/perched';
 import type { SchoolOffer } from './stations/schools';
 import type { Stave } from './staves';
@@ -40,8 +40,8 @@ export interface Assessment {
   readonly flock: FlockByDay;
   readonly demand: readonly DemandRow[];
   readonly months: readonly MonthRow[];
-  /** When nests are opened for those that come into lay. */
-  readonly nestOpenings: readonly NestOpening[];
+  /** What comes on a day of the plan, the first to come first. */
+  readonly events: readonly Event[];
   /** Litter as it is cleaned out, m: entered, or worked by the school. */
   readonly litterFinalM: number;
   readonly birds: readonly PlacedBird[];

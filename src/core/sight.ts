@@ -25,7 +25,7 @@ const HANDED_ON = [
   'days',
   'demand',
   'months',
-  'nestOpenings',
+  'events',
   'litterFinalM',
   'birds',
   'brooder',

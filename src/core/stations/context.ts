@@ -8,6 +8,7 @@ import {
   spellOf,
 } from '../carrying/carrying';
 import type { OutsideCode } from '../geometry/outside';
+import type { Event } from '../kernel/event';
 import type { Solid, StationId, When } from '../kernel/finding';
 import type { Kept, Once } from '../kernel/memory';
 import type { Basis } from '../kernel/working';
@@ -61,6 +62,8 @@ export interface Asked {
 export interface Station {
   readonly id: StationId;
   judge(sheet: Sheet, ctx: StationContext, asked: Asked): void;
+  /** What comes on a day; left out where nothing does. */
+  events?(ctx: StationContext): readonly Event[];
 }
 
 /** A station that carries birds, most of them by a school that the keeper chooses. */

@@ -1,6 +1,7 @@
 import { fixtureOf } from '@/core/model/fixtures.schema';
 import { bank, bar, bareCoop, DAY, fittedCoop, hens } from '@/core/tests/plans';
 import { assess } from '../assess';
+import { isoDay } from '../kernel/units/day';
 import type { Group, Plan } from '../model/schema';
 
 const figures = (plan: Plan) => assess(plan, { on: DAY }).figures;
@@ -198,9 +199,11 @@ test('boxes are opened two weeks before the point of lay, and never before the h
     figures: { layWeek: 20 },
   });
   const openings = (group: Group) =>
-    assess(fittedCoop({ flock: [group] }), { on: DAY }).nestOpenings;
+    assess(fittedCoop({ flock: [group] }), { on: DAY }).events.flatMap((e) =>
+      e.code === 'nests.open' ? [[e.lot, e.on, isoDay(e.numbers.lays ?? 0)]] : [],
+    );
   // twenty weeks after the first of August
-  expect(openings(pullets)).toEqual([{ lotId: 'hens', day: '2026-12-05', lays: '2026-12-19' }]);
-  expect(openings({ ...pullets, arrivesOn: '2026-12-15' })[0]?.day).toBe('2026-12-15');
+  expect(openings(pullets)).toEqual([['hens', '2026-12-05', '2026-12-19']]);
+  expect(openings({ ...pullets, arrivesOn: '2026-12-15' })[0]?.[1]).toBe('2026-12-15');
   expect(openings(hens(6))).toEqual([]);
 });

@@ -21,7 +21,8 @@ export function Timeline({
   hovered: number | null;
   hover: (dayNo: number | null) => void;
 }) {
-  const lives = useMemo(() => livesOf(flock), [flock]);
+  const { events } = useAssessment();
+  const lives = useMemo(() => livesOf(flock, events), [flock, events]);
   const height = TOP + lives.length * rowOf(span) + FOOT;
   const move = (event: PointerEvent<HTMLElement>): void => {
     const box = event.currentTarget.getBoundingClientRect();

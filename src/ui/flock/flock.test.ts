@@ -41,7 +41,7 @@ describe('the scale of time', () => {
 
 describe('lives as the timeline draws them', () => {
   test('chicks reared here go from the brooder to the coop to laying to the moult', () => {
-    const pullets = livesOf(osk.flock).find((l) => l.lot.id === 'pullets');
+    const pullets = livesOf(osk.flock, osk.events).find((l) => l.lot.id === 'pullets');
     const day = (n: number | undefined) =>
       n === undefined ? '' : new Date(n * 86_400_000).toISOString().slice(0, 10);
     expect(pullets?.brooder?.map(day)).toEqual(['2027-05-10', '2027-07-19']);
@@ -58,7 +58,7 @@ describe('lives as the timeline draws them', () => {
   });
 
   test('what lies before or after the horizon is cut, and who never comes has no coop', () => {
-    const { flock } = assess(
+    const { flock, events } = assess(
       bareCoop({
         flock: [
           hens(2, { id: 'goes', leavesOn: '2027-01-10' }),
@@ -73,7 +73,7 @@ describe('lives as the timeline draws them', () => {
       }),
       { on: DAY },
     );
-    const [goes, late, mixed, cocks] = livesOf(flock);
+    const [goes, late, mixed, cocks] = livesOf(flock, events);
     expect(goes?.coop).toEqual([dayNumber(DAY), dayNumber('2027-01-10')]);
     expect(goes?.marks.at(-1)?.kind).toBe('leave');
     expect(late?.coop).toBeNull();

@@ -1,8 +1,9 @@
-import { grownOn } from '@/core/birds/daily';
 import type { FlockByDay } from '@/core/birds/flock';
 import { MOULT_DAYS } from '@/core/birds/laying';
 import type { Lot } from '@/core/birds/lots';
 import { moultsOf } from '@/core/birds/moult';
+import type { Event, EventCode } from '@/core/kernel/event';
+import { dayNumber } from '@/core/kernel/units/day';
 
 type Stretch = readonly [from: number, to: number];
 
@@ -17,13 +18,16 @@ export interface Life {
   readonly marks: readonly { readonly kind: LifeMark; readonly at: number }[];
 }
 
-export type LifeMark = 'hatch' | 'feathered' | 'move' | 'pointOfLay' | 'sorted' | 'grown' | 'leave';
+type OfLife<Code> = Code extends `flock.${infer Mark}` ? Mark : never;
 
-/** Chicks are feathered at six weeks. */
-const FEATHERED_DAYS = 42;
+/** What comes in the life of a lot: events of the flock. */
+export type LifeMark = OfLife<EventCode>;
 
-/** Every lot's life, in the order of the flock. */
-export function livesOf({ lots, horizon, climate }: FlockByDay): Life[] {
+const markOf = ({ code }: Event): LifeMark | null =>
+  code.startsWith('flock.') ? (code.slice('flock.'.length) as LifeMark) : null;
+
+/** Every lot's life, in the order of the flock. @param events  what comes on the days of the plan */
+export function livesOf({ lots, horizon, climate }: FlockByDay, events: readonly Event[]): Life[] {
   const from = horizon.first;
   const to = horizon.first + horizon.length - 1;
   const cut = (a: number, b: number): Stretch | null => {
@@ -33,18 +37,10 @@ export function livesOf({ lots, horizon, climate }: FlockByDay): Life[] {
   };
   return lots.map((lot) => {
     const end = lot.leavesOn ?? to + 1;
-    const within = (at: number | null): at is number => at !== null && at >= from && at <= to;
-    const marks = (
-      [
-        ['hatch', lot.hatchedOn],
-        ['feathered', lot.hatchedOn === null ? null : lot.hatchedOn + FEATHERED_DAYS],
-        ['move', lot.arrivesOn],
-        ['sorted', lot.sortedOn],
-        ['pointOfLay', lot.laysFrom],
-        ['grown', grownOn(lot)],
-        ['leave', lot.leavesOn],
-      ] as const
-    ).flatMap(([kind, at]) => (within(at) && at <= end ? [{ kind, at }] : []));
+    const marks = events.flatMap((e) => {
+      const kind = e.lot === lot.id ? markOf(e) : null;
+      return kind === null ? [] : [{ kind, at: dayNumber(e.on) }];
+    });
     const lay = lot.laysFrom === null ? null : cut(lot.laysFrom, end);
     return {
       lot,

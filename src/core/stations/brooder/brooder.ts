@@ -1,3 +1,4 @@
+import { event } from '../../kernel/event';
 import { isoDay } from '../../kernel/units/day';
 import { atMost, below, wholeDown } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
@@ -63,6 +64,10 @@ const largestOf = (broods: readonly Brood[]): Brood | null =>
 /** The brooder: room, heat, feed and water for the largest brood to its last day, and when it goes out. */
 export const brooderStation: Station = {
   id: 'brooder',
+  events: (ctx) =>
+    broodPlans(ctx).map(({ groupId, out: { day } }) =>
+      event('brooder.out', day, { lot: groupId, figure: `brooder.${groupId}.out.age` }),
+    ),
   judge: (s, ctx) => {
     const { flock, plan } = ctx;
     const broods = broodsIn(ctx);

@@ -23,6 +23,7 @@ import {
 } from '../context';
 import type { Sheet } from '../sheet';
 import { DOOR_WORKINGS as W } from './door.working';
+import { lightEvents } from './light';
 import { ofRamp, rampFigures } from './ramp';
 
 export const popDoorsOf = (plan: Plan): PopDoor[] =>
@@ -35,6 +36,7 @@ export const doorFits = (door: PopDoor, lot: Lot): boolean =>
 /** Doors: fifteen birds to each that is large enough for them. */
 export const doorStation: CarryingStation = {
   id: 'door',
+  events: (ctx) => lightEvents(ctx.flock, schoolFor(ctx, 'light.laying')),
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
   supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d.widthM, d.heightM, ctx.outside(d) === null]),

@@ -1,4 +1,5 @@
 import type { FlockByDay } from '../../birds/flock';
+import { type Event, event } from '../../kernel/event';
 import { isoDay } from '../../kernel/units/day';
 import type { ChosenSchool } from '../../rules/book';
 import { dayOfYear } from '../../weather/climate';
@@ -32,3 +33,9 @@ export function lightWeeks(flock: FlockByDay, school: ChosenSchool): LightWeek[]
     return { day, daylightH, morningH: lamp * morning, eveningH: lamp * (1 - morning) };
   });
 }
+
+/** The weeks of a lamp as they come; none without a climate, or where no lamp is used. */
+export const lightEvents = (flock: FlockByDay, school: ChosenSchool): Event[] =>
+  (lightWeeks(flock, school) ?? []).map(({ day, daylightH, morningH, eveningH }) =>
+    event('door.lightWeek', day, { numbers: { daylightH, morningH, eveningH } }),
+  );

@@ -9,6 +9,7 @@ import { hotFactor } from '../roosts/widths';
 import type { Sheet } from '../sheet';
 import { FLOCK_WORKINGS as W } from './flock.working';
 import { keepingRules } from './keeping';
+import { lotEvents } from './lotEvents';
 import { monthlyFigures } from './monthly';
 
 /** One thing a flock asks for: today, and on the day that asks for most of it. */
@@ -54,6 +55,7 @@ const OF_ALL: readonly DemandMeasure[] = ['eggs', 'feedKg', 'waterL'];
 /** The flock: who lives together, what they ask for by day and month, and what one bird of each lot does. */
 export const flockStation: Station = {
   id: 'flock',
+  events: ({ flock }) => lotEvents(flock),
   judge: (s, ctx) => {
     const { plan, flock, schools } = ctx;
     s.part('flock.keeping', [flock, plan.limits, plan.fills, schools['floor.area']], (own) =>

@@ -1,4 +1,6 @@
 import { dayOf } from '../../birds/flock';
+import { event } from '../../kernel/event';
+import { isoDay } from '../../kernel/units/day';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
@@ -14,6 +16,17 @@ const LITRES_M3 = 1000;
 /** Litter: how much to start with, to add and to carry out, how it grows, and what holds it in. */
 export const litterStation: Station = {
   id: 'litter',
+  events: ({ flock, litter: { worstOn, outDays, fullAfterDays } }) => {
+    if (worstOn === null) return [];
+    const after = (days: number): string => isoDay(flock.horizon.first + days);
+    const out = event('litter.cleanOut', after(outDays), {
+      repeats: outDays,
+      figure: 'litter.depth.end',
+    });
+    if (fullAfterDays === null) return [out];
+    const days = Math.floor(fullAfterDays);
+    return [event('litter.third', after(days), { figure: 'litter.third.days' }), out];
+  },
   judge: (s, ctx) => {
     const { plan, flock, litter: course, of } = ctx;
     const schools = ['litter.school', 'roosts.droppings', 'litter.cleanOut'].map((topic) =>

@@ -21,10 +21,13 @@ import { banksUnderBars, boxSmall, lipHeight, neededSize } from './banks';
 import { boxesInside, boxServes, isFor, layingPerBird } from './boxes';
 import { bankBuilt, toldOfNests } from './fittings';
 import { NESTS_WORKINGS as W } from './nests.working';
+import { nestOpenings } from './opening';
 
 /** Nests: boxes enough for the hens in lay, each hen counted only where a box is her size. */
 export const nestsStation: CarryingStation = {
   id: 'nests',
+  events: (ctx) =>
+    nestOpenings(ctx.flock).map((e) => ({ ...e, fixtures: ctx.of('nestBank').map((b) => b.id) })),
   topic: 'nests.hens',
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
   supply: (ctx) => [

@@ -2,7 +2,7 @@
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment, usePlan, useWorked } from '../../store/bench';
+import { useAssessment, usePlan } from '../../store/bench';
 
 const W = 300;
 const H = 92;
@@ -12,18 +12,15 @@ const FOOT = 18;
 /** Litter over the months to the clean-out, against the depth that is planned for. */
 export function DepthPicture() {
   const { litter } = usePlan();
-  const { figures, on } = useAssessment();
+  const { figures, events } = useAssessment();
   const end = figures.get('litter.depth.end');
-  const worked = useWorked();
-  const days = worked ? end?.parts.days : undefined;
-  if (!end || typeof days !== 'number') return null;
+  const cleanOut = events.find((e) => e.code === 'litter.cleanOut');
+  if (!end || !cleanOut) return null;
+  const out = cleanOut.on;
   const planned = litter.finalM ?? litter.depthM;
   const most = Math.max(end.value, planned, 0.05) * 1.15;
   const x = (share: number): number => LEFT + share * (W - 2 * LEFT);
   const y = (m: number): number => H - FOOT - (m / most) * (H - FOOT - 6);
-  const out = new Date(Date.parse(`${on}T00:00:00Z`) + days * 86_400_000)
-    .toISOString()
-    .slice(0, 10);
   return (
     <WorkingHost className="text-[0.87rem]">
       <svg

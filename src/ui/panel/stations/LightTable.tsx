@@ -1,7 +1,7 @@
 'use client';
-import { type LightWeek, lightWeeks } from '@/core/stations/door/light';
+import type { LightWeek } from '@/core/stations/door/light';
 import { formatDay, formatValue } from '@/text/format';
-import { useAssessment, usePlan, useWorked } from '../../store/bench';
+import { useAssessment, usePlan } from '../../store/bench';
 import { Part } from './FigureList';
 
 const W = 300;
@@ -10,11 +10,12 @@ const FOOT = 16;
 
 /** Daylight through the year and what a lamp adds, week by week, with the table behind it. */
 export function LightTable() {
-  const { flock, chosen } = useAssessment();
+  const { flock, events } = useAssessment();
   const { units } = usePlan();
-  const worked = useWorked();
-  const school = chosen['light.laying'];
-  const weeks = worked && school ? lightWeeks(flock, school) : null;
+  const weeks = events.flatMap(({ code, on, numbers }): LightWeek[] => {
+    const { daylightH = 0, morningH = 0, eveningH = 0 } = numbers;
+    return code === 'door.lightWeek' ? [{ day: on, daylightH, morningH, eveningH }] : [];
+  });
   if (!flock.climate) {
     return (
       <Part title="Light for laying">
@@ -22,7 +23,7 @@ export function LightTable() {
       </Part>
     );
   }
-  if (!weeks) return null;
+  if (weeks.length === 0) return null;
   const x = (i: number): number => (i / (weeks.length - 1)) * W;
   const y = (h: number): number => H - FOOT - (h / 24) * (H - FOOT);
   const line = (of: (w: LightWeek) => number): string =>

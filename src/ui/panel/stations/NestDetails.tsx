@@ -1,4 +1,5 @@
 'use client';
+import { isoDay } from '@/core/kernel/units/day';
 import type { NestBank, Plan } from '@/core/model/schema';
 import { formatDay } from '@/text/format';
 import { useAssessment, usePlan } from '../../store/bench';
@@ -150,19 +151,23 @@ export function NestDetails({ bank }: { bank: NestBank }) {
 
 /** When screened boxes are opened for young hens, and what is done then. */
 export function NestOpeningDays() {
-  const { nestOpenings } = useAssessment();
+  const { events } = useAssessment();
   const { flock } = usePlan();
-  if (nestOpenings.length === 0) return null;
+  const openings = events.filter((e) => e.code === 'nests.open');
+  if (openings.length === 0) return null;
   return (
     <Part title="Opening the boxes">
       <ul className="flex flex-col gap-1 text-[0.9rem]">
-        {nestOpenings.map((o) => (
-          <li key={o.lotId}>
-            for <span data-name>{flock.find((g) => g.id === o.lotId)?.name ?? o.lotId}</span> on{' '}
-            <time data-day={o.day}>{formatDay(o.day)}</time>; they come into lay about{' '}
-            <time data-day={o.lays}>{formatDay(o.lays)}</time>
-          </li>
-        ))}
+        {openings.map(({ lot, on, numbers }) => {
+          const lays = isoDay(numbers.lays ?? 0);
+          return (
+            <li key={lot}>
+              for <span data-name>{flock.find((g) => g.id === lot)?.name ?? lot}</span> on{' '}
+              <time data-day={on}>{formatDay(on)}</time>; they come into lay about{' '}
+              <time data-day={lays}>{formatDay(lays)}</time>
+            </li>
+          );
+        })}
       </ul>
       <p className="text-[0.84rem] text-soft" data-reason>
         Screened off until then, so that nobody learns to sleep in them; opened with bedding and a
