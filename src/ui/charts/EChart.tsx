@@ -4,7 +4,7 @@ import { GridComponent, MarkLineComponent } from 'echarts/components';
 import { type EChartsCoreOption, init, use } from 'echarts/core';
 import { CanvasRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
-import { useInks } from './inks';
+import { type Inks, useInks } from './inks';
 
 use([BarChart, LineChart, GridComponent, MarkLineComponent, CanvasRenderer]);
 
@@ -15,7 +15,7 @@ export function EChart({
   height,
   label,
 }: {
-  option: (ink: (token: string) => string) => EChartsCoreOption;
+  option: (ink: Inks) => EChartsCoreOption;
   width: number;
   height: number;
   label: string;

@@ -1,7 +1,24 @@
 'use client';
-import { useCallback, useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 
-/** Reads a colour token as the present light has it; a canvas can't read tokens by itself. */
+/** Reads tokens for a canvas, which can't read them by itself. */
+export interface Inks {
+  /** A colour, as the present light has it. */
+  (token: string): string;
+  /** Families of the letters that texts and figures are set in. */
+  readonly letters: { readonly text: string; readonly figures: string };
+}
+
+function lettersOf(): Inks['letters'] {
+  const probe = document.createElement('span');
+  probe.className = 'figures';
+  document.body.append(probe);
+  const figures = getComputedStyle(probe).fontFamily;
+  probe.remove();
+  return { text: getComputedStyle(document.body).fontFamily, figures };
+}
+
+/** Reads a colour token as the present light has it. */
 function inkOf(token: string): string {
   const probe = document.createElement('span');
   probe.style.color = `var(${token})`;
@@ -11,8 +28,8 @@ function inkOf(token: string): string {
   return colour;
 }
 
-/** A reader of colour tokens that is another one whenever the light changes. */
-export function useInks(): (token: string) => string {
+/** A reader of tokens that is another one whenever the light changes. */
+export function useInks(): Inks {
   const [light, setLight] = useState(0);
   useEffect(() => {
     const changed = (): void => setLight((n) => n + 1);
@@ -26,5 +43,8 @@ export function useInks(): (token: string) => string {
     };
   }, []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a change of light asks for a new reader
-  return useCallback((token: string) => inkOf(token), [light]);
+  return useMemo(
+    () => Object.assign((token: string) => inkOf(token), { letters: lettersOf() }),
+    [light],
+  );
 }

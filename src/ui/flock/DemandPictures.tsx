@@ -6,6 +6,7 @@ import type { FlockByDay } from '@/core/birds/flock';
 import { isoDay } from '@/core/kernel/units/day';
 import { formatDay, formatPlain } from '@/text/format';
 import { useSize } from '../bench/size';
+import type { Inks } from '../charts/inks';
 import { useAssessment, usePlan } from '../store/bench';
 import {
   axisOf,
@@ -105,7 +106,7 @@ function Chart({
   const { units } = usePlan();
   const { staves } = useAssessment();
   const option = useCallback(
-    (ink: (token: string) => string) => demandOption(flock, staves, measure, units, span, ink),
+    (ink: Inks) => demandOption(flock, staves, measure, units, span, ink),
     [flock, staves, measure, units, span],
   );
   return (
@@ -137,8 +138,7 @@ function Chart({
 function MonthsChart({ span }: { span: Span }) {
   const { months, figures } = useAssessment();
   const option = useCallback(
-    (ink: (token: string) => string) =>
-      monthlyOption(months, (id) => figures.get(id)?.value ?? 0, span, ink),
+    (ink: Inks) => monthlyOption(months, (id) => figures.get(id)?.value ?? 0, span, ink),
     [months, figures, span],
   );
   return (

@@ -5,6 +5,7 @@ import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/kernel/units/fact
 import type { UnitSystem } from '@/core/kernel/units/length';
 import type { MonthRow } from '@/core/stations/flock/monthly';
 import { STATION_NAMES } from '@/text/stations';
+import type { Inks } from '../charts/inks';
 import { lotColour } from './lotColours';
 import type { Span } from './span';
 
@@ -22,18 +23,18 @@ export const CHART_NAMES: Readonly<Record<ChartMeasure, string>> = {
 /**
  * Dozen eggs and feed bags, month by month.
  * @param value  a figure's value by its id
- * @param ink    reads a colour token
+ * @param ink    reads colours and letters
  */
 export function monthlyOption(
   months: readonly MonthRow[],
   value: (id: string) => number,
   span: Pick<Span, 'left' | 'right'>,
-  ink: (token: string) => string,
+  ink: Inks,
 ): EChartsCoreOption {
   const text = {
     color: ink('--ink-soft'),
     fontSize: 11,
-    fontFamily: 'Atkinson Hyperlegible Next Variable',
+    fontFamily: ink.letters.text,
   };
   const axis = (name: string) => ({
     type: 'value',
@@ -41,7 +42,7 @@ export function monthlyOption(
     nameGap: 10,
     nameTextStyle: text,
     splitNumber: 4,
-    axisLabel: { ...text, fontFamily: 'Atkinson Hyperlegible Mono Variable' },
+    axisLabel: { ...text, fontFamily: ink.letters.figures },
     splitLine: { lineStyle: { color: ink('--line'), width: 0.6 } },
   });
   const bars = (name: string, yAxisIndex: number, token: string, id: 'dozens' | 'bags') => ({
@@ -109,7 +110,7 @@ const monthName = (iso: string): string =>
 
 /**
  * The demand of every lot, stacked over time; over birds, a line for what each station carries.
- * @param ink  reads a colour token
+ * @param ink  reads colours and letters
  */
 export function demandOption(
   flock: FlockByDay,
@@ -117,14 +118,14 @@ export function demandOption(
   measure: ChartMeasure,
   units: UnitSystem,
   span: Pick<Span, 'left' | 'right'>,
-  ink: (token: string) => string,
+  ink: Inks,
 ): EChartsCoreOption {
   const { first, length } = flock.horizon;
   const { unit, times } = axisOf(measure, units);
   const text = {
     color: ink('--ink-soft'),
     fontSize: 11,
-    fontFamily: 'Atkinson Hyperlegible Next Variable',
+    fontFamily: ink.letters.text,
   };
   const days = measure === 'birds' ? corners(flock) : everyDay(length);
   const lines = measure === 'birds' ? capacityLines(staves, ink, text.fontFamily) : [];
@@ -159,7 +160,7 @@ export function demandOption(
       max: measure === 'birds' ? roundUp(most * times) : undefined,
       minInterval: measure === 'birds' ? 1 : undefined,
       splitNumber: 4,
-      axisLabel: { ...text, fontFamily: 'Atkinson Hyperlegible Mono Variable' },
+      axisLabel: { ...text, fontFamily: ink.letters.figures },
       splitLine: { lineStyle: { color: ink('--line'), width: 0.6 } },
     },
     series: [
@@ -211,11 +212,7 @@ function roundUp(most: number): number {
 }
 
 /** A line at what each station carries, its name at the right; equal ones share a line. */
-function capacityLines(
-  staves: readonly Stave[],
-  ink: (token: string) => string,
-  fontFamily: string,
-) {
+function capacityLines(staves: readonly Stave[], ink: Inks, fontFamily: string) {
   const carrying = staves.filter((s) => s.carries !== null);
   const levels = [...new Set(carrying.map((s) => s.carries ?? 0))];
   return levels.map((level) => {

@@ -7,7 +7,9 @@ import { lotColour } from './lotColours';
 import { lotLabel } from './lotLabel';
 import { monthTicks, spanOf } from './span';
 
-const ink = (token: string): string => token;
+const ink = Object.assign((token: string): string => token, {
+  letters: { text: 'letters', figures: 'figures' },
+});
 const osk = assess(sample('osk-landing'), { on: DAY });
 
 describe('the scale of time', () => {
