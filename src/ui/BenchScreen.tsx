@@ -13,15 +13,8 @@ import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
-import {
-  BenchPage,
-  createBench,
-  type FirstSight,
-  startEngine,
-  takeOver,
-  useBench,
-  useWorked,
-} from './store/bench';
+import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from './store/bench';
+import type { FirstSight } from './store/benchState';
 import { openHere, openStored, startSaving } from './store/saving';
 
 /** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */

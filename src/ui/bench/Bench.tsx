@@ -6,16 +6,8 @@ import { formatPlain } from '@/text/format';
 import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import {
-  pick,
-  show,
-  useAssessment,
-  useBench,
-  usePlan,
-  useWhole,
-  useWorked,
-  type View,
-} from '../store/bench';
+import { pick, show, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import type { View } from '../store/benchState';
 import { Drawing } from './Drawing';
 import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';

@@ -3,7 +3,7 @@ import { inRun, solidOf } from '@/core/geometry/solids';
 import type { Solid } from '@/core/kernel/finding';
 import type { Fixture, Plan } from '@/core/model/schema';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
-import type { View } from '../store/bench';
+import type { View } from '../store/benchState';
 import { BirdShape } from './BirdShape';
 import { FixtureShape } from './FixtureShape';
 import { nearness, type Projection } from './projection';

@@ -1,7 +1,8 @@
 import type { KeyboardEvent } from 'react';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { moved } from '@/core/model/moved';
-import { edit, useBench, type View } from '../store/bench';
+import { edit, useBench } from '../store/bench';
+import type { View } from '../store/benchState';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
   ArrowLeft: [-1, 0],

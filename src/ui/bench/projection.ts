@@ -1,7 +1,7 @@
 import { roofHeightM } from '@/core/geometry/shell';
 import type { Solid } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
-import type { View } from '../store/bench';
+import type { View } from '../store/benchState';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */
 export interface Projection {

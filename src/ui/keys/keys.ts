@@ -11,8 +11,8 @@ import {
   say,
   show,
   useBench,
-  type View,
 } from '../store/bench';
+import type { View } from '../store/benchState';
 import type { AddId } from '../store/engine';
 
 /** Letter that goes to a station after `g`. */

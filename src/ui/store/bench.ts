@@ -1,5 +1,4 @@
 'use client';
-import type { Patch } from 'immer';
 import { createContext, useContext } from 'react';
 import { createStore, type StoreApi, useStore } from 'zustand';
 import type { Assessment } from '@/core/assess';
@@ -7,94 +6,10 @@ import type { ZoneId } from '@/core/edit/zones';
 import type { Finding, StationId } from '@/core/kernel/finding';
 import { type Outcome, ok } from '@/core/kernel/outcome';
 import type { Fixture, Plan } from '@/core/model/schema';
-import { firstStation, type Sight, seenOf } from '@/core/sight';
-import type { ShownRemedies } from '@/text/remedies';
+import { firstStation, seenOf } from '@/core/sight';
+import { type BenchState, EMPTY, type FirstSight, type Ghost, type View } from './benchState';
 import type { AddId, Engine } from './engine';
 import { engineHere, fetchEngine } from './engineHere';
-
-/** One edit: one gesture or one field's commit, with the way there and back. */
-interface Step {
-  readonly name: string;
-  readonly forward: Patch[];
-  readonly back: Patch[];
-}
-
-export type SaveState =
-  | { readonly kind: 'saved' }
-  | { readonly kind: 'saving' }
-  | { readonly kind: 'notSaved'; readonly why: string }
-  | { readonly kind: 'conflict'; readonly theirs: Plan; readonly revision: number };
-
-/** Edits kept in the browser since an earlier visit. */
-export interface Offered {
-  readonly plan: Plan;
-  readonly when: string;
-  /** Whether the stored plan has been saved by others since. */
-  readonly stale: boolean;
-}
-
-export type View = 'front' | 'side' | 'above';
-
-interface BenchState {
-  readonly plan: Plan | null;
-  readonly on: string;
-  readonly assessment: Assessment | null;
-  /** Whether this window has worked the assessment; before, it is what the server sent to be seen first. */
-  readonly worked: boolean;
-  readonly revision: number;
-  readonly save: SaveState;
-  /** Edits of an earlier visit that were never acknowledged, offered. */
-  readonly offered: Offered | null;
-  readonly past: readonly Step[];
-  readonly future: readonly Step[];
-  readonly station: StationId;
-  readonly view: View;
-  /** The zone in view, where a partition makes two. */
-  readonly zone: ZoneId;
-  /** Picked fixture's id, and picked finding's key. */
-  readonly picked: string | null;
-  readonly pickedFinding: string | null;
-  /** On a phone: the staves, or the station's drawing and panel. */
-  readonly pane: 'staves' | 'coop';
-  /** What was just done, for readers of the screen. */
-  readonly said: string;
-  /** What is rested on before it is pressed: drawn faintly. */
-  readonly ghost: Ghost | null;
-  /** What would mend the findings in view, as the server has found it: shown until the browser has found it too. */
-  readonly foretold: Foretold;
-}
-
-/** By finding, what would mend it, in words. */
-export type Foretold = Readonly<Record<string, ShownRemedies>>;
-
-/** How a school or a remedy would have it. */
-export interface Ghost {
-  /** Its plan, where fixtures would change. */
-  readonly plan: Plan | null;
-  /** What stations would carry. */
-  readonly rails: Readonly<Record<string, number>>;
-}
-
-const EMPTY: BenchState = {
-  plan: null,
-  on: '',
-  assessment: null,
-  worked: true,
-  revision: 0,
-  save: { kind: 'saved' },
-  offered: null,
-  past: [],
-  future: [],
-  station: 'roosts',
-  view: 'front',
-  zone: 'near',
-  picked: null,
-  pickedFinding: null,
-  pane: 'staves',
-  said: '',
-  ghost: null,
-  foretold: {},
-};
 
 /** One page's store: its plan, its edits and its assessment. */
 export type BenchStore = StoreApi<BenchState>;
@@ -111,12 +26,6 @@ const opened = (plan: Plan, revision: number, on: string, assessment: Assessment
   assessment,
   station: firstStation(assessment),
 });
-
-/** What the server has worked of a plan for its page. */
-export interface FirstSight {
-  readonly sight: Sight;
-  readonly foretold: Foretold;
-}
 
 /** A store for one page, with its plan open: the server draws from it, and the browser takes it over. */
 export function createBench(
