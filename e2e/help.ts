@@ -52,8 +52,11 @@ export const there = async (page: Page, station: string): Promise<void> => {
 };
 
 /** Waits until every edit has been stored. */
-export const saved = (page: Page): Promise<void> =>
-  expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
+export const saved = async (page: Page): Promise<void> => {
+  // what was done before the page answered has been done again by then
+  await expect(page.locator('[data-worked]')).toBeAttached({ timeout: 15_000 });
+  await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
+};
 
 /** Fails the test on any error a browser's console shows. */
 export function watchConsole(page: Page): string[] {

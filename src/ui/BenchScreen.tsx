@@ -47,6 +47,7 @@ export function BenchScreen({
     () => openHere(plan.id, revision) ?? createBench(plan, revision, on, first),
   );
   const [ready, setReady] = useState(false);
+  const [caughtUp, setCaughtUp] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: later edits live in the store; an older page changes nothing
   useLayoutEffect(() => {
     takeNonce(nonce);
@@ -57,17 +58,17 @@ export function BenchScreen({
     return startSaving();
   }, [store, revision]);
   useEffect(() => {
-    if (ready) void doEarlyActs();
+    if (ready) void doEarlyActs().then(() => setCaughtUp(true));
   }, [ready]);
   return (
     <BenchPage value={store}>
-      <Opened ready={ready} />
+      <Opened ready={ready} caughtUp={caughtUp} />
     </BenchPage>
   );
 }
 
 /** @param ready  whether the browser has taken the page over: what is pressed is done */
-function Opened({ ready }: { ready: boolean }) {
+function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
   const whole = useBench((s) => s.assessment);
   const assessment = useBench((s) => s.assessment?.zones?.[s.zone] ?? s.assessment);
   const plan = useBench((s) => s.plan);
@@ -87,7 +88,7 @@ function Opened({ ready }: { ready: boolean }) {
       <div
         className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
         data-ready={ready ? '' : undefined}
-        data-worked={worked ? '' : undefined}
+        data-worked={worked && caughtUp ? '' : undefined}
       >
         <Figures assessment={whole} plan={plan}>
           <BenchHeader />

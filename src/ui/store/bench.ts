@@ -128,8 +128,10 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   const engine = engineHere();
   if (!engine) {
     // made before the page can check it: it waits, and what is wrong with it is said
+    here.setState({ save: { kind: 'saving' } });
     withEngine(() => {
       if (!edit(name, recipe).ok) say(`Not done: ${name}`);
+      if (here.getState().plan === plan) here.setState({ save: { kind: 'saved' } });
     });
     return ok(plan);
   }
