@@ -70,19 +70,23 @@ export function useRemediesOf(finding: string): Mending | null {
 }
 
 /** A remedy pressed before the browser had found it: done as soon as it has. */
-let pressed: { readonly finding: string; readonly at: number } | null = null;
+let pressed: { readonly plan: Plan; readonly finding: string; readonly at: number } | null = null;
 
 /** Does what is shown at a place under a finding, at once or as soon as it has been found here. */
 export function press(finding: string, at: number, mending: Mending): void {
   const remedy = mending.found?.[at];
   if (remedy) doRemedy(remedy, mending.remedies[at]?.said ?? '');
-  else pressed = { finding, at };
+  else {
+    const { plan } = useBench.getState();
+    pressed = plan && { plan, finding, at };
+  }
 }
 
 function doPressed(byFinding: ReadonlyMap<string, Mending>): void {
   const now = pressed;
   pressed = null;
-  if (now === null) return;
+  // what was pressed was pressed for the plan as it was then
+  if (now === null || now.plan !== useBench.getState().plan) return;
   const mending = byFinding.get(now.finding);
   if (mending?.found?.[now.at]) press(now.finding, now.at, mending);
 }

@@ -10,6 +10,7 @@ import { firstStation, seenOf } from '@/core/sight';
 import { type BenchState, EMPTY, type FirstSight, type Ghost, type View } from './benchState';
 import type { AddId, Engine } from './engine';
 import { engineHere, fetchEngine } from './engineHere';
+import { keepUnsaved } from './unsaved';
 
 /** One page's store: its plan, its edits and its assessment. */
 export type BenchStore = StoreApi<BenchState>;
@@ -95,17 +96,17 @@ function withEngine(work: (engine: Engine) => void): void {
 }
 
 async function bring(again = false): Promise<void> {
-  try {
-    const engine = await fetchEngine();
-    if (again) here.setState({ save: { kind: 'saved' } });
-    for (const work of waiting.splice(0)) work(engine);
-  } catch {
+  const engine = await fetchEngine().catch(() => null);
+  if (engine === null) {
     // nothing that was done is lost: it waits, and the keeper is told
     here.setState({
       save: { kind: 'notSaved', why: 'the server does not answer; trying again' },
     });
     setTimeout(() => void bring(true), AGAIN_MS);
+    return;
   }
+  if (again) here.setState({ save: { kind: 'saved' } });
+  for (const work of waiting.splice(0)) work(engine);
 }
 
 /** Fetches the engine, and works in the browser what the server had sent of the open plan. */
@@ -128,8 +129,10 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   const engine = engineHere();
   if (!engine) {
     // made before the page can check it: it waits, and what is wrong with it is said
-    here.setState({ save: { kind: 'saving' } });
-    withEngine(() => {
+    const store = here;
+    store.setState({ save: { kind: 'saving' } });
+    withEngine((come) => {
+      if (here !== store) return editLeft(store, recipe, come);
       if (!edit(name, recipe).ok) say(`Not done: ${name}`);
       if (here.getState().plan === plan) here.setState({ save: { kind: 'saved' } });
     });
@@ -143,15 +146,26 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   return ok(next);
 }
 
+/** An edit whose page was left before it could be made: kept in the browser, and offered when its plan is opened. */
+function editLeft(store: BenchStore, recipe: (draft: Plan) => void, engine: Engine): void {
+  const { plan, revision } = store.getState();
+  if (!plan) return;
+  const [next] = engine.produceWithPatches(plan, recipe);
+  if (!engine.parseEdit(plan, next).ok) return;
+  store.setState({ plan: next });
+  void keepUnsaved(next, revision);
+}
+
 /**
  * Makes a new thing that fits the flock in view, over the litter as it will be.
  * @param take  what is done with it
  */
 export function addNew(what: AddId, take: (fixture: Fixture) => void): void {
+  const store = here;
   withEngine(({ adds, flockSizes, withFinalDepth }) => {
     const { plan } = here.getState();
     const assessment = inView();
-    if (!plan || !assessment) return;
+    if (here !== store || !plan || !assessment) return;
     const settled = withFinalDepth(plan, assessment.litterFinalM);
     take(adds[what](settled, flockSizes(settled, assessment.flock)));
   });
@@ -159,9 +173,10 @@ export function addNew(what: AddId, take: (fixture: Fixture) => void): void {
 
 /** Adds a group of birds that comes today. */
 export function addGroup(): void {
+  const store = here;
   withEngine(({ newGroup }) => {
     const { plan, on } = here.getState();
-    if (plan) edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
+    if (here === store && plan) edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
   });
 }
 

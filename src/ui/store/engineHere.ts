@@ -16,7 +16,7 @@ export function fetchEngine(): Promise<Engine> {
   if (here) return Promise.resolve(here);
   coming ??= import('./engine').then(
     (m) => {
-      here = m.engine;
+      supplyEngine(m.engine);
       return m.engine;
     },
     (error) => {

@@ -63,6 +63,7 @@ export function startSaving(): () => void {
   const opened = useBench.getState().plan;
   if (saved?.id !== opened?.id) saved = opened;
   if (saved && saved === opened) void offerUnsaved(saved);
+  else if (opened) schedule(SETTLE_MS);
   if (opened) void catchUp(opened.id);
   const stop = useBench.subscribe((state, before) => {
     if (state.plan === before.plan || state.plan === null) return;
