@@ -33,6 +33,8 @@ test('what is pressed before the page answers, and before its core has come, is 
   });
   await page.goto(PLAN, { waitUntil: 'commit' });
   const units = page.getByRole('button', { name: 'Units: metric' });
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await page.keyboard.press('v');
   const length = page.locator('[data-row="bar-1"]').getByLabel('Length');
   const before = await length.inputValue();
   await length.fill('1.35 m');
@@ -42,6 +44,7 @@ test('what is pressed before the page answers, and before its core has come, is 
   letThrough();
   await expect(page.locator('[data-ready]')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Units: imperial' })).toBeVisible();
+  await expect(page.locator('svg[data-view="side"]')).toBeVisible();
   await saved(page);
   const undo = page.getByRole('button', { name: 'Undo' });
   await undo.click();

@@ -1,6 +1,7 @@
 /** What was done on a page before the browser had taken it over. */
 type Act =
   | { readonly kind: 'press' | 'enter'; readonly on: HTMLElement }
+  | { readonly kind: 'key'; readonly on: HTMLElement; readonly key: KeyboardEventInit }
   | { readonly kind: 'type'; readonly on: HTMLInputElement; value: string }
   | { readonly kind: 'choose'; readonly on: HTMLSelectElement; readonly value: string }
   | { readonly kind: 'tick'; readonly on: HTMLInputElement; readonly checked: boolean };
@@ -40,7 +41,12 @@ export const NOTE_EARLY_ACTS = `(function () {
       }
     },
     keydown: function (target, event) {
-      if (event.key === 'Enter' && target.matches('input')) acts.push({ kind: 'enter', on: target });
+      if (target.matches('input')) {
+        if (event.key === 'Enter') acts.push({ kind: 'enter', on: target });
+      } else if (!target.matches('select, textarea') && event.key !== 'Tab') {
+        var key = { key: event.key, ctrlKey: event.ctrlKey, metaKey: event.metaKey, shiftKey: event.shiftKey };
+        acts.push({ kind: 'key', on: target, key: key });
+      }
     },
   };
   var note = function (event) {
@@ -73,6 +79,9 @@ function doAgain(act: Act): void {
       break;
     case 'enter':
       act.on.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
+      break;
+    case 'key':
+      act.on.dispatchEvent(new KeyboardEvent('keydown', { ...act.key, bubbles: true }));
       break;
     case 'type':
       act.on.focus();

@@ -105,12 +105,17 @@ export function doRemedy(remedy: Remedy, said: string): void {
 
 /** Does the first remedy of the picked finding; whether there was one. */
 export function doPickedRemedy(): boolean {
-  const { pickedFinding, foretold } = useBench.getState();
-  if (pickedFinding === null) return false;
+  const { plan, pickedFinding, foretold } = useBench.getState();
+  if (plan === null || pickedFinding === null) return false;
   const { of, byFinding } = useOffered.getState();
   const told = foretold[pickedFinding];
   const mending = of === inView() ? byFinding.get(pickedFinding) : told && { ...told, found: null };
-  if (!mending || mending.remedies.length === 0) return false;
+  if (mending?.remedies.length === 0) return false;
+  if (!mending) {
+    // asked for before it has been looked for: done when it has been found
+    pressed = { plan, finding: pickedFinding, at: 0 };
+    return true;
+  }
   press(pickedFinding, 0, mending);
   return true;
 }
