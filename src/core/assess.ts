@@ -1,14 +1,16 @@
 import { joinZones, throughMesh } from './assess.zones';
 import type { Assessment, AssessOptions } from './assessment';
 import { dayOf } from './birds/flock';
-import { zonePlan } from './edit/zones';
+import { zoneIn, zonePlan } from './edit/zones';
 import { footMarks, stickMarks } from './geometry/stick';
 import { createJudge, type Judged } from './judge';
 import { byDay } from './kernel/event';
 import { byId, type FigureLayer, layeredFigures, lazy } from './kernel/figures';
+import { createKept } from './kernel/memory';
 import type { StationId } from './kernel/station';
 import type { Figures, Items } from './kernel/working';
 import type { Plan } from './model/schema';
+import type { Scoped, ZoneId } from './model/scope';
 import { CARRYING, REGISTRY } from './registry';
 import { RULE_BOOK } from './rules/book';
 import { airOpenings } from './stations/air/air';
@@ -43,18 +45,24 @@ export function assess(plan: Plan, options: AssessOptions): Assessment {
  * when it is first read.
  * @returns a function that gives what `assess` gives, for a plan edited by replacing changed parts only
  */
-export function createAssessor(): (plan: Plan, options: AssessOptions) => Assessment {
-  const judges = { whole: createJudge(false), near: createJudge(true), beyond: createJudge(true) };
+export function createAssessor(): (plan: Scoped, options: AssessOptions) => Assessment {
+  const judges = { whole: createJudge(), near: createJudge(), beyond: createJudge() };
+  const kept = createKept();
   const one = (
     judge: ReturnType<typeof createJudge>,
-    plan: Plan,
+    plan: Scoped,
     { on, book = RULE_BOOK, lean = false }: AssessOptions,
   ): Assessment => explained(judge(plan, { on, book, lean }), on);
   return (plan, options) => {
-    if (plan.partition === null) return one(judges.whole, plan, options);
-    const near = one(judges.near, zonePlan(plan, 'near'), options);
-    const beyond = one(judges.beyond, zonePlan(plan, 'beyond'), options);
-    const whole = one(judges.whole, { ...plan, partition: null }, options);
+    if (plan.zone) return one(judges[plan.zone.id], plan, options);
+    const whole = one(judges.whole, plan, options);
+    const { partition, shell } = plan;
+    if (partition === null) return whole;
+    const zone = (id: ZoneId): Assessment => {
+      const own = kept(`zone.${id}`, [partition, shell], () => zoneIn(plan, id));
+      return one(judges[id], zonePlan(plan, id, own), options);
+    };
+    const [near, beyond] = [zone('near'), zone('beyond')];
     return joinZones(whole, { near: throughMesh(near, whole), beyond: throughMesh(beyond, whole) });
   };
 }

@@ -1,10 +1,10 @@
 import type { Assessment } from './assessment';
 import { verdictOf } from './carrying/verdict';
-import { ZONES, type ZoneId } from './edit/zones';
 import { byId, lazy } from './kernel/figures';
 import { byWorst, type Finding } from './kernel/finding';
 import type { StationId } from './kernel/station';
 import { KEEPERS } from './kernel/working';
+import { ZONES, type ZoneId } from './model/scope';
 import { carriesFigures } from './stations/coop';
 import { explainingSheet } from './stations/sheet';
 import { carriesNothing, railsOf, type Stave, sentenceOf, shortest } from './staves';

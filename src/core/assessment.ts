@@ -1,5 +1,4 @@
 import type { FlockByDay } from './birds/flock';
-import type { ZoneId } from './edit/zones';
 import type { ReachMap } from './geometry/reach';
 import type { FootMark, StickMark } from './geometry/stick';
 import type { Event } from './kernel/event';
@@ -7,6 +6,7 @@ import type { Finding } from './kernel/finding';
 import type { Sentence } from './kernel/sentence';
 import type { StationId } from './kernel/station';
 import type { Figures, Items } from './kernel/working';
+import type { ZoneId } from './model/scope';
 import type { ChosenSchool } from './rules/book';
 import type { RuleBook } from './rules/types';
 import type { BroodPlan } from './stations/brooder/brooder';

@@ -100,7 +100,7 @@ const withDepth = (plan: Plan): Plan => ({ ...plan, litter: { ...plan.litter, fi
 test('no part of the judging reads what it did not declare', () => {
   const { faults, memory, tell } = strictMemory();
   const judge = (plan: Plan): void => {
-    createJudge(false, memory)(toldOf(plan, tell), { on: DAY, book: RULE_BOOK, lean: false });
+    createJudge(memory)(toldOf(plan, tell), { on: DAY, book: RULE_BOOK, lean: false });
   };
   for (const heat of ['lamp', 'hen', 'plate'] as const) judge(withDepth(everything(heat)));
   fc.assert(

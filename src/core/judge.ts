@@ -4,6 +4,7 @@ import { byWorst, type Finding, type StationId } from './kernel/finding';
 import { createKept, createOnce, type Kept } from './kernel/memory';
 import { createFixtureLists } from './model/lists';
 import type { Plan } from './model/schema';
+import type { Scoped } from './model/scope';
 import { CARRYING, carriesBirds, REGISTRY } from './registry';
 import { type ChosenSchool, chosenSchool } from './rules/book';
 import type { RuleBook } from './rules/types';
@@ -42,9 +43,8 @@ export interface JudgeOptions {
  * that is another is judged again.
  */
 export function createJudge(
-  zone: boolean,
   memory: () => Kept = createKept,
-): (plan: Plan, options: JudgeOptions) => Judged {
+): (plan: Scoped, options: JudgeOptions) => Judged {
   const worker = createFlockWorker();
   const placements = createPlacements();
   const lists = createFixtureLists();
@@ -57,7 +57,7 @@ export function createJudge(
     const schools = schoolsOf(given, options.book, kept);
     const course = kept(
       'litter.course',
-      [given.litter, given.shell, of('board'), flock, schools],
+      [given.litter, given.shell, given.zone, of('board'), flock, schools],
       () => litterCourse(given, flock, schools),
     );
     const litter = kept('litter.final', [given.litter, course.finalM], () =>
@@ -65,13 +65,12 @@ export function createJudge(
         ? given.litter
         : { ...given.litter, finalM: course.finalM },
     );
-    const plan: Plan = { ...given, litter };
+    const plan: Scoped = { ...given, litter };
     return judged({
       plan,
       flock,
       book: options.book,
       schools,
-      zone,
       litter: course,
       lean: options.lean,
       of,

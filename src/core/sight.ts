@@ -1,9 +1,9 @@
 import type { Assessment } from './assessment';
-import type { ZoneId } from './edit/zones';
 import type { FigureEvidence } from './kernel/evidence';
 import type { Sentence } from './kernel/sentence';
 import type { StationId } from './kernel/station';
 import type { Figure, Figures, Unit } from './kernel/working';
+import type { ZoneId } from './model/scope';
 import type { SchoolOffer } from './stations/schools';
 
 /** A figure without the parts of its working: id, value, unit, evidence, source, working, topic. */

@@ -1,9 +1,13 @@
 import { assess, createAssessor } from '@/core/assess';
 import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
+import { freeSpot } from '../geometry/freeRoom';
+import { reachMap } from '../geometry/reach';
 import type { Fixture, Plan } from '../model/schema';
+import { ZONES } from '../model/scope';
 import { zonedRemedies } from '../remedies/zoned';
+import { newRun } from './defaults';
 import { parsePlan } from './parse';
-import { withZone, ZONES, zoneOf, zonePlan } from './zones';
+import { withZone, zoneOf, zonePlan } from './zones';
 
 const on = DAY;
 
@@ -53,6 +57,58 @@ test('every fixture and every group is in one zone, and each zone has its own pa
   const floor = (p: Plan): number => assess(p, { on }).figures.get('floor.have')?.value ?? 0;
   expect(floor(near)).toBeCloseTo(floor(beyond), 9);
   expect(floor(near)).toBeCloseTo(floor(soundCoop()), 9);
+});
+
+test("of the keeper's strip and of the run each zone has what lies on its side of the mesh", () => {
+  const plan = twoZones((d) => {
+    d.partition = { axis: 'x', atM: 3, beyond: ['young'] };
+    d.shell.storage = { wall: 'left', depthM: 0.5 };
+    d.run = { ...newRun(d), lengthM: 6, widthM: 4 };
+    d.fixtures = [];
+  });
+  const value = (id: 'near' | 'beyond', figure: string): number | undefined =>
+    assess(zonePlan(plan, id), { on }).figures.get(figure)?.value;
+  const { widthM } = plan.shell;
+  expect(value('near', 'floor.inside')).toBeCloseTo(3 * widthM, 9);
+  expect(value('near', 'floor.storage')).toBeCloseTo(0.5 * widthM, 9);
+  expect(value('near', 'floor.have')).toBeCloseTo(2.5 * widthM, 9);
+  expect(value('beyond', 'floor.storage')).toBe(0);
+  expect(value('beyond', 'floor.have')).toBeCloseTo(5 * widthM, 9);
+  expect(value('near', 'shell.run.have')).toBe(12);
+  expect(assess({ ...plan, partition: null }, { on }).figures.get('shell.run.have')?.value).toBe(
+    24,
+  );
+});
+
+test('a place that is looked for in a zone lies on its side of the mesh', () => {
+  const plan = twoZones();
+  const box = (x: number, y: number) => ({
+    x0: x,
+    x1: x + 0.3,
+    y0: y,
+    y1: y + 0.3,
+    z0: 0,
+    z1: 0.3,
+  });
+  const spots = ZONES.map((id) => freeSpot(zonePlan(plan, id), 2.2, { id: 'new', at: box }));
+  expect(spots[0]?.x).toBeLessThanOrEqual(3.7);
+  expect(spots[1]?.x).toBeGreaterThanOrEqual(4);
+});
+
+test("floor beyond the mesh is nobody's to reach: a zone asks for its own alone", () => {
+  const plan = twoZones();
+  const whole = reachMap(plan, 1.8);
+  const near = reachMap(zonePlan(plan, 'near'), 1.8);
+  const far = { ...plan, keeper: { ...plan.keeper, armM: 0.3 } };
+  const [all, left, right] = [far, ...ZONES.map((id) => zonePlan(far, id))].map((p) =>
+    reachMap(p, 3),
+  );
+  expect(near.unreachedM2).toBeLessThanOrEqual(whole.unreachedM2 + 1e-9);
+  expect(left?.unreachedM2).toBeGreaterThan(0);
+  expect((left?.unreachedM2 ?? 0) + (right?.unreachedM2 ?? 0)).toBeCloseTo(
+    all?.unreachedM2 ?? 0,
+    9,
+  );
 });
 
 test('two sound zones are sound, and the coop carries what they carry together', () => {

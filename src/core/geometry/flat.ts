@@ -1,4 +1,5 @@
 import type { Shell } from '../model/schema';
+import { floorOf, type Scoped } from '../model/scope';
 
 /** A rectangle of the floor, m. */
 export interface Flat {
@@ -12,12 +13,12 @@ export interface Flat {
 export const areaM2 = ({ x0, x1, y0, y1 }: Flat): number =>
   Math.max(0, x1 - x0) * Math.max(0, y1 - y0);
 
-/** The part of a rectangle inside the walls. */
-export const within = (f: Flat, { lengthM, widthM }: Pick<Shell, 'lengthM' | 'widthM'>): Flat => ({
-  x0: Math.max(0, f.x0),
-  x1: Math.min(lengthM, f.x1),
-  y0: Math.max(0, f.y0),
-  y1: Math.min(widthM, f.y1),
+/** The part of a rectangle inside another. */
+export const within = (f: Flat, other: Flat): Flat => ({
+  x0: Math.max(other.x0, f.x0),
+  x1: Math.min(other.x1, f.x1),
+  y0: Math.max(other.y0, f.y0),
+  y1: Math.min(other.y1, f.y1),
 });
 
 /**
@@ -25,14 +26,7 @@ export const within = (f: Flat, { lengthM, widthM }: Pick<Shell, 'lengthM' | 'wi
  * @example coveredM2({ x0: 0, x1: 2, y0: 0, y1: 1 }, [{ x0: 1, x1: 3, y0: 0, y1: 1 }]) // 1
  */
 export function coveredM2(own: Flat, others: readonly Flat[]): number {
-  const met = others
-    .map((o) => ({
-      x0: Math.max(own.x0, o.x0),
-      x1: Math.min(own.x1, o.x1),
-      y0: Math.max(own.y0, o.y0),
-      y1: Math.min(own.y1, o.y1),
-    }))
-    .filter((o) => areaM2(o) > 0);
+  const met = others.map((o) => within(o, own)).filter((o) => areaM2(o) > 0);
   const [only] = met;
   if (only === undefined) return 0;
   if (met.length === 1) return areaM2(only);
@@ -57,7 +51,7 @@ export function coveredM2(own: Flat, others: readonly Flat[]): number {
 }
 
 /** The strip along a wall that is the keeper's own; null where there is none. */
-export function stripOf({ storage, lengthM, widthM }: Shell): Flat | null {
+function stripOf({ storage, lengthM, widthM }: Shell): Flat | null {
   if (storage === null) return null;
   const { wall, depthM } = storage;
   const [acrossX, acrossY] = [Math.min(depthM, lengthM), Math.min(depthM, widthM)];
@@ -67,4 +61,18 @@ export function stripOf({ storage, lengthM, widthM }: Shell): Flat | null {
     y0: wall === 'rear' ? widthM - acrossY : 0,
     y1: wall === 'front' ? acrossY : widthM,
   };
+}
+
+/** What of the keeper's own strip lies in the coop or the zone in view; null where nothing does. */
+export function ownStripOf(plan: Pick<Scoped, 'zone' | 'shell'>): Flat | null {
+  const strip = stripOf(plan.shell);
+  if (strip === null) return null;
+  const own = within(strip, floorOf(plan));
+  return areaM2(own) > 0 ? own : null;
+}
+
+/** Floor of a coop, or of the zone in view, without the keeper's own strip, m². */
+export function birdsFloorM2(plan: Pick<Scoped, 'zone' | 'shell'>): number {
+  const strip = ownStripOf(plan);
+  return Math.max(0, areaM2(floorOf(plan)) - (strip === null ? 0 : areaM2(strip)));
 }

@@ -1,5 +1,6 @@
 import type { Solid } from '../kernel/finding';
-import type { Fixture, Plan } from '../model/schema';
+import type { Fixture } from '../model/schema';
+import { floorOf, type Scoped } from '../model/scope';
 import { barsOf, droppingsShadow } from './bars';
 import { doorways } from './clashes';
 import { gapInPlan } from './segments';
@@ -32,7 +33,7 @@ export interface Wanted {
  * @returns its lowest corner in plan, m, or null where there is none
  */
 export function freeSpot(
-  plan: Plan,
+  plan: Scoped,
   heaviestKg: number | null,
   { id, at, apartFrom = [], apartM = 0, only = () => true }: Wanted,
 ): { readonly x: number; readonly y: number } | null {
@@ -50,11 +51,11 @@ export function freeSpot(
   const ways = doorways(plan);
   const own = at(0, 0);
   const [wide, deep] = [own.x1 - own.x0, own.y1 - own.y0];
-  const { lengthM, widthM } = plan.shell;
+  const floor = floorOf(plan);
   const [step, wall] = [STEP_M[plan.units], OF_THE_WALL_M[plan.units]];
   let best: { x: number; y: number; room: number } | null = null;
-  for (const y of along(wall, widthM - deep - wall, step)) {
-    for (const x of along(wall, lengthM - wide - wall, step)) {
+  for (const y of along(floor.y0 + wall, floor.y1 - deep - wall, step)) {
+    for (const x of along(floor.x0 + wall, floor.x1 - wide - wall, step)) {
       if (!only(x, y)) continue;
       const here = at(x, y);
       if (shadows.some((s) => meetInPlan(s, here))) continue;

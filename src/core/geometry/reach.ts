@@ -1,5 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Fixture, Hatch, OfKind, Plan } from '../model/schema';
+import type { Scoped } from '../model/scope';
+import type { Flat } from './flat';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
 
@@ -32,13 +34,22 @@ export const accessesOf = (plan: Plan): Access[] =>
  * @source           keepers (domain notes, "Reach and posture")
  */
 export function reachMap(
-  plan: Plan,
+  plan: Scoped,
   headroomM: number,
   room = headroomMap(plan.shell, headroomM),
   arms = armMap(plan),
 ): ReachMap {
   const { columns, rows, cellX, cellY } = gridOf(plan.shell);
-  const standing = aisle(plan, headroomM, room, columns, rows, cellX, cellY);
+  const own = plan.zone ? cellsIn(plan.zone.floor, plan.shell) : null;
+  const standing = aisle(
+    plan,
+    headroomM,
+    own ? both(room, own) : room,
+    columns,
+    rows,
+    cellX,
+    cellY,
+  );
   const within = arms.slice();
   const walkIn = standing.includes(1);
   const far = walkIn ? alongRow(standing, columns, rows) : null;
@@ -47,6 +58,11 @@ export function reachMap(
     for (let i = 0; i < columns; i++) {
       const at = j * columns + i;
       if (within[at] === 1) continue;
+      // floor beyond the mesh is nothing that this zone asks an arm to get to
+      if (own && own[at] === 0) {
+        within[at] = 1;
+        continue;
+      }
       if (far && nearStanding(far, i, j, columns, rows, plan.keeper.armM, cellX, cellY)) {
         within[at] = 1;
       } else out++;
@@ -61,6 +77,22 @@ function gridOf({ lengthM, widthM }: Plan['shell']) {
   const rows = Math.max(1, Math.round(widthM / REACH_CELL_M));
   return { columns, rows, cellX: lengthM / columns, cellY: widthM / rows };
 }
+
+/** Cells whose middle lies in this part of the floor: 1 where it does. */
+function cellsIn(floor: Flat, shell: Plan['shell']): Uint8Array {
+  const { columns, rows, cellX, cellY } = gridOf(shell);
+  const cells = new Uint8Array(columns * rows);
+  for (let j = 0; j < rows; j++) {
+    for (let i = 0; i < columns; i++) {
+      const away =
+        gap((i + 0.5) * cellX, floor.x0, floor.x1) + gap((j + 0.5) * cellY, floor.y0, floor.y1);
+      cells[j * columns + i] = away === 0 ? 1 : 0;
+    }
+  }
+  return cells;
+}
+
+const both = (a: Uint8Array, b: Uint8Array): Uint8Array => a.map((one, i) => one & (b[i] ?? 0));
 
 /** Cells that an arm gets to through an opening: 1 within reach. */
 export function armMap(plan: Plan): Uint8Array {

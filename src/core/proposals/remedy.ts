@@ -4,6 +4,7 @@ import type { Finding } from '../kernel/finding';
 import { gridDown, gridNear, gridUp } from '../kernel/units/grid';
 import type { Unit } from '../kernel/working';
 import type { Plan } from '../model/schema';
+import type { Scoped } from '../model/scope';
 
 /** A number a remedy speaks of: what it would set. */
 export interface RemedyNumber {
@@ -73,7 +74,7 @@ export type LazyProposer = (finding: Finding, ctx: ProposalContext) => Iterable<
 
 export interface ProposalContext {
   /** The plan, with the final depth of its litter. */
-  readonly plan: Plan;
+  readonly plan: Scoped;
   readonly sizes: FlockSizes;
   /** The heaviest bird that sleeps on bars, kg. */
   readonly heaviestKg: number;

@@ -14,6 +14,7 @@ import type { Kept, Once } from '../kernel/memory';
 import type { Basis } from '../kernel/working';
 import type { FixtureLists } from '../model/lists';
 import type { Fixture, Plan } from '../model/schema';
+import type { Scoped } from '../model/scope';
 import type { ChosenSchool } from '../rules/book';
 import type { RuleBook } from '../rules/types';
 import type { LitterCourse } from './litterCourse';
@@ -21,13 +22,12 @@ import type { Sheet } from './sheet';
 
 /** What every station is worked from. */
 export interface StationContext {
-  readonly plan: Plan;
+  /** A whole coop, or one zone of a parted one. */
+  readonly plan: Scoped;
   readonly flock: FlockByDay;
   readonly book: RuleBook;
   /** Chosen school by topic. */
   readonly schools: Readonly<Record<string, ChosenSchool>>;
-  /** Whether it is one zone of a parted coop. */
-  readonly zone: boolean;
   /** How its litter grows; `plan` has the final depth that follows. */
   readonly litter: LitterCourse;
   /** Leaves out what is only told: for proving remedies. */

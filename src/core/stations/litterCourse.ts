@@ -1,7 +1,8 @@
 import { droppingsKgDay } from '../birds/droppings';
 import { type FlockByDay, livingOn, massThen } from '../birds/flock';
-import { stripOf } from '../geometry/flat';
+import { birdsFloorM2 } from '../geometry/flat';
 import type { Plan } from '../model/schema';
+import type { Scoped } from '../model/scope';
 import type { ChosenSchool } from '../rules/book';
 import { BEDDING, type Bedding } from '../rules/materials.data';
 import { FACTS } from '../rules/singleRules.data';
@@ -39,11 +40,7 @@ export interface LitterCourse {
 }
 
 /** Floor that litter lies on, m²: all but the keeper's own strip. It lies under what stands or hangs there too. */
-export function litterFloorM2({ shell }: Plan): number {
-  const strip = stripOf(shell);
-  const own = strip === null ? 0 : (strip.x1 - strip.x0) * (strip.y1 - strip.y0);
-  return Math.max(0, shell.lengthM * shell.widthM - own);
-}
+export const litterFloorM2 = (plan: Scoped): number => birdsFloorM2(plan);
 
 /** Share of the day's droppings that lands on the litter. */
 export function shareOnLitter(nightShare: number, boardUnderBars: boolean): number {

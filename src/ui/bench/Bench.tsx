@@ -1,7 +1,7 @@
 'use client';
 import * as ToggleGroup from 'radix-ui/toggle-group';
 import { type KeyboardEvent, useMemo } from 'react';
-import { ZONES } from '@/core/edit/zones';
+import { ZONES } from '@/core/model/scope';
 import { formatPlain } from '@/text/format';
 import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';

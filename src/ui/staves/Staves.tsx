@@ -2,8 +2,8 @@
 import type { KeyboardEvent } from 'react';
 import type { Stave } from '@/core/assess';
 import { verdictOf } from '@/core/carrying/verdict';
-import { ZONES } from '@/core/edit/zones';
 import type { Finding } from '@/core/kernel/finding';
+import { ZONES } from '@/core/model/scope';
 import { findingTitle, SEVERITY_NAMES } from '@/text/findings';
 import { formatComingDay } from '@/text/format';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';

@@ -1,8 +1,8 @@
 import type { Patch } from 'immer';
 import type { Assessment } from '@/core/assess';
-import type { ZoneId } from '@/core/edit/zones';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
+import type { ZoneId } from '@/core/model/scope';
 import type { Sight } from '@/core/sight';
 import type { ShownRemedies } from '@/text/remedies';
 

@@ -1,13 +1,21 @@
 import { dayOf, type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
-import { areaM2, coveredM2, type Flat, stripOf, within } from '../../geometry/flat';
+import {
+  areaM2,
+  birdsFloorM2,
+  coveredM2,
+  type Flat,
+  ownStripOf,
+  within,
+} from '../../geometry/flat';
 import { inRun, solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
 import type { Fixture, Plan } from '../../model/schema';
+import { floorOf, type Scoped } from '../../model/scope';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { FIT } from '../../rules/fit.data';
 import { FACTS } from '../../rules/singleRules.data';
@@ -42,7 +50,7 @@ export const floorStation: CarryingStation = {
     };
   },
   judge: (s, ctx, { carry, school, short }) => {
-    s.explain(() => roomFigures(s, ctx.plan, ctx.zone));
+    s.explain(() => roomFigures(s, ctx.plan));
     if (carry.state !== 'carries') return;
     s.explain(() => carryFigures(s, ctx, carry, school));
     areaShort(s, ctx, carry, school, short);
@@ -54,7 +62,7 @@ export const floorStation: CarryingStation = {
 const usableIn = (ctx: StationContext): number => {
   const { plan, of } = ctx;
   const standing = [of('nestBank'), of('feeder'), of('drinker'), of('dustBath'), of('board')];
-  return ctx.kept('floor.usable', [plan.shell, plan.litter, ...standing], () =>
+  return ctx.kept('floor.usable', [plan.shell, plan.zone, plan.litter, ...standing], () =>
     usableFloorM2(plan),
   );
 };
@@ -177,22 +185,22 @@ function mostMeat({ lots, columns, horizon }: FlockByDay): { most: number; day: 
  * footprints overlap, or lie in the keeper's strip, the floor is taken once.
  * @source keepers (domain notes, "Floor and run")
  */
-export function usableFloorM2(plan: Plan): number {
+export function usableFloorM2(plan: Scoped): number {
   const taken = floorTakers(plan).reduce((sum, t) => sum + t.takenM2, 0);
-  const { lengthM, widthM } = plan.shell;
-  return Math.max(0, lengthM * widthM - storageM2(plan.shell) - taken);
+  return Math.max(0, birdsFloorM2(plan) - taken);
 }
 
 /**
  * Fixtures that take floor, with how much of it none of the others has taken already, m²: square ones first and
  * the larger first. Of a round one that meets others it is the free share of the square about it (assumption).
  */
-export function floorTakers(plan: Plan): { fixture: Fixture; takenM2: number }[] {
+export function floorTakers(plan: Scoped): { fixture: Fixture; takenM2: number }[] {
+  const floor = floorOf(plan);
   const standing = plan.fixtures
     .filter((f) => standsOnFloor(f, plan))
     .map((fixture) => ({
       fixture,
-      box: within(solidOf(fixture, plan), plan.shell),
+      box: within(solidOf(fixture, plan), floor),
       round: roundAbove(fixture),
     }))
     .filter((t) => areaM2(t.box) > 0)
@@ -202,7 +210,7 @@ export function floorTakers(plan: Plan): { fixture: Fixture; takenM2: number }[]
         areaM2(b.box) - areaM2(a.box) ||
         (a.fixture.id < b.fixture.id ? -1 : 1),
     );
-  const strip = stripOf(plan.shell);
+  const strip = ownStripOf(plan);
   const taken: Flat[] = strip === null ? [] : [strip];
   return standing
     .map(({ fixture, box, round }) => {
@@ -233,29 +241,20 @@ const STANDING: ReadonlySet<Fixture['kind']> = new Set([
 const roundAbove = (f: Fixture): boolean =>
   (f.kind === 'feeder' || f.kind === 'drinker') && f.type !== 'trough';
 
-/** Floor of the strip that is the keeper's own, m². */
-export function storageM2(shell: Plan['shell']): number {
-  const strip = stripOf(shell);
-  return strip === null ? 0 : areaM2(strip);
-}
-
 const areasOf = (flock: FlockByDay, school: ChosenSchool, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(school.value, massThen(flock, i, d), school.scale));
 
 /** What the room gives, whoever lives in it. */
-function roomFigures(s: Sheet, plan: Plan, zone: boolean): void {
-  const { lengthM: length, widthM: width } = plan.shell;
+function roomFigures(s: Sheet, plan: Scoped): void {
+  const floor = floorOf(plan);
+  const [length, width] = [floor.x1 - floor.x0, floor.y1 - floor.y0];
   const inside = length * width;
-  const storage = storageM2(plan.shell);
+  const strip = ownStripOf(plan);
+  const storage = strip === null ? 0 : areaM2(strip);
   const takers = floorTakers(plan);
   const taken = takers.map((t) => t.takenM2);
   s.worked('floor.inside', W['floor.inside'], { length, width, inside }, ENTERED);
-  // of a zone it is what lies beyond the mesh as well: worked, not entered
-  if (zone) {
-    s.worked('floor.storage', W['floor.beyond'], { value: storage }, KEEPERS);
-  } else {
-    s.worked('floor.storage', W['floor.taken'], { value: storage }, ENTERED);
-  }
+  s.worked('floor.storage', W['floor.taken'], { value: storage }, ENTERED);
   for (const t of takers) {
     const parts = { value: t.takenM2 };
     s.worked(`floor.taken.${t.fixture.id}`, W['floor.taken'], parts, ENTERED);

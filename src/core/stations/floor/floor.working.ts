@@ -45,7 +45,6 @@ export const FLOOR_WORKINGS = workings({
       density: { unit: 'kgM2', formula: 'mass / usable' },
     },
   }),
-  'floor.beyond': plainSpec('m2', 'found'),
   'floor.taken': plainSpec('m2', 'found'),
   'floor.capacity': working({
     result: 'carries',

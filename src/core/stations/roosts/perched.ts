@@ -1,6 +1,6 @@
 import { type FlockByDay, massThen } from '../../birds/flock';
 import { birdSize } from '../../birds/size';
-import type { Plan } from '../../model/schema';
+import { floorOf, type Scoped } from '../../model/scope';
 import type { FlockSeats } from './seats';
 
 /** A bird as she is drawn: where her feet are and how big she is, m. */
@@ -27,7 +27,7 @@ const MOST_ON_FLOOR = 40;
  * the rest on the litter. Bars fill from their left and right ends by turns, so that rows behind
  * one another can be told apart.
  */
-export function placeBirds(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
+export function placeBirds(plan: Scoped, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
   const perched = seats.bars.flatMap(({ bar }, b) => {
     const kinds = (seats.seated[b] ?? []).flatMap((n, kind) => Array<number>(n).fill(kind));
     const fromFar = b % 2 === 1;
@@ -45,18 +45,19 @@ export function placeBirds(plan: Plan, flock: FlockByDay, seats: FlockSeats): Pl
 }
 
 /** Those left over, in a row on the litter towards the front. */
-function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
+function standing(plan: Scoped, flock: FlockByDay, seats: FlockSeats): PlacedBird[] {
   const left = seats.left.flatMap((n, kind) => Array<number>(n).fill(kind)).slice(0, MOST_ON_FLOOR);
-  const { lengthM, widthM, storage } = plan.shell;
-  // clear of what is the keeper's own, or lies beyond a partition
-  const x0 = storage?.wall === 'left' ? storage.depthM : 0;
-  const x1 = storage?.wall === 'right' ? lengthM - storage.depthM : lengthM;
+  const { storage, lengthM } = plan.shell;
+  const { y0, y1, ...floor } = floorOf(plan);
+  // clear of what is the keeper's own
+  const x0 = Math.max(floor.x0, storage?.wall === 'left' ? storage.depthM : 0);
+  const x1 = Math.min(floor.x1, storage?.wall === 'right' ? lengthM - storage.depthM : lengthM);
   return left.map((kind, i) => {
     const share = (i + 0.5) / left.length;
     const stood = bird(flock, seats, kind, {
       barId: null,
       x: x0 + (x1 - x0) * share,
-      y: widthM * (0.16 + 0.12 * (i % 3)),
+      y: y0 + (y1 - y0) * (0.16 + 0.12 * (i % 3)),
       z: plan.litter.depthM,
       across: 'x',
     });
@@ -64,7 +65,7 @@ function standing(plan: Plan, flock: FlockByDay, seats: FlockSeats): PlacedBird[
     return {
       ...stood,
       x: Math.max(x0 + halfX, Math.min(x1 - halfX, stood.x)),
-      y: Math.max(halfY, Math.min(widthM - halfY, stood.y)),
+      y: Math.max(y0 + halfY, Math.min(y1 - halfY, stood.y)),
     };
   });
 }

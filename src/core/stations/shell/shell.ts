@@ -1,6 +1,7 @@
 import { livingOn, massThen } from '../../birds/flock';
 import { clashesOf, runAlike } from '../../geometry/clashes';
 import { solidOf } from '../../geometry/solids';
+import type { FindingNumber } from '../../kernel/finding';
 import { below, wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Animal } from '../../model/place.schema';
@@ -38,7 +39,15 @@ export const shellStation: Station = {
     foot(s, plan);
     s.explain(() => mesh(s, plan));
     const floor = schoolFor(ctx, 'floor.area');
-    const runs = [plan.run, plan.limits, plan.site, flock, floor, schoolFor(ctx, 'run.floor')];
+    const runs = [
+      plan.run,
+      plan.zone,
+      plan.limits,
+      plan.site,
+      flock,
+      floor,
+      schoolFor(ctx, 'run.floor'),
+    ];
     s.part('shell.run', runs, (own) => {
       if (plan.run !== null) runOf(own, ctx, plan.run);
       else if (needsRun(ctx)) own.find('shell.run.none', 'short', [], {});
@@ -174,16 +183,7 @@ function needsRun(ctx: StationContext): boolean {
 
 function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   const { plan, flock } = ctx;
-  const there = s.worked(
-    'shell.run.have',
-    W['shell.run'],
-    {
-      length: run.lengthM,
-      width: run.widthM,
-      area: run.lengthM * run.widthM,
-    },
-    ENTERED,
-  );
+  const there = runArea(s, run, plan.zone?.ofRun ?? 1);
   const floor = schoolFor(ctx, 'floor.area');
   const perBird = floor.params.runM2 ?? 0;
   const peak = flock.peaks.area;
@@ -240,6 +240,14 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   pastimes(s, ctx, run);
   s.fact('run.perch.mesh');
   s.fact('run.screen.gap');
+}
+
+/** The run as it is, or a zone's share of it. */
+function runArea(s: Sheet, { lengthM: length, widthM: width }: Run, share: number): FindingNumber {
+  const area = length * width * share;
+  return share === 1
+    ? s.worked('shell.run.have', W['shell.run'], { length, width, area }, ENTERED)
+    : s.worked('shell.run.have', W['shell.run.share'], { length, width, share, area }, ENTERED);
 }
 
 /** Shut in for days, birds want something to do: one for six of them. */

@@ -10,6 +10,15 @@ export const SHELL_WORKINGS = workings({
       area: { unit: 'm2', formula: 'length * width' },
     },
   }),
+  'shell.run.share': working({
+    result: 'area',
+    lines: {
+      length: { unit: 'm', given: 'entered' },
+      width: { unit: 'm', given: 'entered' },
+      share: { unit: 'ratio', given: 'found' },
+      area: { unit: 'm2', formula: 'length * width * share' },
+    },
+  }),
   'shell.run.needed': working({
     result: 'needed',
     lines: {

@@ -1,3 +1,4 @@
+import { ownStripOf } from '../../../geometry/flat';
 import { solidOf } from '../../../geometry/solids';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
 import { down, type Proposer, type Proposers, tidied, up } from '../../../proposals/remedy';
@@ -9,6 +10,8 @@ const MOST_LONGER = 4 / 3 + 1e-9;
 
 /** The coop built longer, where it is still to be built; what stood at its right wall goes along. */
 const lengthenCoop: Proposer = (finding, { plan }) => {
+  // of a parted coop one zone would gain it, and the other not
+  if (plan.zone) return [];
   const missing = finding.numbers.missing?.value ?? 0;
   const lengthM = up(plan, plan.shell.lengthM + missing / plan.shell.widthM);
   // a coop half as long again is another coop
@@ -37,15 +40,17 @@ const AT_THE_WALL_M = 0.03;
 
 /** The keeper's own strip made narrower by what the birds are short of. */
 const narrowStrip: Proposer = (finding, { plan }) => {
-  const { storage, lengthM, widthM } = plan.shell;
-  if (storage === null) return [];
-  const along = storage.wall === 'front' || storage.wall === 'rear' ? lengthM : widthM;
+  const { storage } = plan.shell;
+  const strip = ownStripOf(plan);
+  if (storage === null || strip === null) return [];
+  const across = storage.wall === 'front' || storage.wall === 'rear';
+  const along = across ? strip.x1 - strip.x0 : strip.y1 - strip.y0;
   const less = (finding.numbers.missing?.value ?? 0) / along;
   const depthM = down(plan, storage.depthM - less);
   if (depthM < 0.005) return [];
   return [
     {
-      code: STRIP_REMEDY,
+      code: 'floor.narrowStrip',
       fixtures: [],
       numbers: { depth: { value: depthM, unit: 'm' as const } },
       change: (draft) => {
@@ -54,9 +59,6 @@ const narrowStrip: Proposer = (finding, { plan }) => {
     },
   ];
 };
-
-/** Of no use in a zone: what is not its own is not the keeper's strip. */
-export const STRIP_REMEDY = 'floor.narrowStrip';
 
 /** The floor sized by a school that asks for less, with what it counts on. */
 const otherSchool: Proposer = (_finding, { plan }) => {
