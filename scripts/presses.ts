@@ -12,7 +12,7 @@ import type { Remedy } from '@/core/proposals/remedy';
 import { OTHER_WISE } from '@/core/remedies/costs';
 import { remedies } from '@/core/remedies/remedies';
 import { fitM } from '@/core/rules/book';
-import { FIT } from '@/core/rules/fit.data';
+import { ruled } from '@/core/rules/rules.data';
 import { widthsOf } from '@/core/stations/roosts/widths';
 import { badCoop, DAY } from '@/core/tests/plans';
 
@@ -63,7 +63,7 @@ function mostRoost(plan: Plan, a: Assessment): { metres: number; birds: number }
   });
   // by turns low and high only where some may sleep a rise higher, and hop farther than those who may not: what
   // one bird gets up to, every bird gets up to that hops as far
-  const rise = FIT['roosts.stair.rise'].valueM;
+  const rise = ruled('roosts.stair.rise');
   const hops = a.chosen['roosts.hop'];
   const climbs = roosters.map((lot) => ({
     hop: hops ? hopOf(lot, hops) : 1,
@@ -91,7 +91,7 @@ function mostRoost(plan: Plan, a: Assessment): { metres: number; birds: number }
   });
   const narrowest = Math.min(...widths);
   const of = (across: number, room: number): { metres: number; birds: number } => {
-    const along = Math.max(0, room - 2 * FIT['roosts.end.loss'].valueM);
+    const along = Math.max(0, room - 2 * ruled('roosts.end.loss'));
     const rows = Math.max(0, Math.floor((across - 2 * wall) / apart + 1e-9) + 1);
     const clear = across - wall - (rows - 1) * apart - fouls;
     const lost = vessels.length > 0 && clear < foot ? Math.min(along, foot + fouls) : 0;

@@ -1,22 +1,22 @@
 import { PULLET_TABLE } from '@/core/birds/feed';
+import { METRES_PER_FOOT } from '@/core/kernel/units/factors.data';
+import type { UnitSystem } from '@/core/kernel/units/length';
 import { BREEDS } from '@/core/model/breeds.data';
 import { CLASSES } from '@/core/model/classes.data';
 import { CLIMATES } from '@/core/model/climates.data';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
-import { CONSTANTS, type ConstantId } from '@/core/rules/constants.data';
-import { FIT } from '@/core/rules/fit.data';
-import { BEDDING, COVER_ROWS, TIMBERS } from '@/core/rules/materials.data';
-import { FACTS, type FactId } from '@/core/rules/singleRules.data';
+import { BEDDING, COVER_ROWS, type Sizes, SKINS, TIMBERS } from '@/core/rules/materials.data';
+import { RULES, type RuleId } from '@/core/rules/rules.data';
 import { SOURCES } from '@/core/rules/sources.data';
 import { TOLD_ONLY } from '@/core/rules/toldOnly.data';
 import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder/broods';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
-import { CONSTANT_WORDS } from '@/text/constants';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
 import { LINE_NAMES } from '@/text/lineNames.data';
-import { FACT_WORDS } from '@/text/singleRules';
+import { RULE_WORDS } from '@/text/rules';
+import { sayRule } from '@/text/say';
 import { TOPIC_NAMES } from '@/text/topics';
 import { WORKINGS } from '@/text/workings';
 import { MADE, round, row, table, until } from './docTable';
@@ -59,45 +59,52 @@ function rulesDoc(): string {
       });
     return `### ${TOPIC_NAMES[topic.id] ?? topic.id}\n\n${table(['id', 'school', 'value', 'scales', 'evidence', 'source', '', 'why'], rows)}`;
   });
-  const fit = Object.entries(FIT).map(([id, f]) =>
-    row(`\`${id}\``, `${f.valueM} m`, f.scale, EVIDENCE_NAMES[f.evidence], `\`${f.source}\``),
-  );
-  const facts = (Object.keys(FACTS) as FactId[]).map((id) => {
-    const { value, unit, scale, evidence, source } = FACTS[id];
+  const rules = (Object.keys(RULES) as RuleId[]).map((id) => {
+    const { value, unit, scale, evidence, source } = RULES[id];
+    const said = (units: UnitSystem): string | null =>
+      evidence === 'keepers' && (unit === 'm' || unit === 'm2')
+        ? sayRule(value, unit, units)
+        : null;
+    const forms = [said('metric'), said('imperial')].filter((w) => w !== null);
     return row(
       `\`${id}\``,
-      FACT_WORDS[id],
-      `${round(value)} ${unit}`,
+      RULE_WORDS[id],
+      `${round(value)} ${unit === 'ratio' ? '' : unit}`.trim(),
+      forms.join(' · '),
       scale,
       EVIDENCE_NAMES[evidence],
       `\`${source}\``,
-      TOLD_ONLY.includes(id) ? 'told only' : '',
+      TOLD_ONLY.some((told) => told === id) ? 'told only' : '',
     );
-  });
-  const constants = (Object.keys(CONSTANTS) as ConstantId[]).map((id) => {
-    const { value, evidence, source } = CONSTANTS[id];
-    return row(`\`${id}\``, CONSTANT_WORDS[id], value, EVIDENCE_NAMES[evidence], `\`${source}\``);
   });
   const pullets = PULLET_TABLE.map(([week, grams]) => row(week, grams));
   const lamps = LAMPS.join(', ');
-  const timbers = TIMBERS.map((t) =>
+  const known = (value: number | null, times = 1): number | string =>
+    value === null ? '–' : round(value * times);
+  const materials = [...TIMBERS, ...SKINS].map((m) =>
     row(
-      t.material,
-      t.stiffnessPa / 1e9,
-      t.allowedPa / 1e6,
-      EVIDENCE_NAMES[t.evidence],
-      `\`${t.source}\``,
+      m.id,
+      known(m.thicknessM, 1000),
+      known(m.densityKgM3),
+      known(m.uWM2K),
+      known(m.stiffnessPa, 1e-9),
+      known(m.allowedPa, 1e-6),
+      stockWords(m.stock?.metric, (m) => `${round(m)} m`),
+      stockWords(m.stock?.imperial, (m) => `${Math.round(m / METRES_PER_FOOT)} ft`),
+      EVIDENCE_NAMES[m.evidence],
+      `\`${m.source}\``,
     ),
   );
   const beddings = BEDDING.map((b) =>
-    row(b.id, b.kgM3, b.holds, b.cn ?? '–', EVIDENCE_NAMES[b.evidence], `\`${b.source}\``),
+    row(b.id, b.densityKgM3, b.holds, b.cn ?? '–', EVIDENCE_NAMES[b.evidence], `\`${b.source}\``),
   );
   const covers = COVER_ROWS.map((c) =>
     row(
       c.id,
-      c.pitchM === null ? '–' : round(c.pitchM * 1000),
-      c.wireM === null ? '–' : round(c.wireM * 1000),
+      known(c.pitchM, 1000),
+      known(c.thicknessM, 1000),
       round(c.free),
+      known(c.kgM2),
       EVIDENCE_NAMES[c.evidence],
       `\`${c.source}\``,
     ),
@@ -165,8 +172,6 @@ function rulesDoc(): string {
     'Values are SI, for a medium hen of 2.2 kg; a length scales with (m/2.2)^(1/3), an area with (m/2.2)^(2/3).',
     '## Schools',
     ...schools,
-    '## Distances of the fit-out',
-    table(['id', 'value', 'scales', 'evidence', 'source'], fit),
     '## Classes of grown bird',
     table(
       [
@@ -194,22 +199,35 @@ function rulesDoc(): string {
       limits,
     ),
     '## Single rules',
-    table(['id', 'what it says', 'value', 'scales', 'evidence', 'source', ''], facts),
-    '## Coefficients',
-    'What the formulas of docs/figures.md multiply by, for birds, brooder, litter and weather.',
-    table(['id', 'what it is', 'value', 'evidence', 'source'], constants),
+    'Distances and limits, and what the formulas of docs/figures.md multiply by. Where keepers say a length or an area in round numbers, both forms stand beside the value that decides.',
+    table(['id', 'what it says', 'value', 'said as', 'scales', 'evidence', 'source', ''], rules),
     '## Feed of pullets',
     'Keepers’ rule (`keepers`, rearers’ tables): grams a bird a day of a pullet that will weigh 2.0 kg.',
     table(['week', 'g a day'], pullets),
     '## Lamps as sold',
     `${lamps} W (\`keepers\`).`,
-    '## Timber',
-    table(['material', 'stiffness, GPa', 'allowed, MPa', 'evidence', 'source'], timbers),
+    '## Materials',
+    'Sizes in mm. A dash: nothing asks for it yet, or the notes of the trade have no figure.',
+    table(
+      [
+        'material',
+        'thick, mm',
+        'kg/m³',
+        'U, W/(m² K)',
+        'stiffness, GPa',
+        'allowed, MPa',
+        'sold as',
+        'sold as, in feet',
+        'evidence',
+        'source',
+      ],
+      materials,
+    ),
     '## Bedding',
     table(['material', 'bulk, kg/m³', 'water held, kg/kg', 'C:N', 'evidence', 'source'], beddings),
     '## Covers of openings',
     'Free share of welded mesh is ((p − d)/p)²; a louvre leaves 0.5, an insect screen 0.6, a ridge vent 0.6 (`keepers`).',
-    table(['cover', 'pitch, mm', 'wire, mm', 'free share', 'evidence', 'source'], covers),
+    table(['cover', 'pitch, mm', 'wire, mm', 'free share', 'kg/m²', 'evidence', 'source'], covers),
     '## Room for chicks',
     'Keepers’ rule (`keepers`), m² a chick; layers scale with their adult mass to the power 2/3.',
     table(['kind', 'age, days', 'm²'], space),
@@ -241,6 +259,14 @@ function rulesDoc(): string {
     table(['id', 'title', 'detail'], sources),
     '',
   ].join('\n\n');
+}
+
+/** Sections as sold, in mm, and lengths. */
+function stockWords(sizes: Sizes | undefined, say: (m: number) => string): string {
+  if (sizes === undefined) return '–';
+  const across = sizes.sizesM.map((s) => s.map((m) => round(m * 1000)).join(' × ')).join(', ');
+  const long = sizes.lengthsM.length === 0 ? '' : `; ${sizes.lengthsM.map(say).join(', ')}`;
+  return `${across}${long}`;
 }
 
 function findingsDoc(): string {

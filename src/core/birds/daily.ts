@@ -1,5 +1,5 @@
 import { REFERENCE_HEN_KG } from '../model/classes.data';
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 import type { Climate } from '../weather/climate';
 import { energyOfKcal, FEED_ENERGY, type FeedKind, leastFeedKg, pulletTableKg } from './feed';
 import { gainKg, grownOnDay, massKg } from './growth';
@@ -49,15 +49,15 @@ export interface LotDays {
 }
 
 /** Chicks take no bar before this age. */
-const ROOSTS_FROM_DAYS = constant('flock.barFrom');
+const ROOSTS_FROM_DAYS = ruled('flock.barFrom');
 /** Taken where no climate is set, °C. */
-export const NO_CLIMATE_C = constant('flock.noClimate');
-const BROODER_FIRST_WEEK_C = constant('brooder.comfort.first');
-const BROODER_LESS_A_WEEK_C = constant('brooder.comfort.lessWeek');
-const BROODER_LEAST_C = constant('brooder.comfort.least');
+export const NO_CLIMATE_C = ruled('flock.noClimate');
+const BROODER_FIRST_WEEK_C = ruled('brooder.comfort.first');
+const BROODER_LESS_A_WEEK_C = ruled('brooder.comfort.lessWeek');
+const BROODER_LEAST_C = ruled('brooder.comfort.least');
 const LONG_DAY_H = 12;
-const STARTER_TO_DAYS = constant('feed.starter.days');
-const LAYER_FEED_BEFORE_DAYS = constant('feed.layer.before');
+const STARTER_TO_DAYS = ruled('feed.starter.days');
+const LAYER_FEED_BEFORE_DAYS = ruled('feed.layer.before');
 
 /** Comfort temperature in the brooder at an age, °C. Source: keepers. */
 export const brooderC = (days: number): number =>

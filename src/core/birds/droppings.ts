@@ -1,5 +1,5 @@
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 
 /** Fresh droppings of one bird, kg a day. Source: wide-rafter (0.06·m^0.75). */
 export const droppingsKgDay = (massKg: number): number =>
-  FACTS['roosts.droppings.kgDay'].value * massKg ** 0.75;
+  ruled('roosts.droppings.kgDay') * massKg ** 0.75;

@@ -1,34 +1,34 @@
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** Metabolisable energy of feeds, kcal/kg. Source: keepers (bags). */
 export const FEED_ENERGY = {
-  starter: constant('feed.energy.starter'),
-  grower: constant('feed.energy.grower'),
-  layer: constant('feed.energy.layer'),
-  meat: constant('feed.energy.meat'),
+  starter: ruled('feed.energy.starter'),
+  grower: ruled('feed.energy.grower'),
+  layer: ruled('feed.energy.layer'),
+  meat: ruled('feed.energy.meat'),
 } as const;
 export type FeedKind = keyof typeof FEED_ENERGY;
 
 /** Where a bird lives is held within this for feed, °C. */
-export const FEED_RANGE_C = [constant('feed.coldest'), constant('feed.warmest')] as const;
+export const FEED_RANGE_C = [ruled('feed.coldest'), ruled('feed.warmest')] as const;
 
-const KCAL_PER_G_GROWN = constant('feed.gain');
-const KCAL_PER_G_GROWING = constant('feed.gain.growing');
+const KCAL_PER_G_GROWN = ruled('feed.gain');
+const KCAL_PER_G_GROWING = ruled('feed.gain.growing');
 
 /** Energy that a gram of growth asks for, kcal. */
 export const kcalPerGram = (growing: boolean): number =>
   growing ? KCAL_PER_G_GROWING : KCAL_PER_G_GROWN;
 
 /** Grown birds never eat less than at this warmth, °C. */
-const GROWN_WARMEST_C = constant('feed.warmest.grown');
+const GROWN_WARMEST_C = ruled('feed.warmest.grown');
 
 /** Where a bird lives, held within what the formula is good for, °C: grown birds' intake falls no further from 30 °C on. */
 export const heldForFeedC = (airC: number, growing: boolean): number =>
   Math.min(growing ? FEED_RANGE_C[1] : GROWN_WARMEST_C, Math.max(FEED_RANGE_C[0], airC));
 
-const KCAL_PER_G_EGG = constant('feed.egg');
+const KCAL_PER_G_EGG = ruled('feed.egg');
 /** For upkeep at 0 °C, and less for each degree, kcal per kg^0.75. */
-const [UPKEEP_KCAL, LESS_KCAL] = [constant('feed.upkeep'), constant('feed.upkeep.less')];
+const [UPKEEP_KCAL, LESS_KCAL] = [ruled('feed.upkeep'), ruled('feed.upkeep.less')];
 
 /**
  * Energy a bird asks for in a day, kcal.
@@ -74,10 +74,10 @@ export const PULLET_TABLE: readonly (readonly [week: number, gramsDay: number])[
   [16, 76],
   [18, 84],
 ];
-const PULLET_KG = constant('feed.pullet');
+const PULLET_KG = ruled('feed.pullet');
 
 /** Least that any other growing bird eats, kg per kg^0.75 a day. */
-const LEAST_PER_MASS = constant('feed.least');
+const LEAST_PER_MASS = ruled('feed.least');
 
 /**
  * The rearers' table for one day of a layer pullet's life, kg.

@@ -1,8 +1,7 @@
 import { dayNumber, isoDay } from '../kernel/units/day';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import type { Group, Plan } from '../model/schema';
-import { constant } from '../rules/constants.data';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 import { type Climate, dayOfYearAt, workClimate } from '../weather/climate';
 import { grownOn, type Horizon, type LotDays, lotDays } from './daily';
 import { ageOfMass } from './growth';
@@ -184,7 +183,7 @@ function addUp(
 }
 
 /** Ducks splash so much more than they drink. Source: wide-rafter. */
-export const DUCK_SPLASH = FACTS['water.duck.splash'].value;
+export const DUCK_SPLASH = ruled('water.duck.splash');
 
 function addColumn(
   totals: Record<Measure, Float64Array>,
@@ -289,8 +288,8 @@ function turnsOf(lot: Lot): number[] {
   return days.filter((d): d is number => d !== null);
 }
 
-const BARS_FROM_DAYS = constant('flock.barFrom');
-const PEDAL_LEAST_KG = FACTS['feed.pedal.least'].value;
+const BARS_FROM_DAYS = ruled('flock.barFrom');
+const PEDAL_LEAST_KG = ruled('feed.pedal.least');
 
 /** 1 January 1970 was a Thursday: index of the first Monday of a horizon. */
 const firstMonday = (first: number): number => (((4 - first) % 7) + 7) % 7;

@@ -1,6 +1,6 @@
 import type { Breed, Growth } from '../model/breeds.data';
 import type { BirdClass } from '../model/classes.data';
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** A bird's growth: W(d) = A·exp(−exp(−b·(d − t*))), d in days from hatch. */
 export interface GrowthCurve {
@@ -13,24 +13,24 @@ export interface GrowthCurve {
 }
 
 /** Share of the adult mass from which a bird counts as grown and is held at it (assumption). */
-export const GROWN_SHARE = constant('growth.grown');
+export const GROWN_SHARE = ruled('growth.grown');
 
 /** Chick at hatch, as a share of the egg. */
-const CHICK_OF_EGG = constant('growth.chickOfEgg');
+const CHICK_OF_EGG = ruled('growth.chickOfEgg');
 
 /** Rate and, where it is not found from the hatch mass, the day of fastest growth. */
 const CURVES: Readonly<Record<Growth, { readonly rate: number; readonly fastestDay?: number }>> = {
-  layer: { rate: constant('growth.layer') },
-  fastMeat: { rate: constant('growth.fastMeat'), fastestDay: constant('growth.fastMeat.day') },
-  slowMeat: { rate: constant('growth.slowMeat'), fastestDay: constant('growth.slowMeat.day') },
-  meatDuck: { rate: constant('growth.meatDuck'), fastestDay: constant('growth.meatDuck.day') },
-  duck: { rate: constant('growth.heavyDuck') },
+  layer: { rate: ruled('growth.layer') },
+  fastMeat: { rate: ruled('growth.fastMeat'), fastestDay: ruled('growth.fastMeat.day') },
+  slowMeat: { rate: ruled('growth.slowMeat'), fastestDay: ruled('growth.slowMeat.day') },
+  meatDuck: { rate: ruled('growth.meatDuck'), fastestDay: ruled('growth.meatDuck.day') },
+  duck: { rate: ruled('growth.heavyDuck') },
 };
-const GIANT_RATE = constant('growth.giant');
-const LIGHT_DUCK_RATE = constant('growth.lightDuck');
+const GIANT_RATE = ruled('growth.giant');
+const LIGHT_DUCK_RATE = ruled('growth.lightDuck');
 const DUCKLING_KG = {
-  lightDuck: constant('growth.duckling.light'),
-  heavyDuck: constant('growth.duckling.heavy'),
+  lightDuck: ruled('growth.duckling.light'),
+  heavyDuck: ruled('growth.duckling.heavy'),
 };
 
 /**

@@ -1,4 +1,4 @@
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** What a bird gives off at an air temperature, at house level. */
 export interface BirdHeat {
@@ -13,20 +13,14 @@ export interface BirdHeat {
 export const HEAT_RANGE_C = [-20, 40] as const;
 
 /** W per kg^0.75 at 20 °C: hens, pullets and cocks; meat birds. */
-const LAYER_W = constant('heat.layer');
-const MEAT_W = constant('heat.meat');
+const LAYER_W = ruled('heat.layer');
+const MEAT_W = ruled('heat.meat');
 /** W per kg of eggs a day. */
-const EGG_W = constant('heat.egg');
-const PER_K = constant('heat.perKelvin');
-const [HEN_SENSIBLE, HEN_LESS] = [
-  constant('heat.sensible.layer'),
-  constant('heat.sensible.layer.t6'),
-];
-const [MEAT_SENSIBLE, MEAT_LESS] = [
-  constant('heat.sensible.meat'),
-  constant('heat.sensible.meat.t2'),
-];
-const [VAPORISE, VAPORISE_LESS] = [constant('heat.vaporise'), constant('heat.vaporise.less')];
+const EGG_W = ruled('heat.egg');
+const PER_K = ruled('heat.perKelvin');
+const [HEN_SENSIBLE, HEN_LESS] = [ruled('heat.sensible.layer'), ruled('heat.sensible.layer.t6')];
+const [MEAT_SENSIBLE, MEAT_LESS] = [ruled('heat.sensible.meat'), ruled('heat.sensible.meat.t2')];
+const [VAPORISE, VAPORISE_LESS] = [ruled('heat.vaporise'), ruled('heat.vaporise.less')];
 
 /**
  * Total heat of one bird at 20 °C, W.

@@ -1,5 +1,5 @@
 import type { ChosenSchool } from '../rules/book';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 import type { Lot } from './lots';
 
 /**
@@ -11,13 +11,13 @@ export function hopOf(lot: Lot, school: ChosenSchool): number {
   const hopM = school.params[lot.class.id];
   if (hopM === undefined) throw new Error(`${school.id} has no hop for ${lot.class.id}`);
   return lot.kind === 'chicken' && lot.breed.flight === 'poor'
-    ? Math.min(FACTS['roosts.poorFlier.hop'].value * hopM, FACTS['roosts.poorFlier.most'].value)
+    ? Math.min(ruled('roosts.poorFlier.hop') * hopM, ruled('roosts.poorFlier.most'))
     : hopM;
 }
 
 /** Highest bar of a lot's birds, m above the litter: by class, or by the school of heights for the middling ones. */
 export function highestOf(lot: Lot, school: ChosenSchool): number {
-  if (lot.breed.flight === 'poor') return FACTS['roosts.poorFlier.highest'].value;
+  if (lot.breed.flight === 'poor') return ruled('roosts.poorFlier.highest');
   const { mostM } = school.params;
   const { highestBarM, id } = lot.class;
   if (mostM === undefined) return highestBarM;

@@ -1,26 +1,26 @@
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** Most of the days that any hen lays on. */
-const MOST_RATE = constant('laying.most');
+const MOST_RATE = ruled('laying.most');
 /** Share of the first laying year that the mean hen lays of her best. */
-const YEAR_OF_BEST = constant('laying.yearOfBest');
-const RISE_DAYS = constant('laying.rise');
+const YEAR_OF_BEST = ruled('laying.yearOfBest');
+const RISE_DAYS = ruled('laying.rise');
 /** Logistic with 2 % on the first day and 98 % after six weeks. */
 const RISE_RATE = (2 * Math.log(49)) / RISE_DAYS;
-const AGEING_PER_YEAR = constant('laying.ageing');
-export const MOULT_DAYS = constant('laying.moult');
-const IN_MOULT = constant('laying.inMoult');
-const HALF_LIGHT_H = constant('laying.light.half');
-const LIGHT_RATE = Math.log(19) / (constant('laying.light.full') - HALF_LIGHT_H);
+const AGEING_PER_YEAR = ruled('laying.ageing');
+export const MOULT_DAYS = ruled('laying.moult');
+const IN_MOULT = ruled('laying.inMoult');
+const HALF_LIGHT_H = ruled('laying.light.half');
+const LIGHT_RATE = Math.log(19) / (ruled('laying.light.full') - HALF_LIGHT_H);
 /** Young hens before their first moult do not fall below this for want of light. */
-export const YOUNG_LEAST_LIGHT = constant('laying.young.least');
+export const YOUNG_LEAST_LIGHT = ruled('laying.young.least');
 /** Lines bred for eggs lay on through short days: from so many eggs a year, not below this. */
 const LEAST_LIGHT = [
-  [290, constant('laying.light.least290')],
-  [250, constant('laying.light.least250')],
-  [180, constant('laying.light.least180')],
+  [290, ruled('laying.light.least290')],
+  [250, ruled('laying.light.least250')],
+  [180, ruled('laying.light.least180')],
 ] as const;
-const LEAST_LIGHT_OTHERS = constant('laying.light.least');
+const LEAST_LIGHT_OTHERS = ruled('laying.light.least');
 
 /**
  * Below this a hen does not fall for want of light, in the winters after her first moult.
@@ -34,10 +34,10 @@ export const leastLightOf = (eggsYear: number): number =>
 /** Cost of broodiness 1…5 in the half-year of long days. */
 const BROODY_COST = [
   0,
-  constant('laying.broody.2'),
-  constant('laying.broody.3'),
-  constant('laying.broody.4'),
-  constant('laying.broody.5'),
+  ruled('laying.broody.2'),
+  ruled('laying.broody.3'),
+  ruled('laying.broody.4'),
+  ruled('laying.broody.5'),
 ] as const;
 
 /** Best rate of a breed: eggs in the first full year / 365 / 0.80, at most 0.97. Source: wide-rafter. */

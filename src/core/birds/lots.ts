@@ -2,7 +2,7 @@ import { dayNumber } from '../kernel/units/day';
 import { BREEDS, type Breed } from '../model/breeds.data';
 import type { ClassRow } from '../model/classes.data';
 import type { Group, OwnBreed, Plan } from '../model/schema';
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 import { type GrowthCurve, growthCurve } from './growth';
 import { classOfHen, grownBird } from './size';
 
@@ -40,13 +40,13 @@ export interface Lot {
 }
 
 /** A bird whose hatch is not known counts as so old when she comes, days. */
-export const UNKNOWN_AGE_DAYS = 7 * constant('flock.unknownAge');
+export const UNKNOWN_AGE_DAYS = 7 * ruled('flock.unknownAge');
 
 /** Age at slaughter where the plan names no day, days. Source: keepers; the duck's is wide-rafter's. */
 export const SLAUGHTER_DAYS = {
-  fastMeat: constant('flock.slaughter.fast'),
-  slowMeat: constant('flock.slaughter.slow'),
-  meatDuck: constant('flock.slaughter.duck'),
+  fastMeat: ruled('flock.slaughter.fast'),
+  slowMeat: ruled('flock.slaughter.slow'),
+  meatDuck: ruled('flock.slaughter.duck'),
 } as const;
 
 /** Every breed a plan may use: the catalogue and the keeper's own. */

@@ -1,6 +1,6 @@
 import { BREEDS, type Breed } from '../model/breeds.data';
 import { type BirdClass, CLASSES, type ClassRow } from '../model/classes.data';
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** How big a bird is drawn and judged, m. */
 export interface BirdSize {
@@ -16,10 +16,10 @@ export interface BirdSize {
 
 /** Coefficients on mass^(1/3). Assumption from proportions. */
 export const SIZE_COEFFICIENTS = {
-  length: constant('size.length'),
-  width: constant('size.width'),
-  back: constant('size.back'),
-  headToBack: constant('size.headToBack'),
+  length: ruled('size.length'),
+  width: ruled('size.width'),
+  back: ruled('size.back'),
+  headToBack: ruled('size.headToBack'),
 };
 
 /**

@@ -1,12 +1,12 @@
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 
 /** Parts of water to one of feed. */
-export const PARTS_OF_FEED = constant('water.ofFeed');
-const PER_DEGREE = constant('water.perKelvin');
-const WARM_FROM_C = constant('water.warmFrom');
-const MOST_IN_HEAT = constant('water.most');
+export const PARTS_OF_FEED = ruled('water.ofFeed');
+const PER_DEGREE = ruled('water.perKelvin');
+const WARM_FROM_C = ruled('water.warmFrom');
+const MOST_IN_HEAT = ruled('water.most');
 /** A duck drinks so many times as much. */
-export const DUCK_TIMES = constant('water.duck');
+export const DUCK_TIMES = ruled('water.duck');
 
 /**
  * Water a bird drinks in a day, L.
@@ -23,7 +23,7 @@ export function waterL(feedKg: number, feltC: number, duck: boolean): number {
 export const warmTimes = (feltC: number): number =>
   Math.min(MOST_IN_HEAT, PER_DEGREE ** Math.max(0, feltC - WARM_FROM_C));
 
-const TO_THE_MOST = constant('water.felt');
+const TO_THE_MOST = ruled('water.felt');
 
 /** The temperature that drinking goes by: the day's mean with 40 % of the way to its maximum added, °C. */
 export const feltC = (meanC: number, maxC: number): number => meanC + TO_THE_MOST * (maxC - meanC);

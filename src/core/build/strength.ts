@@ -1,7 +1,7 @@
 import { atMost } from '../kernel/units/number';
 import type { Bar } from '../model/schema';
 import { TIMBERS, type Timber } from '../rules/materials.data';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 
 export const GRAVITY = 9.81;
 
@@ -30,7 +30,7 @@ export function sectionShape({ shape, widthM, heightM }: Bar['section'], hollow:
 
 /** The timber a bar is made of; null for pipes, which are not judged. */
 export const timberOf = (bar: Pick<Bar, 'material'>): Timber | null =>
-  TIMBERS.find((t) => t.material === bar.material) ?? null;
+  TIMBERS.find((t) => t.id === bar.material) ?? null;
 
 export interface Strength {
   /** Load along the bar with landing and crowding, N/m. */
@@ -61,11 +61,11 @@ export function spanOf(
   brackets: number,
 ): Span {
   const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
-  const loadNM = (GRAVITY / lengthM) * FACTS['roosts.load.factor'].value;
+  const loadNM = (GRAVITY / lengthM) * ruled('roosts.load.factor');
   const spanM = lengthM / (brackets + 1);
   return {
     spanM,
-    sagAllowedM: spanM / FACTS['roosts.sag.share'].value,
+    sagAllowedM: spanM / ruled('roosts.sag.share'),
     loadNM,
     sagM: (5 * loadNM * spanM ** 4) / (384 * timber.stiffnessPa * inertiaM4),
     stressPa: (loadNM * spanM ** 2) / (8 * modulusM3),

@@ -2,19 +2,19 @@ import type { Solid } from '../kernel/finding';
 import { below } from '../kernel/units/number';
 import type { Bar, Plan, Shell } from '../model/schema';
 import { fitM } from '../rules/book';
-import type { FitRuleId } from '../rules/fit.data';
-import { FIT } from '../rules/fit.data';
+import { type RuleId, ruled } from '../rules/rules.data';
 import { type Placements, placementsOf } from './placed';
 import { highestOpenLipZ, meet, solidOf, TOUCH_M } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
 
-/** Bars that birds sleep on, by id: where several are in one's way the first is named, whatever the list's order. */
+/** Bars that birds sleep on, in the order of the plan. */
+export const sleepingBars = (plan: Plan): Bar[] => barsOf(plan).filter((b) => b.use === 'sleeping');
+
+/** The same by id: where several are in one's way the first is named, whatever the list's order. */
 export const sleepingById = (plan: Plan): Bar[] =>
-  barsOf(plan)
-    .filter((b) => b.use === 'sleeping')
-    .sort((a, b) => (a.id < b.id ? -1 : 1));
+  sleepingBars(plan).sort((a, b) => (a.id < b.id ? -1 : 1));
 
 export interface EffectiveLength {
   /** Lost at the near (left or front) end, m. */
@@ -31,16 +31,14 @@ export interface EffectiveLength {
  */
 export function effectiveLength(bar: Bar, shell: Shell): EffectiveLength {
   const [start, room] = bar.axis === 'x' ? [bar.x, shell.lengthM] : [bar.y, shell.widthM];
-  const nearLossM = bar.wallToWall ? FIT['roosts.end.loss'].valueM : endLossM(start);
-  const farLossM = bar.wallToWall
-    ? FIT['roosts.end.loss'].valueM
-    : endLossM(room - start - bar.lengthM);
+  const nearLossM = bar.wallToWall ? ruled('roosts.end.loss') : endLossM(start);
+  const farLossM = bar.wallToWall ? ruled('roosts.end.loss') : endLossM(room - start - bar.lengthM);
   return { nearLossM, farLossM, effectiveM: Math.max(0, bar.lengthM - nearLossM - farLossM) };
 }
 
 function endLossM(gapM: number): number {
-  const loss = FIT['roosts.end.loss'].valueM;
-  return Math.min(loss, Math.max(0, FIT['roosts.end.near'].valueM - gapM));
+  const loss = ruled('roosts.end.loss');
+  return Math.min(loss, Math.max(0, ruled('roosts.end.near') - gapM));
 }
 
 /** Why a bar does not count as a place to sleep; null where it does. */
@@ -61,9 +59,13 @@ export interface AmongBars extends Placements {
   readonly lipM: number | null;
 }
 
-export const amongBars = (plan: Plan, placed: Placements = placementsOf(plan)): AmongBars => ({
+export const amongBars = (
+  plan: Plan,
+  placed: Placements = placementsOf(plan),
+  sleeping: readonly Bar[] = sleepingById(plan),
+): AmongBars => ({
   ...placed,
-  sleeping: sleepingById(plan),
+  sleeping,
   lipM: highestNestLipZ(plan),
 });
 
@@ -151,8 +153,8 @@ export function wallGap(bar: Bar, shell: Shell): WallGap {
 }
 
 /** The spacing rule that two bars fall under: a stair where one stands a step above the other. */
-export const spacingRule = (a: Bar, b: Bar): FitRuleId =>
-  below(Math.abs(a.z - b.z), FIT['roosts.stair.rise'].valueM)
+export const spacingRule = (a: Bar, b: Bar): RuleId =>
+  below(Math.abs(a.z - b.z), ruled('roosts.stair.rise'))
     ? 'roosts.apart.level'
     : 'roosts.apart.stair';
 

@@ -1,6 +1,6 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, Opening, Plan } from '../model/schema';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 import { type OutsideCode, outsideCode } from './outside';
 import { inRun, meet, roundInPlan, solidOf } from './solids';
 
@@ -130,7 +130,7 @@ const wallOf = (o: Opening): string =>
 /** Room inside a door that has to be free: what it swings through, or a step in; null for what nobody goes through. */
 function doorway(o: Opening, { shell }: Plan): Solid | null {
   if (o.kind !== 'door' && o.kind !== 'popDoor') return null;
-  const deep = o.kind === 'door' && o.opensIn ? o.widthM : FACTS['shell.doorway'].value;
+  const deep = o.kind === 'door' && o.opensIn ? o.widthM : ruled('shell.doorway');
   const z = { z0: o.sillZ, z1: o.sillZ + o.heightM };
   const [from, to] = [o.alongM, o.alongM + o.widthM];
   switch (o.wall) {

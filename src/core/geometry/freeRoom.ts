@@ -1,7 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Fixture } from '../model/schema';
 import { floorOf, type Scoped } from '../model/scope';
-import { barsOf, droppingsShadow } from './bars';
+import { droppingsShadow, sleepingBars } from './bars';
 import { doorways } from './clashes';
 import { gapInPlan } from './segments';
 import { inRun, meet, meetInPlan, solidOf } from './solids';
@@ -38,11 +38,7 @@ export function freeSpot(
   { id, at, apartFrom = [], apartM = 0, only = () => true }: Wanted,
 ): { readonly x: number; readonly y: number } | null {
   const shadows =
-    heaviestKg === null
-      ? []
-      : barsOf(plan)
-          .filter((b) => b.use === 'sleeping')
-          .map((b) => droppingsShadow(b, heaviestKg, plan));
+    heaviestKg === null ? [] : sleepingBars(plan).map((b) => droppingsShadow(b, heaviestKg, plan));
   const others = plan.fixtures
     .filter(
       (f) => f.id !== id && 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling' && !inRun(f),

@@ -1,10 +1,9 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
-import { NEST_LIP_M } from '../rules/fit.data';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
-const PAN_DEPTH_M = FACTS['feed.pan.deep'].value;
+const PAN_DEPTH_M = ruled('feed.pan.deep');
 
 /**
  * The box a fixture fills, m. An opening is as thin as its wall's inner face.
@@ -126,7 +125,7 @@ function barSolid(b: Bar): Solid {
 function bankSolid(b: NestBank): Solid {
   const across = boxesPerTier(b) * b.boxW;
   const alongX = b.faces === 'front' || b.faces === 'rear';
-  const z0 = b.lipZ - NEST_LIP_M;
+  const z0 = b.lipZ - ruled('nests.lip.board');
   return {
     x0: b.x,
     x1: b.x + (alongX ? across : b.boxD),

@@ -1,14 +1,14 @@
 import { newBoard } from '../edit/new/bars';
-import { barsOf } from '../geometry/bars';
+import { sleepingBars } from '../geometry/bars';
 import { mm } from '../geometry/walls';
 import type { OfKind, Plan } from '../model/schema';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 import { down } from './remedy';
 
 /** A board as long as the bars, for any station that asks for one. */
 export const boardForBars = (plan: Plan): OfKind<'board'> => {
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
-  const front = FACTS['roosts.board.front'].value;
+  const bars = sleepingBars(plan).filter((b) => b.axis === 'x');
+  const front = ruled('roosts.board.front');
   if (bars.length === 0) return newBoard(plan);
   const y = Math.max(0, down(plan, Math.min(...bars.map((b) => b.y)) - front));
   return newBoard(plan, {

@@ -1,18 +1,18 @@
 import { highestNestLipZ } from '../geometry/bars';
 import { litterEndM } from '../model/litter';
 import type { Plan } from '../model/schema';
-import { FIT } from '../rules/fit.data';
+import { ruled } from '../rules/rules.data';
 import { up } from './remedy';
 
 /** The lowest a sleeping bar may stand here, m above the bare floor: over the litter, and over the nests. */
 export function leastBarZ(plan: Plan): number {
   const overLitter = Math.max(
-    plan.litter.depthM + FIT['roosts.lowest'].valueM,
-    litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+    plan.litter.depthM + ruled('roosts.lowest'),
+    litterEndM(plan) + ruled('roosts.lowest.final'),
   );
   const lip = highestNestLipZ(plan);
   return up(
     plan,
-    lip === null ? overLitter : Math.max(overLitter, lip + FIT['roosts.aboveNests'].valueM),
+    lip === null ? overLitter : Math.max(overLitter, lip + ruled('roosts.aboveNests')),
   );
 }

@@ -3,8 +3,7 @@ import type { Finding } from '../kernel/finding';
 import { litterEndM } from '../model/litter';
 import type { NestBank, Plan } from '../model/schema';
 import { down, near, type ProposalContext, up } from '../proposals/remedy';
-import { FIT } from '../rules/fit.data';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 
 /** Where boxes are short, by number or by size: each as large as the hens want, and as many more as are missing. */
 export function asManyBoxes(
@@ -55,10 +54,10 @@ export function lipUnder(
     plan,
     Math.max(
       plan.litter.depthM + LOW_LIP_M + (ducks ? 0.01 : 0),
-      litterEndM(plan) + FACTS['nests.lip.final'].value,
+      litterEndM(plan) + ruled('nests.lip.final'),
     ),
   );
-  const most = down(plan, mostZ - FIT['roosts.aboveNests'].valueM - (bank.rows - 1) * bank.boxH);
+  const most = down(plan, mostZ - ruled('roosts.aboveNests') - (bank.rows - 1) * bank.boxH);
   const lipZ = Math.max(least, Math.min(bank.lipZ, most));
   const climb = lipZ - plan.litter.depthM;
   return { ...bank, lipZ, stepZ: climb > hopM ? near(plan, plan.litter.depthM + climb / 2) : 0 };

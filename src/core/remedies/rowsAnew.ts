@@ -2,11 +2,11 @@ import { highestOf, hopOf } from '../birds/hops';
 import { lotsOf } from '../birds/lots';
 import { freeNumber } from '../edit/freeNumber';
 import { newBar } from '../edit/new/bars';
-import { barsOf } from '../geometry/bars';
+import { sleepingBars } from '../geometry/bars';
 import type { Bar, Plan } from '../model/schema';
 import { down, type ProposalContext, up } from '../proposals/remedy';
 import { chosenSchool, fitM, RULE_BOOK } from '../rules/book';
-import { FIT } from '../rules/fit.data';
+import { ruled } from '../rules/rules.data';
 
 /** More rows than this nobody cleans behind. */
 export const MOST_ROWS = 8;
@@ -29,7 +29,7 @@ export const climbsOf = (plan: Plan): { hopM: number; highestM: number }[] => {
 
 /** Rises between low and high rows: none, the stair's own, and what birds that sleep low do not hop. */
 export function risesOf(plan: Plan): number[] {
-  const least = up(plan, FIT['roosts.stair.rise'].valueM);
+  const least = up(plan, ruled('roosts.stair.rise'));
   const over = climbsOf(plan).map(({ hopM }) => up(plan, hopM + 0.01));
   const rises = [...new Set(over)].filter((m) => m > least && m <= MOST_RISE_M);
   return [0, least, ...rises.sort((a, b) => a - b)];
@@ -57,8 +57,8 @@ export interface Ends {
 /** Rows clear of both walls; short of the right one by what a vessel takes out of the droppings; from wall to wall. */
 export function endsOf({ plan, heaviestKg }: ProposalContext): Ends[] {
   const room = plan.shell.lengthM;
-  const end = up(plan, FIT['roosts.end.near'].valueM);
-  const loss = FIT['roosts.end.loss'].valueM;
+  const end = up(plan, ruled('roosts.end.near'));
+  const loss = ruled('roosts.end.loss');
   const feet = plan.fixtures.flatMap((f) =>
     f.kind === 'feeder' || f.kind === 'drinker' ? [f.diameterM] : [],
   );
@@ -91,7 +91,7 @@ export function rowsAt(
     ends: { fromM, lengthM: wholeM, wallToWall: toWalls, frontLessM },
   }: { rows: number; wallM: number; apart: Apart; z: number; ends: Ends },
 ): Bar[] {
-  const old = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const old = sleepingBars(plan);
   const made: Bar[] = [];
   for (let i = 0; i < rows; i++) {
     const cut = i === rows - 1 && rows > 1 && frontLessM > 0;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { produce } from 'immer';
 import { createAssessor } from '../assess';
-import { barsOf, droppingsShadow } from '../geometry/bars';
+import { droppingsShadow, sleepingBars } from '../geometry/bars';
 import { meetInPlan, solidOf } from '../geometry/solids';
 import { onGrid } from '../kernel/units/grid';
 import type { Plan } from '../model/schema';
@@ -34,7 +34,7 @@ test('rows stand level or stepped, apart and off the walls, on the plan’s own 
       const { ctx, all } = proposed({ ...coop, units });
       for (const { p, plan } of all) {
         looked++;
-        const rows = barsOf(plan).filter((b) => b.use === 'sleeping');
+        const rows = sleepingBars(plan);
         expect(rows).toHaveLength(p.numbers.rows?.value ?? 0);
         const stepped = p.code.includes('Stepped');
         expect(new Set(rows.map((b) => b.z)).size).toBe(stepped && rows.length > 1 ? 2 : 1);
@@ -78,9 +78,7 @@ test('no bank is left in the droppings, and each thing moved or hung is told', (
     fc.property(badCoop, (coop) => {
       const { ctx, all } = proposed(coop);
       for (const { p, plan } of all) {
-        const shadows = barsOf(plan)
-          .filter((b) => b.use === 'sleeping')
-          .map((b) => droppingsShadow(b, ctx.heaviestKg, plan));
+        const shadows = sleepingBars(plan).map((b) => droppingsShadow(b, ctx.heaviestKg, plan));
         const lines = allTold(p);
         expect(1 + (p.also ?? []).length).toBeLessThanOrEqual(4);
         for (const f of plan.fixtures) {
@@ -109,7 +107,7 @@ test('bars stand no lower than litter and nests let them, where birds may sleep 
   fc.assert(
     fc.property(badCoop, (coop) => {
       for (const { plan } of proposed(coop).all) {
-        const [row] = barsOf(plan).filter((b) => b.use === 'sleeping');
+        const [row] = sleepingBars(plan);
         const bare = leastBarZ({ ...plan, fixtures: [] });
         expect(row?.z).toBeGreaterThanOrEqual(bare - 1e-9);
       }

@@ -1,6 +1,6 @@
 import { newBoard } from '../edit/new/bars';
 import { againstWall } from '../edit/new/nests';
-import { barsOf } from '../geometry/bars';
+import { sleepingBars } from '../geometry/bars';
 import { OPPOSITE } from '../geometry/walls';
 import type { FindingCode, RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
@@ -59,7 +59,7 @@ export const MENDED_ANEW: readonly FindingCode[] = [
  */
 export function* setAnew(finding: Finding, ctx: ProposalContext): Iterable<Proposal> {
   const { plan, heaviestKg, sizes, value } = ctx;
-  if (!barsOf(plan).some((b) => b.use === 'sleeping')) return;
+  if (sleepingBars(plan).length === 0) return;
   const wall = up(plan, fitM('roosts.wall', heaviestKg));
   const needed = Math.max(sizes.roostM, value('roosts.needed') ?? 0);
   const tried = new Set<string>();

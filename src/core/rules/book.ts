@@ -1,6 +1,6 @@
 import type { FigureEvidence } from '../kernel/evidence';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
-import { FIT, type FitRuleId } from './fit.data';
+import { RULES, type RuleId, ruled } from './rules.data';
 import { SCHOOLS } from './schools.data';
 import { TOPICS } from './topics.data';
 import type { RuleBook, RuleRow, Scale, Topic } from './types';
@@ -52,8 +52,8 @@ export const standardKg = (massKg: number): number =>
   Math.min(STANDARD_KG[1], Math.max(STANDARD_KG[0], massKg));
 
 /** A fit-out distance for a bird of this mass, m. */
-export const fitM = (id: FitRuleId, massKg: number): number =>
-  scaleToBird(FIT[id].valueM, massKg, FIT[id].scale);
+export const fitM = (id: RuleId, massKg: number): number =>
+  scaleToBird(ruled(id), massKg, RULES[id].scale);
 
 /** @throws Error for a topic the book does not hold: a broken table, not bad input. */
 export function topicById(book: RuleBook, id: string): Topic {

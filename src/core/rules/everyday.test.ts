@@ -1,8 +1,7 @@
 import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '../kernel/units/factors.data';
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS } from './everyday.data';
-import { FIT } from './fit.data';
+import { RULES } from './rules.data';
 import { SCHOOLS } from './schools.data';
-import { FACTS } from './singleRules.data';
 import { TOPICS } from './topics.data';
 
 test.each(EVERYDAY_LENGTHS)('$si m decides of $metric cm and $imperial in', (row) => {
@@ -21,10 +20,9 @@ test.each(EVERYDAY_AREAS)('$si m² decides of $metric m² and $imperial ft²', (
 
 test('each length that keepers give has both of its everyday forms', () => {
   const keepers = [
-    ...Object.entries(FACTS).flatMap(([id, f]) =>
+    ...Object.entries(RULES).flatMap(([id, f]) =>
       f.unit === 'm' && f.evidence === 'keepers' ? [[id, f.value] as const] : [],
     ),
-    ...Object.entries(FIT).map(([id, f]) => [id, f.valueM] as const),
     ...SCHOOLS.flatMap((row) => {
       const topic = TOPICS.find((t) => t.id === row.topic);
       const value = topic?.param ? row.params[topic.param] : undefined;

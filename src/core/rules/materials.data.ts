@@ -1,52 +1,220 @@
 import type { Evidence } from '../kernel/evidence';
 import type { Bar } from '../model/schema';
 
-/** What a bar's wood bears. */
-export interface Timber {
-  readonly material: Bar['material'];
-  /** Stiffness, Pa, and stress that is allowed, Pa. */
-  readonly stiffnessPa: number;
-  readonly allowedPa: number;
+/** What any material is known by; null where nothing asks for it, or where the notes of the trade have no figure. */
+export interface Material<Id extends string = string> {
+  readonly id: Id;
+  /** As it is sold or built, m; of mesh the wire's thickness. */
+  readonly thicknessM: number | null;
+  /** Of the stuff itself, kg/m³; of bedding as it lies loose. */
+  readonly densityKgM3: number | null;
+  /** Heat that a wall or roof of it lets through, W/(m² K). */
+  readonly uWM2K: number | null;
+  /** Stiffness E and stress that is allowed, Pa. */
+  readonly stiffnessPa: number | null;
+  readonly allowedPa: number | null;
+  /** Sizes it is sold in, m. */
+  readonly stock: Stock | null;
   readonly evidence: Evidence;
   readonly source: string;
 }
 
-const timber = (material: Bar['material'], gigapascals: number, megapascals: number): Timber => ({
-  material,
-  stiffnessPa: gigapascals * 1e9,
-  allowedPa: megapascals * 1e6,
-  evidence: 'published',
-  source: 'timber-tables',
+/** Sections, sheets or rolls, and the lengths they come in, for those who measure either way, m. */
+export interface Stock {
+  readonly metric: Sizes;
+  readonly imperial: Sizes;
+}
+
+export interface Sizes {
+  /** Small side by large side: of a board thickness × width, of a sheet width × length, of a roll its width alone. */
+  readonly sizesM: readonly (readonly [number, number] | readonly [number])[];
+  readonly lengthsM: readonly number[];
+}
+
+const row = <Id extends string>(
+  id: Id,
+  known: Partial<Omit<Material, 'id'>>,
+  evidence: Evidence,
+  source: string,
+): Material<Id> => ({
+  id,
+  thicknessM: null,
+  densityKgM3: null,
+  uWM2K: null,
+  stiffnessPa: null,
+  allowedPa: null,
+  stock: null,
+  ...known,
+  evidence,
+  source,
 });
+
+const mm = (...pairs: (readonly [number, number])[]): (readonly [number, number])[] =>
+  pairs.map(([a, b]) => [a / 1000, b / 1000] as const);
+const feet = (...list: number[]): number[] => list.map((f) => Math.round(f * 3048) / 1e4);
+
+/** Boards, battens and posts as sold: a name of inches is not the size in inches. */
+const BOARDS: Stock = {
+  metric: {
+    sizesM: mm(
+      [18, 44],
+      [18, 95],
+      [18, 145],
+      [21, 45],
+      [45, 45],
+      [38, 63],
+      [38, 89],
+      [45, 70],
+      [45, 95],
+      [70, 70],
+      [90, 90],
+    ),
+    lengthsM: [1.8, 2.4, 3, 3.6, 4.8],
+  },
+  imperial: {
+    sizesM: mm(
+      [19, 38],
+      [19, 64],
+      [19, 89],
+      [19, 140],
+      [38, 38],
+      [38, 64],
+      [38, 89],
+      [38, 140],
+      [89, 89],
+    ),
+    lengthsM: feet(6, 8, 10, 12, 16),
+  },
+};
+
+/** Dowels and poles, by what they are across. */
+const POLES: Stock = {
+  metric: { sizesM: [[0.032], [0.038], [0.045]], lengthsM: [2.4] },
+  imperial: { sizesM: [[0.03175], [0.0381]], lengthsM: feet(4, 6, 8) },
+};
+
+const PALLET: Stock = {
+  metric: { sizesM: mm([17, 95]), lengthsM: [1.2] },
+  imperial: { sizesM: mm([17, 95]), lengthsM: [1.2] },
+};
+
+const SHEETS: Stock = {
+  metric: { sizesM: [[1.22, 2.44]], lengthsM: [] },
+  imperial: { sizesM: [[1.2192, 2.4384]], lengthsM: [] },
+};
+
+const ROLLS: Stock = {
+  metric: { sizesM: [[0.6], [0.9], [1.2]], lengthsM: [5, 10, 25, 30] },
+  imperial: { sizesM: [[0.6096], [0.9144], [1.2192]], lengthsM: feet(25, 50, 100) },
+};
+
+/** What a bar's wood bears: every such row has both of its figures. */
+export interface Timber extends Material<Bar['material']> {
+  readonly stiffnessPa: number;
+  readonly allowedPa: number;
+}
+
+const timber = (
+  id: Bar['material'],
+  gigapascals: number,
+  megapascals: number,
+  known: Partial<Pick<Material, 'densityKgM3' | 'stock' | 'thicknessM'>>,
+): Timber => {
+  const bears = { stiffnessPa: gigapascals * 1e9, allowedPa: megapascals * 1e6 };
+  return { ...row(id, known, 'published', 'timber-tables'), ...bears };
+};
 
 /** Clear sound timber. Pipes are not judged for strength: they are refused for cold and slip. */
 export const TIMBERS: readonly Timber[] = [
-  timber('softwood', 8, 7),
-  timber('salvaged', 7, 4),
-  timber('hardwood', 11, 12),
-  timber('greenPole', 9, 8),
-  timber('bamboo', 15, 20),
+  timber('softwood', 8, 7, { densityKgM3: 480, stock: BOARDS }),
+  timber('salvaged', 7, 4, { densityKgM3: 480, stock: PALLET, thicknessM: 0.017 }),
+  timber('hardwood', 11, 12, { densityKgM3: 700, stock: POLES }),
+  timber('greenPole', 9, 8, { stock: POLES }),
+  timber('bamboo', 15, 20, {}),
 ];
 
-/** Litter materials. Source: keepers. */
-export interface Bedding {
-  readonly id: 'shavings' | 'hemp' | 'straw' | 'hay' | 'chip' | 'leaves' | 'sand';
-  readonly kgM3: number;
+const skin = (id: string, uWM2K: number | null, known: Partial<Material> = {}): Material =>
+  row(id, { uWM2K, ...known }, 'assumption', 'wide-rafter');
+
+/** What walls and roofs are built of. */
+export const SKINS: readonly Material[] = [
+  skin('ply', 3.8, { thicknessM: 0.012, densityKgM3: 560, stock: SHEETS }),
+  skin('board', 3.3, { thicknessM: 0.018, densityKgM3: 480, stock: BOARDS }),
+  skin('palletBoards', 3.6, { thicknessM: 0.017, densityKgM3: 480, stock: PALLET }),
+  skin('metal', 6, { thicknessM: 0.0005, densityKgM3: 9000 }),
+  skin('metalOnPly', 3.9, { thicknessM: 0.0095 }),
+  skin('shinglesOnPly', 3.5, { thicknessM: 0.012 }),
+  skin('foam25', 1, { thicknessM: 0.025 }),
+  skin('foam50', 0.6, { thicknessM: 0.05 }),
+  skin('acrylic', 5.4),
+  skin('masonry', 2.4, { thicknessM: 0.2 }),
+];
+
+/** What covers an opening. */
+export interface Cover extends Material<'none' | 'mesh6' | 'mesh13' | 'mesh25' | 'netting'> {
+  /** From wire to wire, m; null where it is no welded mesh. */
+  readonly pitchM: number | null;
+  /** Free share of its area. */
+  readonly free: number;
+  /** Of a square metre, kg; null where nobody weighs it. */
+  readonly kgM2: number | null;
+}
+
+/**
+ * Free share of welded mesh: ((p − d)/p)².
+ * @param pitchM  from wire to wire, m, above 0
+ * @param wireM   the wire's thickness, m, below the pitch
+ * @source        domain notes, "Air"
+ * @example       freeOfMesh(0.013, 0.00107) // 0.842156…
+ */
+export const freeOfMesh = (pitchM: number, wireM: number): number =>
+  ((pitchM - wireM) / pitchM) ** 2;
+
+const mesh = (id: Cover['id'], pitchM: number, wireM: number, kgM2: number): Cover => ({
+  ...row(id, { thicknessM: wireM, stock: ROLLS }, 'keepers', 'keepers'),
+  pitchM,
+  free: freeOfMesh(pitchM, wireM),
+  kgM2,
+});
+
+const noMesh = (id: Cover['id'], free: number, evidence: Evidence, source: string): Cover => ({
+  ...row(id, {}, evidence, source),
+  pitchM: null,
+  free,
+  kgM2: null,
+});
+
+export const COVER_ROWS: readonly Cover[] = [
+  noMesh('none', 1, 'keepers', 'keepers'),
+  mesh('mesh6', 0.00635, 0.00064, 0.9),
+  mesh('mesh13', 0.013, 0.00107, 1.2),
+  mesh('mesh25', 0.025, 0.00165, 1.3),
+  noMesh('netting', 0.95, 'assumption', 'wide-rafter'),
+];
+
+/** Free share through what else stands in an opening. Factors multiply. */
+export const SCREEN_FREE = {
+  none: 1,
+  louvre: 0.5,
+  insect: 0.6,
+  ridge: 0.6,
+} as const;
+
+/** What lies on the floor: every such row has its bulk. */
+export interface Bedding
+  extends Material<'shavings' | 'hemp' | 'straw' | 'hay' | 'chip' | 'leaves' | 'sand'> {
+  readonly densityKgM3: number;
   /** Water held, kg/kg. */
   readonly holds: number;
   /** Carbon to nitrogen; null for sand. */
   readonly cn: number | null;
-  readonly evidence: Evidence;
-  readonly source: string;
 }
 
 const bedding = (id: Bedding['id'], kgM3: number, holds: number, cn: number | null): Bedding => ({
-  id,
-  kgM3,
+  ...row(id, {}, 'keepers', 'keepers'),
+  densityKgM3: kgM3,
   holds,
   cn,
-  evidence: 'keepers',
-  source: 'keepers',
 });
 
 export const BEDDING: readonly Bedding[] = [
@@ -59,56 +227,5 @@ export const BEDDING: readonly Bedding[] = [
   bedding('sand', 1600, 0.25, null),
 ];
 
-/** What covers an opening: free share of its area, widest gap, wire. */
-export interface Cover {
-  readonly id: 'none' | 'mesh6' | 'mesh13' | 'mesh25' | 'netting';
-  /** Pitch and wire, m; null where it is no welded mesh. */
-  readonly pitchM: number | null;
-  readonly wireM: number | null;
-  readonly free: number;
-  readonly evidence: Evidence;
-  readonly source: string;
-}
-
-/** Free share of welded mesh: ((p − d)/p)². */
-export const freeOfMesh = (pitchM: number, wireM: number): number =>
-  ((pitchM - wireM) / pitchM) ** 2;
-
-const mesh = (id: Cover['id'], pitchM: number, wireM: number): Cover => ({
-  id,
-  pitchM,
-  wireM,
-  free: freeOfMesh(pitchM, wireM),
-  evidence: 'keepers',
-  source: 'keepers',
-});
-
-export const COVER_ROWS: readonly Cover[] = [
-  {
-    id: 'none',
-    pitchM: null,
-    wireM: null,
-    free: 1,
-    evidence: 'keepers',
-    source: 'keepers',
-  },
-  mesh('mesh6', 0.00635, 0.00064),
-  mesh('mesh13', 0.013, 0.00107),
-  mesh('mesh25', 0.025, 0.00165),
-  {
-    id: 'netting',
-    pitchM: null,
-    wireM: null,
-    free: 0.95,
-    evidence: 'assumption',
-    source: 'wide-rafter',
-  },
-];
-
-/** Free share through what else stands in an opening. Factors multiply. */
-export const SCREEN_FREE = {
-  none: 1,
-  louvre: 0.5,
-  insect: 0.6,
-  ridge: 0.6,
-} as const;
+/** Every material that the program knows. */
+export const MATERIALS: readonly Material[] = [...TIMBERS, ...SKINS, ...COVER_ROWS, ...BEDDING];

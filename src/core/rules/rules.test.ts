@@ -8,10 +8,8 @@ import {
   selectableRows,
   topicById,
 } from './book';
-import { CONSTANTS } from './constants.data';
-import { FIT } from './fit.data';
-import { BEDDING, COVER_ROWS, TIMBERS } from './materials.data';
-import { FACTS } from './singleRules.data';
+import { BEDDING, COVER_ROWS, MATERIALS, SKINS } from './materials.data';
+import { RULES, ruled } from './rules.data';
 import { SOURCES, sourceById } from './sources.data';
 
 describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_, row) => {
@@ -32,12 +30,8 @@ describe.each(RULE_BOOK.rows.map((row) => [row.id, row] as const))('rule %s', (_
 
 /** Everything of the trade that is not a school: each row of each table. */
 const TABLE_ROWS = [
-  ...Object.entries(FACTS).map(([id, f]) => [id, f.value, f] as const),
-  ...Object.entries(FIT).map(([id, f]) => [id, f.valueM, f] as const),
-  ...Object.entries(CONSTANTS).map(([id, c]) => [id, c.value, c] as const),
-  ...TIMBERS.map((t) => [t.material, t.allowedPa, t] as const),
-  ...BEDDING.map((b) => [b.id, b.kgM3, b] as const),
-  ...COVER_ROWS.map((c) => [c.id, c.free, c] as const),
+  ...Object.entries(RULES).map(([id, r]) => [id, r.value, r] as const),
+  ...MATERIALS.map((m) => [m.id, m.thicknessM ?? 0, m] as const),
 ];
 
 describe.each(TABLE_ROWS)('%s', (_, value, row) => {
@@ -112,7 +106,7 @@ test('sideways distances hold as they stand for standard birds, 1.2 to 3.8 kg; h
   expect(fitM('roosts.wall', 4.8)).toBeCloseTo(0.38 * Math.cbrt(4.8 / 3.8), 9);
   expect(fitM('roosts.wall', 0.6)).toBeCloseTo(0.38 * Math.cbrt(0.5), 9);
   expect(fitM('roosts.apart.level', 2.2)).toBe(0.4572);
-  expect(fitM('roosts.lowest', 4.3)).toBe(FIT['roosts.lowest'].valueM);
+  expect(fitM('roosts.lowest', 4.3)).toBe(ruled('roosts.lowest'));
 });
 
 test("a keeper's own figure takes the place of a school's value and scales as the default does", () => {
@@ -131,4 +125,35 @@ test('the high school of bars ends at five feet and an inch; litter comes out in
   const outs = rowsOf(RULE_BOOK, 'litter.cleanOut').map((r) => r.school);
   expect(outs).toEqual(expect.arrayContaining(['out each spring', 'out each autumn']));
   expect(BEDDING.find((b) => b.id === 'hay')).toMatchObject({ cn: 30 });
+});
+
+test('each material has what its kind is asked for, above nothing, and sizes that can be bought', () => {
+  for (const m of MATERIALS) {
+    const figures = [m.thicknessM, m.densityKgM3, m.uWM2K, m.stiffnessPa, m.allowedPa];
+    for (const figure of figures) if (figure !== null) expect(figure).toBeGreaterThan(0);
+    const sold = m.stock ? [m.stock.metric, m.stock.imperial] : [];
+    for (const { sizesM, lengthsM } of sold) {
+      expect(sizesM.length).toBeGreaterThan(0);
+      // small side first, in millimetres to metres
+      for (const size of sizesM) {
+        expect([...size].sort((a, b) => a - b)).toEqual([...size]);
+        for (const m of size) expect(m).toBeGreaterThan(0.01);
+      }
+      for (const long of lengthsM) expect(long).toBeGreaterThanOrEqual(1.2);
+    }
+  }
+  expect(new Set(MATERIALS.map((m) => m.id)).size).toBe(MATERIALS.length);
+  for (const s of SKINS) expect(s.uWM2K).not.toBeNull();
+  // more insulation lets less through
+  const u = (id: string): number => SKINS.find((s) => s.id === id)?.uWM2K ?? 0;
+  expect(u('foam50')).toBeLessThan(u('foam25'));
+  expect(u('foam25')).toBeLessThan(u('board'));
+  expect(u('board')).toBeLessThan(u('metal'));
+  // half-inch mesh as it is weighed: wires both ways, of steel
+  for (const c of COVER_ROWS) {
+    if (c.pitchM === null || c.thicknessM === null) continue;
+    const steel = (2 * 7850 * Math.PI * (c.thicknessM / 2) ** 2) / c.pitchM;
+    expect(c.kgM2 ?? 0).toBeGreaterThan(steel * 0.8);
+    expect(c.kgM2 ?? 0).toBeLessThan(steel * 1.35);
+  }
 });

@@ -5,7 +5,7 @@ import type { Plan } from '../model/schema';
 import type { Scoped } from '../model/scope';
 import type { ChosenSchool } from '../rules/book';
 import { BEDDING, type Bedding } from '../rules/materials.data';
-import { FACTS } from '../rules/singleRules.data';
+import { ruled } from '../rules/rules.data';
 
 const WEEKS_A_YEAR = 365 / 7;
 const YEAR_DAYS = 365;
@@ -44,7 +44,7 @@ export const litterFloorM2 = (plan: Scoped): number => birdsFloorM2(plan);
 
 /** Share of the day's droppings that lands on the litter. */
 export function shareOnLitter(nightShare: number, boardUnderBars: boolean): number {
-  const byDay = FACTS['litter.byDay'].value * (1 - nightShare);
+  const byDay = ruled('litter.byDay') * (1 - nightShare);
   return (boardUnderBars ? 0 : nightShare) + byDay;
 }
 
@@ -56,11 +56,11 @@ export function shareOnLitter(nightShare: number, boardUnderBars: boolean): numb
  * @example            topUpKg(3.29, 450) // 1.84 kg, 17 L of shavings
  */
 export function topUpKg(droppingsKg: number, cn: number | null): number {
-  if (cn === null || cn <= FACTS['litter.cn.poor'].value) return 0;
-  const nitrogen = droppingsKg * FACTS['litter.droppings.nitrogen'].value;
-  const carbon = nitrogen * FACTS['litter.droppings.cn'].value;
-  const least = FACTS['litter.cn.least'].value;
-  const x = (least * nitrogen - carbon) / (FACTS['litter.carbon'].value * (1 - least / cn));
+  if (cn === null || cn <= ruled('litter.cn.poor')) return 0;
+  const nitrogen = droppingsKg * ruled('litter.droppings.nitrogen');
+  const carbon = nitrogen * ruled('litter.droppings.cn');
+  const least = ruled('litter.cn.least');
+  const x = (least * nitrogen - carbon) / (ruled('litter.carbon') * (1 - least / cn));
   return Math.max(0, x);
 }
 
@@ -116,9 +116,9 @@ export function litterCourse(
   const grows = changed === undefined && litter.params.raked !== 1;
   // thin litter and sand are changed or raked: nothing composts, and nothing is topped up for it
   const added = grows ? topUpKg(week, beddingOf(plan).cn) : 0;
-  const dry = 1 - FACTS['roosts.droppings.wetShare'].value;
-  const kept = 1 - FACTS['litter.lost'].value;
-  const settled = FACTS['litter.settled'].value;
+  const dry = 1 - ruled('roosts.droppings.wetShare');
+  const kept = 1 - ruled('litter.lost');
+  const settled = ruled('litter.settled');
   const riseYearM =
     floorM2 === 0 ? 0 : ((week * dry + added) * WEEKS_A_YEAR * kept) / (settled * floorM2);
   const outDays = changed ?? cleanOut.value;

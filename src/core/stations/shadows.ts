@@ -1,4 +1,4 @@
-import { droppingsShadow } from '../geometry/bars';
+import { droppingsShadow, sleepingById } from '../geometry/bars';
 import { meetInPlan } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
 import type { Bar } from '../model/schema';
@@ -8,6 +8,10 @@ interface Shadow {
   readonly bar: Bar;
   readonly solid: Solid;
 }
+
+/** Bars that birds sleep on, by id: sorted once for every station. */
+export const sleepingIn = ({ kept, plan, of }: StationContext): readonly Bar[] =>
+  kept('bars.sleeping', [of('bar')], () => sleepingById(plan));
 
 /** Where the droppings of every sleeping bar fall; none where nobody roosts. */
 const shadowsIn = ({ kept, plan, flock, of }: StationContext): readonly Shadow[] => {

@@ -24,12 +24,12 @@ import {
 } from '../kernel/working';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { fitM, scaleToBird } from '../rules/book';
-import { FACTS, type FactId } from '../rules/singleRules.data';
+import { RULES, ruled, type ToldRuleId } from '../rules/rules.data';
 import { plainSpec, scaledParts, scaledSpec } from './shared.working';
 
 /** A fact's value for a bird of this mass. */
-export const factFor = (id: FactId, massKg = REFERENCE_HEN_KG): number =>
-  scaleToBird(FACTS[id].value, massKg, FACTS[id].scale);
+export const factFor = (id: ToldRuleId, massKg = REFERENCE_HEN_KG): number =>
+  scaleToBird(ruled(id), massKg, RULES[id].scale);
 
 /** One working a unit, each with its key. */
 const each = <K extends string>(
@@ -65,7 +65,7 @@ export const shadowReach = (s: Sheet, massKg: number): FindingNumber =>
 export interface Sheet {
   readonly findings: readonly Finding[];
   /** A rule's value, for a bird of this mass where it scales. */
-  fact(id: FactId, massKg?: number): FindingNumber;
+  fact(id: ToldRuleId, massKg?: number): FindingNumber;
   /** A rule of a class or school. */
   rule(id: string, unit: Unit, value: number, basis: Basis): FindingNumber;
   /** What the keeper typed. */
@@ -110,7 +110,7 @@ export function judgingSheet(station: StationId, kept: Kept): Sheet {
   return {
     findings,
     fact: (id, massKg) => {
-      const { value, unit, scale } = FACTS[id];
+      const { value, unit, scale } = RULES[id];
       if (scale === 'none') return number(`fact.${id}`, unit, value);
       const kg = massKg ?? REFERENCE_HEN_KG;
       return number(`fact.${id}.${Math.round(kg * 1000)}`, unit, scaleToBird(value, kg, scale));
@@ -157,7 +157,7 @@ export function explainingSheet(station: StationId): Sheet & { readonly figures:
     figures,
     findings,
     fact: (id, massKg = REFERENCE_HEN_KG) => {
-      const { value, unit, scale, evidence, source } = FACTS[id];
+      const { value, unit, scale, evidence, source } = RULES[id];
       const basis = { evidence, source };
       if (scale === 'none') {
         return plain(FACT_SPECS, `fact.${id}`, unit, value, basis);

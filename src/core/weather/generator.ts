@@ -1,11 +1,11 @@
 import { quantile } from 'd3-array';
 import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
 import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
-import { constant } from '../rules/constants.data';
+import { ruled } from '../rules/rules.data';
 import { monthOfDay, YEAR_DAYS, yearCurve } from './yearCurve';
 
 /** How much of a day's departure from normal is left the day after. */
-const PERSISTENCE = constant('weather.persistence');
+const PERSISTENCE = ruled('weather.persistence');
 
 /** What temperatures are generated from: twelve normals each, January first, °C. */
 export interface TemperatureNormals {
@@ -60,7 +60,7 @@ export interface DesignTemperatures {
   readonly hottestMeanMaxC: number;
 }
 
-const DESIGN_YEARS = constant('weather.years');
+const DESIGN_YEARS = ruled('weather.years');
 const DESIGN_SEED = 1961;
 
 /** Thirty years of the place, always the same ones. */

@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { boxesPerTier } from '@/core/geometry/solids';
 import type { Solid } from '@/core/kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Vessel } from '@/core/model/schema';
-import { NEST_LIP_M } from '@/core/rules/fit.data';
+import { ruled } from '@/core/rules/rules.data';
 import { type PageRect, type Projection, pageRect } from './projection';
 
 interface Drawn<F extends Fixture> {
@@ -124,7 +124,7 @@ function BankShape({ fixture, r, p }: Drawn<NestBank>) {
   const rows = p.view === 'above' ? (alongPage ? 1 : across) : tiers;
   const w = r.width / cols;
   const h = r.height / rows;
-  const lip = NEST_LIP_M * p.scale;
+  const lip = ruled('nests.lip.board') * p.scale;
   const cells = Array.from({ length: cols * rows }, (_, i) => ({
     x: r.x + (i % cols) * w,
     y: r.y + Math.floor(i / cols) * h,

@@ -2,7 +2,7 @@
 import { useId } from 'react';
 import { birdSize } from '@/core/birds/size';
 import type { Brooder } from '@/core/model/schema';
-import { FACTS } from '@/core/rules/singleRules.data';
+import { ruled } from '@/core/rules/rules.data';
 import type { BroodPlan } from '@/core/stations/brooder/brooder';
 import { formatDay } from '@/text/format';
 import { useSize } from '../bench/size';
@@ -257,4 +257,4 @@ function Box({ brooder, brood, scale }: { brooder: Brooder; brood: BroodPlan; sc
 }
 
 /** A lamp's least spot as a circle, m. */
-const SPOT_M = Math.sqrt(FACTS['brooder.lamp.spot'].value / Math.PI);
+const SPOT_M = Math.sqrt(ruled('brooder.lamp.spot') / Math.PI);

@@ -1,14 +1,13 @@
 import { flockSizes } from '../../birds/flockSizes';
 import { bracketsNeeded, timberOf } from '../../build/strength';
-import { barsOf, highestNestLipZ } from '../../geometry/bars';
+import { barsOf, highestNestLipZ, sleepingBars } from '../../geometry/bars';
 import { BOARD_M } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { Bar, OfKind, Plan } from '../../model/schema';
 import { fitM } from '../../rules/book';
-import { FIT } from '../../rules/fit.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { named, tape } from './named';
 import { overNestsToCome } from './toCome';
 
@@ -20,13 +19,13 @@ const BOARD_NEAREST_M = 0.06;
 export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> {
   const { up, down, near } = tape(plan);
   const { lengthM, widthM } = plan.shell;
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && b.axis === 'x');
-  const front = FACTS['roosts.board.front'].value;
+  const bars = sleepingBars(plan).filter((b) => b.axis === 'x');
+  const front = ruled('roosts.board.front');
   const y = bars.length === 0 ? widthM - 0.7 : Math.min(...bars.map((b) => b.y)) - front;
   const under = Math.min(...bars.map((b) => b.z - b.section.heightM));
   const low = near(under - BOARD_BELOW_M);
   // a hand nearer to the bars where that leaves the floor below it to the birds
-  const isRaised = !below(low - BOARD_M - litterEndM(plan), FIT['floor.raised'].valueM);
+  const isRaised = !below(low - BOARD_M - litterEndM(plan), ruled('floor.raised'));
   const z =
     bars.length === 0
       ? near(plan.litter.depthM + 0.5)
@@ -53,7 +52,7 @@ export const newLedge = (plan: Plan): OfKind<'ledge'> =>
     y: tape(plan).near(plan.shell.widthM / 2),
     z: tape(plan).near(plan.litter.depthM + 1.2),
     lengthM: plan.shell.lengthM,
-    depthM: tape(plan).down(FACTS['roosts.ledge.width'].value),
+    depthM: tape(plan).down(ruled('roosts.ledge.width')),
   });
 
 /**
@@ -64,7 +63,7 @@ export function newCeiling(plan: Plan): OfKind<'ceiling'> {
   const { down } = tape(plan);
   const { lengthM, widthM, roof } = plan.shell;
   const bars = barsOf(plan).map((b) => b.z);
-  const from = bars.length === 0 ? 0 : Math.min(...bars) - FACTS['roosts.ledge.below'].value;
+  const from = bars.length === 0 ? 0 : Math.min(...bars) - ruled('roosts.ledge.below');
   const ledges = plan.fixtures.flatMap((f) => (f.kind === 'ledge' && f.z >= from ? [f.z] : []));
   const under = (ledges.length === 0 ? roof.lowM : Math.min(...ledges)) - RAFTER_M;
   return fixtureOf({
@@ -88,9 +87,9 @@ export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
   const { up, down } = tape(plan);
   const { lengthM, widthM } = plan.shell;
   const kg = sizes.heaviestOnBarsKg ?? 2.2;
-  const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
+  const bars = sleepingBars(plan).filter((b) => b.axis === 'x');
   const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
-  const end = up(FIT['roosts.end.near'].valueM);
+  const end = up(ruled('roosts.end.near'));
   const most = Math.max(0.3, down(lengthM - 2 * end));
   const wanted = sizes.birds === 0 ? 2.4 : sizes.roostM + 0.05;
   const barLength = foremost?.lengthM ?? Math.min(most, Math.max(up(0.6), up(wanted)));
@@ -99,9 +98,9 @@ export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
     foremost?.z ??
     up(
       Math.max(
-        plan.litter.depthM + FIT['roosts.lowest'].valueM,
-        litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
-        lip === null ? overNestsToCome(plan, sizes) : lip + FIT['roosts.aboveNests'].valueM,
+        plan.litter.depthM + ruled('roosts.lowest'),
+        litterEndM(plan) + ruled('roosts.lowest.final'),
+        lip === null ? overNestsToCome(plan, sizes) : lip + ruled('roosts.aboveNests'),
       ),
     );
   const y = foremost

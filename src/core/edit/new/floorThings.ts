@@ -5,7 +5,7 @@ import { solidOf } from '../../geometry/solids';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { OfKind, Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { named, tape } from './named';
 import { withDoorToCome } from './openings';
 import { barsToComeM } from './toCome';
@@ -28,7 +28,7 @@ function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'
       apartM,
       only: (_, y) => y + deepM <= plan.shell.widthM - rearM,
     });
-  const apart = fixture.kind === 'dish' ? 0 : FACTS['feed.two.apart'].value;
+  const apart = fixture.kind === 'dish' ? 0 : ruled('feed.two.apart');
   const toCome = withDoorToCome(plan, sizes);
   const rearM = barsToComeM(plan, sizes);
   const spot =
@@ -84,7 +84,7 @@ export function newDrinker(
   const { backM, headM } = birdSize(sizes.smallestKg);
   const nipple = parts.type === 'nipple';
   const wall = nipple || parts.type === 'cup';
-  const wanted = nipple ? FACTS['water.nipple.times'].value * headM : backM;
+  const wanted = nipple ? ruled('water.nipple.times') * headM : backM;
   const fixture = fixtureOf({
     ...named(plan, 'drinker'),
     type: 'fount',
@@ -125,7 +125,7 @@ export function newDustBath(
   sizes = flockSizes(plan),
 ): OfKind<'dustBath'> {
   const { up, near } = tape(plan);
-  const area = Math.max(FACTS['dustBath.least'].value, sizes.birds * FACTS['dustBath.hen'].value);
+  const area = Math.max(ruled('dustBath.least'), sizes.birds * ruled('dustBath.hen'));
   const depthM = parts.depthM ?? up(area <= 0.24 ? 0.4 : 0.6);
   const lengthM = parts.lengthM ?? up(area / depthM);
   const fixture = fixtureOf({
@@ -134,7 +134,7 @@ export function newDustBath(
     y: near(0.05),
     lengthM,
     depthM,
-    fillM: up(FACTS['dustBath.deep'].value),
+    fillM: up(ruled('dustBath.deep')),
     ...parts,
   });
   if (placedBy(parts)) return fixture;

@@ -7,8 +7,7 @@ import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { NestBank, Plan, Side } from '../../model/schema';
 import { chosenSchool, RULE_BOOK } from '../../rules/book';
-import { FIT } from '../../rules/fit.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { named, tape } from './named';
 import { withDoorToCome } from './openings';
 import { barsToComeM, SPARE_M, usualLipZ } from './toCome';
@@ -32,13 +31,13 @@ export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
     : up(
         Math.max(
           plan.litter.depthM + LOW_LIP_M + (sizes.ducks ? 0.01 : 0),
-          litterEndM(plan) + FACTS['nests.lip.final'].value,
+          litterEndM(plan) + ruled('nests.lip.final'),
           Math.min(
             usualLipZ(plan),
             // bars stand clear over it, and birds that sleep low sleep there
-            plan.litter.depthM + sizes.highestM - FIT['roosts.aboveNests'].valueM - SPARE_M,
+            plan.litter.depthM + sizes.highestM - ruled('roosts.aboveNests') - SPARE_M,
             // the bars that are there stay where they are
-            Math.min(...sleeping) - FIT['roosts.aboveNests'].valueM - SPARE_M,
+            Math.min(...sleeping) - ruled('roosts.aboveNests') - SPARE_M,
           ),
         ),
       );
@@ -81,7 +80,7 @@ export function againstWall(
   const { lengthM, widthM } = plan.shell;
   const faces: readonly Side[] = ['right', 'left', 'rear', 'front'];
   const doors = plan.fixtures.filter((f) => f.kind === 'popDoor').map((f) => solidOf(f, plan));
-  const dark = FACTS['nests.light.apart'].value;
+  const dark = ruled('nests.light.apart');
   for (const face of faces) {
     const alongX = face === 'front' || face === 'rear';
     if (across > (alongX ? lengthM : widthM)) continue;

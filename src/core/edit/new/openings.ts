@@ -1,12 +1,12 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
-import { barsOf, droppingsShadow } from '../../geometry/bars';
+import { droppingsShadow, sleepingBars } from '../../geometry/bars';
 import { meetInPlan, solidOf } from '../../geometry/solids';
 import { freeAlong, OPPOSITE, SIDES, wallLength, wallTop } from '../../geometry/walls';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { Fixture, OfKind, Opening, Plan, Side } from '../../model/schema';
 import { chosenSchool, RULE_BOOK } from '../../rules/book';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { named, tape } from './named';
 
 interface Hole {
@@ -82,12 +82,7 @@ export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind
     0,
   );
   const wanted = Math.max(0.05, share * lengthM * widthM - open) / MESH_FREE;
-  const band = Math.max(
-    0,
-    ...barsOf(plan)
-      .filter((b) => b.use === 'sleeping')
-      .map((b) => b.z + FACTS['air.band.above'].value),
-  );
+  const band = Math.max(0, ...sleepingBars(plan).map((b) => b.z + ruled('air.band.above')));
   let best: {
     hole: { widthM: number; heightM: number; sillZ: number };
     wall: Side;
@@ -96,7 +91,7 @@ export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind
   } | null = null;
   for (const wall of SIDES) {
     const top = down(wallTop(plan, wall) - 0.01);
-    const low = Math.max(band, wallTop(plan, wall) * FACTS['air.high.share'].value);
+    const low = Math.max(band, wallTop(plan, wall) * ruled('air.high.share'));
     const room = down(wallLength(plan, wall) - 0.1);
     const tall = down(top - up(low));
     if (tall < 0.04 || room < 0.1) continue;
@@ -151,7 +146,7 @@ export function newDoor(
   const heightM = down(Math.min(1.8, Math.max(...walls.map((w) => wallTop(plan, w))) - 0.05));
   const widthM = down(Math.min(0.75, plan.shell.lengthM * 0.8));
   // a path to walk in by, clear of the bars; else a step in
-  const wishes = [FACTS['reach.path'].value, FACTS['shell.doorway'].value].flatMap((deepM, i) => {
+  const wishes = [ruled('reach.path'), ruled('shell.doorway')].flatMap((deepM, i) => {
     const clear = clearInside(plan, sizes, deepM, i === 0);
     return [(wall: Side, alongM: number) => clear({ wall, alongM, widthM, heightM, sillZ: 0 })];
   });
@@ -172,12 +167,7 @@ export function withDoorToCome(plan: Plan, sizes: FlockSizes): Plan {
 /** Whether nothing stands, and nobody sleeps, over so much floor inside a hole in the wall. */
 function clearInside(plan: Plan, sizes: FlockSizes, deepM: number, ofDroppings = true) {
   const kg = ofDroppings ? sizes.heaviestOnBarsKg : null;
-  const shadows =
-    kg === null
-      ? []
-      : barsOf(plan)
-          .filter((b) => b.use === 'sleeping')
-          .map((b) => droppingsShadow(b, kg, plan));
+  const shadows = kg === null ? [] : sleepingBars(plan).map((b) => droppingsShadow(b, kg, plan));
   const things = plan.fixtures
     .filter((f) => 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling')
     .map((f) => solidOf(f, plan));
@@ -214,15 +204,15 @@ export function newPopDoor(
   sizes = flockSizes(plan),
 ): OfKind<'popDoor'> {
   const { up, down } = tape(plan);
-  const sillZ = up(litterEndM(plan) + FACTS['door.sill.above'].value);
+  const sillZ = up(litterEndM(plan) + ruled('door.sill.above'));
   const [widthM, heightM] = [up(Math.max(0.3, sizes.doorM[0])), up(Math.max(0.35, sizes.doorM[1]))];
-  const clear = clearInside(plan, sizes, FACTS['shell.doorway'].value);
+  const clear = clearInside(plan, sizes, ruled('shell.doorway'));
   const far = apartFrom(plan, (f) => f.kind === 'nestBank' || f.kind === 'bar');
   const walls = byShelter(plan, 'front');
   const own = { widthM, heightM, sillZ };
   const isClear: Wish = (wall, alongM) => clear({ wall, alongM, ...own });
   const isFar: Wish = (wall, alongM) =>
-    isClear(wall, alongM) && far({ wall, alongM, ...own }, FACTS['door.bars.apart'].value);
+    isClear(wall, alongM) && far({ wall, alongM, ...own }, ruled('door.bars.apart'));
   const hole =
     holeIn(withDoorToCome(plan, sizes), walls, own, isFar) ??
     inWall(plan, walls, own, [isFar, isClear]);
@@ -234,7 +224,7 @@ export function newPopDoor(
       ? { lengthM: up(floorAboveGroundM / slope), widthM: up(rampWidth), cleatM: down(0.14) }
       : null;
   const climb = sillZ - plan.litter.depthM;
-  const hop = sizes.ducks ? FACTS['door.duck.step'].value : sizes.hopM;
+  const hop = sizes.ducks ? ruled('door.duck.step') : sizes.hopM;
   const half = up(plan.litter.depthM + climb / 2);
   // where one step is not enough they walk up
   const rampInside = climb > hop && Math.max(half - plan.litter.depthM, sillZ - half) > hop;

@@ -1,26 +1,25 @@
 import type { FlockSizes } from '../../birds/flockSizes';
-import { barsOf } from '../../geometry/bars';
+import { sleepingBars } from '../../geometry/bars';
 import type { Plan } from '../../model/schema';
 import { fitM } from '../../rules/book';
-import { FIT } from '../../rules/fit.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { tape } from './named';
 
 /** Depth along the rear wall that the first bar and its droppings will take, m; 0 where there is one, or nobody sleeps on bars. */
 export function barsToComeM(plan: Plan, { heaviestOnBarsKg: kg }: FlockSizes): number {
-  if (kg === null || barsOf(plan).some((b) => b.use === 'sleeping')) return 0;
+  if (kg === null || sleepingBars(plan).length > 0) return 0;
   return tape(plan).up(fitM('roosts.wall', kg) + fitM('roosts.shadow', kg));
 }
 
 /** Where a hen's lip stands by default, m above the bare floor: birds get in, and the keeper need not stoop. */
 export const usualLipZ = (plan: Plan): number =>
-  Math.max(plan.litter.depthM + 0.45, FACTS['reach.bend'].value);
+  Math.max(plan.litter.depthM + 0.45, ruled('reach.bend'));
 
 /** How high bars stand so that nests still to come fit under them, as far as all birds get up there and may sleep so high. */
 export function overNestsToCome(plan: Plan, { layers, highestM, hopM }: FlockSizes): number {
   if (layers === 0) return 0;
   const most = plan.litter.depthM + Math.min(highestM, hopM);
-  const over = tape(plan).up(usualLipZ(plan) + FIT['roosts.aboveNests'].valueM + SPARE_M);
+  const over = tape(plan).up(usualLipZ(plan) + ruled('roosts.aboveNests') + SPARE_M);
   return over <= most + 1e-9 ? over : Math.max(0, tape(plan).down(most));
 }
 

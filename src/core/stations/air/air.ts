@@ -1,7 +1,6 @@
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
-import { sleepingById } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import { roofHeightM } from '../../geometry/shell';
 import { solidOf } from '../../geometry/solids';
@@ -11,7 +10,7 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { AirOpening, Bar, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import {
   askedOf,
   basisOf,
@@ -21,6 +20,7 @@ import {
   type StationContext,
 } from '../context';
 import { hotFactor } from '../roosts/widths';
+import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
 
@@ -60,7 +60,7 @@ export function isHigh(o: AirOpening, plan: Plan): boolean {
   if (o.kind === 'vent' && o.place === 'ridge') return true;
   const s = solidOf(o, plan);
   const roof = roofHeightM(plan.shell, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2);
-  return !below((s.z0 + s.z1) / 2, roof * FACTS['air.high.share'].value);
+  return !below((s.z0 + s.z1) / 2, roof * ruled('air.high.share'));
 }
 
 interface Areas {
@@ -139,7 +139,7 @@ export const airStation: CarryingStation = {
     const carry = askedOf(asked.carry);
     const { of, plan, flock } = ctx;
     s.explain(() => openings(s, plan));
-    const bars = ctx.kept('air.bars', [of('bar')], () => sleepingById(plan));
+    const bars = sleepingIn(ctx);
     for (const kind of ['window', 'vent'] as const) {
       for (const o of of(kind)) {
         s.part('air.draught', [bars, plan.shell], (own) => draught(own, ctx, o, bars), o);
@@ -264,8 +264,8 @@ function needs(
 /** An opening that can't be shut, level with sleeping birds. */
 function draught(s: Sheet, ctx: StationContext, o: AirOpening, bars: readonly Bar[]): void {
   if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) return;
-  const under = FACTS['air.band.below'].value;
-  const over = FACTS['air.band.above'].value;
+  const under = ruled('air.band.below');
+  const over = ruled('air.band.above');
   const top = o.sillZ + o.heightM;
   const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
   if (!hit) return;

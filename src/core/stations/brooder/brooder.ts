@@ -3,7 +3,7 @@ import { isoDay } from '../../kernel/units/day';
 import { atMost, below, wholeDown } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Brooder } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { BROODER_WORKINGS as W } from './brooder.working';
@@ -207,9 +207,9 @@ export const boxM2 = ({ lengthM, widthM, shape }: Brooder): number =>
   lengthM * widthM * (shape === 'oval' ? Math.PI / 4 : 1);
 
 function ofBox(s: Sheet, box: Brooder, b: Brood): void {
-  const late = b.lastDay > FACTS['brooder.lid.day'].value;
+  const late = b.lastDay > ruled('brooder.lid.day');
   const rule = late ? 'brooder.wall.later' : 'brooder.wall.first';
-  if (below(box.wallM, FACTS[rule].value)) {
+  if (below(box.wallM, ruled(rule))) {
     s.find('brooder.wall.low', 'awkward', [], {
       wall: s.entered('brooder.wall', 'm', box.wallM),
       needed: s.fact(rule),
@@ -218,7 +218,7 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
   if (late && !box.lid)
     s.find('brooder.lid.none', 'awkward', [], { from: s.fact('brooder.lid.day') });
   if (!box.cornersFilled && box.shape !== 'oval') s.find('brooder.corners.open', 'harm', [], {});
-  if (late && box.lid && below(FACTS['brooder.lid.most'].value, box.lidKg)) {
+  if (late && box.lid && below(ruled('brooder.lid.most'), box.lidKg)) {
     s.find('brooder.lid.heavy', 'awkward', [], {
       mass: s.entered('brooder.lid.mass', 'kg', box.lidKg),
       allowed: s.fact('brooder.lid.most'),
@@ -227,7 +227,7 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
   if (box.ventM2 === null) return;
   if (!box.drawer) s.find('brooder.floor.fixed', 'awkward', [], {});
   // a vent high in both gables, so much net in each for every ten chicks
-  const needed = 2 * FACTS['brooder.vent.tenChicks'].value * (b.chicks / 10);
+  const needed = 2 * ruled('brooder.vent.tenChicks') * (b.chicks / 10);
   if (below(box.ventM2, needed)) {
     s.find('brooder.vent.small', 'short', [], {
       there: s.entered('brooder.vent', 'm2', box.ventM2),
@@ -236,7 +236,7 @@ function ofBox(s: Sheet, box: Brooder, b: Brood): void {
         W['brooder.vent'],
         {
           chicks: b.chicks,
-          perTen: FACTS['brooder.vent.tenChicks'].value,
+          perTen: ruled('brooder.vent.tenChicks'),
           needed,
         },
         ASSUMED,

@@ -6,8 +6,7 @@ import { isoDay } from '../../kernel/units/day';
 import { wholeDown } from '../../kernel/units/number';
 import { REFERENCE_HEN_KG } from '../../model/classes.data';
 import type { Group } from '../../model/schema';
-import { constant } from '../../rules/constants.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { Climate } from '../../weather/climate';
 import { dayOfYear } from '../../weather/climate';
 import { YEAR_DAYS } from '../../weather/yearCurve';
@@ -33,9 +32,9 @@ export interface Hatch {
  */
 export function hatchOf({ eggsSet, sex }: Pick<Group, 'eggsSet' | 'sex'>): Hatch | null {
   if (eggsSet === null) return null;
-  const rate = constant(eggsSet.posted ? 'brooder.hatch.posted' : 'brooder.hatch.home');
+  const rate = ruled(eggsSet.posted ? 'brooder.hatch.posted' : 'brooder.hatch.home');
   const hatched = wholeDown(eggsSet.eggs * rate);
-  const share = sex === 'unsexed' ? 1 : constant('brooder.hens.share');
+  const share = sex === 'unsexed' ? 1 : ruled('brooder.hens.share');
   return { eggs: eggsSet.eggs, rate, hatched, share, forGroup: wholeDown(hatched * share) };
 }
 
@@ -105,34 +104,31 @@ export function chickM2(ageDays: number, adultKg: number, meat: boolean): number
   return meat ? step.m2 : step.m2 * (adultKg / REFERENCE_HEN_KG) ** (2 / 3);
 }
 
-const EARLY_TO_DAY = constant('brooder.edge.earlyTo');
+const EARLY_TO_DAY = ruled('brooder.edge.earlyTo');
 
 /** Feed edge and water rim of one chick at an age, m. Source: keepers. */
 export const chickEdgeM = (ageDays: number): number =>
-  FACTS[ageDays <= EARLY_TO_DAY ? 'brooder.feed.early' : 'brooder.feed.later'].value;
+  ruled(ageDays <= EARLY_TO_DAY ? 'brooder.feed.early' : 'brooder.feed.later');
 export const chickRimM = (ageDays: number): number =>
-  FACTS[ageDays <= EARLY_TO_DAY ? 'brooder.water.early' : 'brooder.water.later'].value;
+  ruled(ageDays <= EARLY_TO_DAY ? 'brooder.water.early' : 'brooder.water.later');
 
-const PLATE_FULL_DAY = constant('brooder.plate.fullDay');
+const PLATE_FULL_DAY = ruled('brooder.plate.fullDay');
 
 /** Plate one chick asks for at an age, m²: from 0.0064 at hatch evenly to 0.0128 at three weeks. */
 export function chickPlateM2(ageDays: number): number {
-  const early = FACTS['brooder.plate.hatch'].value;
-  const later = FACTS['brooder.plate.threeWeeks'].value;
+  const early = ruled('brooder.plate.hatch');
+  const later = ruled('brooder.plate.threeWeeks');
   return early + (later - early) * Math.min(1, ageDays / PLATE_FULL_DAY);
 }
 
-const [PER_SPOT_W, SPOT_M2] = [constant('brooder.lamp.perSpot'), constant('brooder.lamp.spread')];
+const [PER_SPOT_W, SPOT_M2] = [ruled('brooder.lamp.perSpot'), ruled('brooder.lamp.spread')];
 
 /**
  * Lamp that so many chicks ask for, W: 10·max(0, T_comfort − T_air)·A_spot/0.6.
  * @example lampW(30, 35, 0) // 175
  */
 export function lampW(chicks: number, comfortC: number, airC: number): number {
-  const spot = Math.max(
-    FACTS['brooder.lamp.chick'].value * chicks,
-    FACTS['brooder.lamp.spot'].value,
-  );
+  const spot = Math.max(ruled('brooder.lamp.chick') * chicks, ruled('brooder.lamp.spot'));
   return (PER_SPOT_W * Math.max(0, comfortC - airC) * spot) / SPOT_M2;
 }
 
@@ -146,16 +142,16 @@ export const lampToBuy = (watts: number): number | null =>
 /** Coldest night a young bird bears, °C, by age in weeks; adult from fourteen. Source: keepers. */
 const TOLERANCE = [
   { fromWeek: 0, nightC: Number.POSITIVE_INFINITY },
-  { fromWeek: 6, nightC: constant('brooder.out.week6') },
-  { fromWeek: 7, nightC: constant('brooder.out.week7') },
-  { fromWeek: 8, nightC: constant('brooder.out.week8') },
-  { fromWeek: 10, nightC: constant('brooder.out.week10') },
-  { fromWeek: constant('brooder.out.grown'), nightC: Number.NEGATIVE_INFINITY },
+  { fromWeek: 6, nightC: ruled('brooder.out.week6') },
+  { fromWeek: 7, nightC: ruled('brooder.out.week7') },
+  { fromWeek: 8, nightC: ruled('brooder.out.week8') },
+  { fromWeek: 10, nightC: ruled('brooder.out.week10') },
+  { fromWeek: ruled('brooder.out.grown'), nightC: Number.NEGATIVE_INFINITY },
 ] as const;
 /** Meat birds go out at three to four weeks where nights keep above this, °C. */
 const MEAT_OUT = {
-  fromDay: constant('brooder.out.meatDay'),
-  nightC: constant('brooder.out.meatNight'),
+  fromDay: ruled('brooder.out.meatDay'),
+  nightC: ruled('brooder.out.meatNight'),
 } as const;
 
 /** Coldest night that birds of this age bear, °C. */
@@ -166,7 +162,7 @@ export function toleratedC(ageDays: number, meat: boolean): number {
 }
 
 /** Nights looked ahead when birds move out. */
-export const NIGHTS_AHEAD = constant('brooder.out.nights');
+export const NIGHTS_AHEAD = ruled('brooder.out.nights');
 
 /** Share of the generated years with a night colder than this among the ten from a day of the year on. */
 export function colderNightChance(climate: Climate, yearDay: number, nightC: number): number {
@@ -207,14 +203,14 @@ export interface MoveOut {
 }
 
 /** From this age birds bear what grown ones do, days. */
-const GROWN_DAYS = 7 * constant('brooder.out.grown');
+const GROWN_DAYS = 7 * ruled('brooder.out.grown');
 
 /**
  * The first likely day out. Outdoor nights are taken as the coop's: what a coop adds is not counted.
  * @source keepers (domain notes, "Out"); the chance by the generator
  */
 export function moveOut(brood: Brood, climate: Climate | null): MoveOut {
-  const from = brood.meat ? MEAT_OUT.fromDay : FACTS['brooder.out.feathered'].value;
+  const from = brood.meat ? MEAT_OUT.fromDay : ruled('brooder.out.feathered');
   for (let age = from; age < GROWN_DAYS; age++) {
     const day = isoDay(brood.hatchedOn + age);
     const borne = toleratedC(age, brood.meat);
@@ -245,7 +241,7 @@ export interface BroodWeek {
   readonly massKg: number;
 }
 
-const WALL_FIRST_DAYS = constant('brooder.wall.firstTo');
+const WALL_FIRST_DAYS = ruled('brooder.wall.firstTo');
 
 /** A brood week by week to its last day, as at the end of each week. */
 export function broodWeeks(brood: Brood, times: number): BroodWeek[] {
@@ -261,7 +257,7 @@ export function broodWeeks(brood: Brood, times: number): BroodWeek[] {
       spaceM2: brood.chicks * chickM2(ageDays, brood.lot.massKg, brood.meat) * times,
       feedEdgeM: brood.chicks * chickEdgeM(ageDays),
       waterRimM: brood.chicks * chickRimM(ageDays),
-      wallM: FACTS[ageDays <= WALL_FIRST_DAYS ? 'brooder.wall.first' : 'brooder.wall.later'].value,
+      wallM: ruled(ageDays <= WALL_FIRST_DAYS ? 'brooder.wall.first' : 'brooder.wall.later'),
       massKg: mass,
     };
   });

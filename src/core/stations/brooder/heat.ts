@@ -2,7 +2,7 @@ import { brooderC } from '../../birds/daily';
 import { below, wholeDown } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Brooder } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { Sheet } from '../sheet';
 import { BROODER_WORKINGS as W } from './brooder.working';
 import { type Brood, chickPlateM2, lampW } from './broods';
@@ -21,7 +21,7 @@ export function heatFor(box: Brooder, b: Brood): number | null {
     const each = chickPlateM2(Math.min(HEAT_DAY, b.lastDay));
     return wholeDown((heat.widthM * heat.depthM) / each);
   }
-  if (heat.kind === 'hen') return heat.hens * FACTS['brooder.hen.chicks'].value;
+  if (heat.kind === 'hen') return heat.hens * ruled('brooder.hen.chicks');
   return null;
 }
 
@@ -38,7 +38,7 @@ export function ofHeat(s: Sheet, box: Brooder, b: Brood): void {
   }
   if (warmEnough(box)) return;
   if (heat.kind === 'plate') {
-    if (below(box.airC, FACTS['brooder.plate.air'].value)) {
+    if (below(box.airC, ruled('brooder.plate.air'))) {
       s.find('brooder.plate.cold', 'harm', [], {
         air: s.entered('brooder.air', 'celsius', box.airC),
         least: s.fact('brooder.plate.air'),
@@ -73,16 +73,16 @@ function ofLamp(
       comfort,
       air: box.airC,
       chicks: b.chicks,
-      perChick: FACTS['brooder.lamp.chick'].value,
-      least: FACTS['brooder.lamp.spot'].value,
+      perChick: ruled('brooder.lamp.chick'),
+      least: ruled('brooder.lamp.spot'),
       watts,
     },
     KEEPERS,
   );
   const there = s.entered('brooder.lamp.there', 'watts', heat.watts * heat.count);
-  if (below(FACTS['brooder.lamp.all'].value, watts)) {
+  if (below(ruled('brooder.lamp.all'), watts)) {
     s.find('brooder.lamp.tooCold', 'harm', [], { needed, most: s.fact('brooder.lamp.all') });
-  } else if (heat.watts > FACTS['brooder.lamp.most'].value) {
+  } else if (heat.watts > ruled('brooder.lamp.most')) {
     s.find('brooder.lamp.strong', 'harm', [], {
       each: s.entered('brooder.lamp.each', 'watts', heat.watts),
       most: s.fact('brooder.lamp.most'),
@@ -93,12 +93,11 @@ function ofLamp(
   if (
     heat.count === 1 &&
     watts > 0 &&
-    (heat.watts > FACTS['brooder.lamp.one'].value ||
-      b.chicks > FACTS['brooder.lamp.oneChicks'].value)
+    (heat.watts > ruled('brooder.lamp.one') || b.chicks > ruled('brooder.lamp.oneChicks'))
   ) {
     s.find('brooder.lamp.one', 'awkward', [], { there });
   }
-  if (below(heat.aboveM, FACTS['brooder.lamp.above'].value)) {
+  if (below(heat.aboveM, ruled('brooder.lamp.above'))) {
     s.find('brooder.lamp.low', 'harm', [], {
       above: s.entered('brooder.lamp.height', 'm', heat.aboveM),
       needed: s.fact('brooder.lamp.above'),

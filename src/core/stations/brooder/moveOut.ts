@@ -1,7 +1,6 @@
 import { isoDay } from '../../kernel/units/day';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
-import { constant } from '../../rules/constants.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { dayOfYear } from '../../weather/climate';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
@@ -12,7 +11,7 @@ export function out(s: Sheet, ctx: StationContext, b: Brood): void {
   const age = b.movesOn - b.hatchedOn;
   const id = b.groupId;
   const ageFigure = s.found(`brooder.${id}.age`, 'days', age, ENTERED);
-  const feathered = FACTS['brooder.out.feathered'].value;
+  const feathered = ruled('brooder.out.feathered');
   const day = isoDay(b.movesOn);
   if (!b.meat && age < feathered) {
     s.find(
@@ -47,4 +46,4 @@ export function out(s: Sheet, ctx: StationContext, b: Brood): void {
 }
 
 /** A chance of a colder night that is worth waiting for better (assumption). */
-const MOST_CHANCE = constant('brooder.out.chance');
+const MOST_CHANCE = ruled('brooder.out.chance');

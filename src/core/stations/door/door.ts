@@ -2,7 +2,6 @@ import { livingOn } from '../../birds/flock';
 import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import type { Carries } from '../../carrying/carrying';
-import { sleepingById } from '../../geometry/bars';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
@@ -10,7 +9,7 @@ import { atMost, below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { Plan, PopDoor } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import {
   askedOf,
   byDay,
@@ -21,6 +20,7 @@ import {
   thenId,
   whenHolds,
 } from '../context';
+import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { DOOR_WORKINGS as W } from './door.working';
 import { lightEvents } from './light';
@@ -42,7 +42,7 @@ export const doorStation: CarryingStation = {
   supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d.widthM, d.heightM, ctx.outside(d) === null]),
   demand: (ctx) => {
     const doors = ctx.of('popDoor').filter((d) => ctx.outside(d) === null);
-    const per = FACTS['door.birds'].value;
+    const per = ruled('door.birds');
     const { lots } = ctx.flock;
     // sizes are nested: each lot's doors serve all that need no smaller ones
     const sizes = lots.map((lot) => ({
@@ -97,7 +97,7 @@ function doorFigures(
   doors: readonly PopDoor[],
   short: When | null,
 ): void {
-  const per = FACTS['door.birds'].value;
+  const per = ruled('door.birds');
   const inside = doors.filter((d) => ctx.outside(d) === null);
   const on = (d: number, id: (id: string) => string) => {
     const counts = livingOn(ctx.flock, d);
@@ -176,7 +176,7 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
   const school = schoolFor(ctx, 'roosts.hop');
   // ducks waddle: a sill is no hop to them
   const stepOf = (lot: Lot): number =>
-    lot.kind === 'duck' ? FACTS['door.duck.step'].value : hopOf(lot, school);
+    lot.kind === 'duck' ? ruled('door.duck.step') : hopOf(lot, school);
   const hopper = lots.reduce<Lot | null>(
     (a, b) => (a === null || stepOf(b) < stepOf(a) ? b : a),
     null,
@@ -217,10 +217,11 @@ function ofDoor(s: Sheet, ctx: StationContext, door: PopDoor, lots: readonly Lot
 }
 
 /** Birds on a bar beside the door are in everybody's way. */
-function byBars(s: Sheet, { plan }: StationContext, door: PopDoor): void {
+function byBars(s: Sheet, ctx: StationContext, door: PopDoor): void {
+  const { plan } = ctx;
   const zone = solidOf(door, plan);
-  const apart = FACTS['door.bars.apart'].value;
-  const near = sleepingById(plan).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
+  const apart = ruled('door.bars.apart');
+  const near = sleepingIn(ctx).find((b) => below(gapInPlan(solidOf(b, plan), zone), apart));
   if (near) {
     s.find(
       'door.place.byBars',
@@ -239,7 +240,7 @@ function byBars(s: Sheet, { plan }: StationContext, door: PopDoor): void {
 function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
   const zone = solidOf(door, plan);
   const end = litterEndM(plan);
-  const above = FACTS['door.sill.above'].value;
+  const above = ruled('door.sill.above');
   if (below(door.sillZ, end + above)) {
     s.find(
       'door.sill.low',
@@ -264,7 +265,7 @@ function ofMachine(s: Sheet, plan: Plan, door: PopDoor): void {
   if ((door.works === 'light' || door.works === 'earlier') && door.lampInView) {
     s.find('door.sensor.lamp', 'awkward', [door.id], {});
   }
-  if (below(FACTS['door.margin.most'].value, door.closesAfterMin)) {
+  if (below(ruled('door.margin.most'), door.closesAfterMin)) {
     s.find('door.margin.long', 'awkward', [door.id], {
       margin: s.entered(`door.${door.id}.margin`, 'minutes', door.closesAfterMin),
       allowed: s.fact('door.margin.most'),

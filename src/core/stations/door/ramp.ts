@@ -2,7 +2,7 @@ import type { Lot } from '../../birds/lots';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Plan, PopDoor } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { Sheet } from '../sheet';
 import { DOOR_WORKINGS as W } from './door.working';
 
@@ -11,8 +11,8 @@ const slopeDeg = (rise: number, length: number): number =>
 
 /** Cleats as close as the slope asks: 0.20 m to 20°, closing evenly to 0.14 m at 35°. */
 export function cleatPitchM(deg: number): number {
-  const [flat, steep] = [FACTS['door.cleat.flat'].value, FACTS['door.cleat.steep'].value];
-  const [from, to] = [FACTS['door.cleat.flatTo'].value, FACTS['door.cleat.steepAt'].value];
+  const [flat, steep] = [ruled('door.cleat.flat'), ruled('door.cleat.steep')];
+  const [from, to] = [ruled('door.cleat.flatTo'), ruled('door.cleat.steepAt')];
   const share = Math.min(1, Math.max(0, (deg - from) / (to - from)));
   return flat + share * (steep - flat);
 }
@@ -58,10 +58,10 @@ export function ofRamp(s: Sheet, plan: Plan, door: PopDoor, lots: readonly Lot[]
     W['door.cleats'],
     {
       slope: slope.value,
-      flat: FACTS['door.cleat.flat'].value,
-      steep: FACTS['door.cleat.steep'].value,
-      flatTo: FACTS['door.cleat.flatTo'].value,
-      steepAt: FACTS['door.cleat.steepAt'].value,
+      flat: ruled('door.cleat.flat'),
+      steep: ruled('door.cleat.steep'),
+      flatTo: ruled('door.cleat.flatTo'),
+      steepAt: ruled('door.cleat.steepAt'),
       pitch,
     },
     KEEPERS,

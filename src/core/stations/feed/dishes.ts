@@ -2,7 +2,7 @@ import { inRun } from '../../geometry/solids';
 import { wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
@@ -26,7 +26,7 @@ export function dishes(s: Sheet, ctx: StationContext): void {
   const peak = ctx.flock.peaks.inLay;
   if (peak === null) return;
   const hens = peak.value;
-  const per = FACTS['feed.shell.hens'].value;
+  const per = ruled('feed.shell.hens');
   const count = (holds: 'shell' | 'grit'): number =>
     ctx.plan.fixtures.filter((f) => f.kind === 'dish' && f.holds === holds).length;
   const needed = wholeUp(hens / per);

@@ -5,7 +5,7 @@ import { inRun } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Feeder } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import {
   askedOf,
   type CarryingStation,
@@ -70,8 +70,8 @@ export const feedStation: CarryingStation = {
 /** Days that feed keeps here once it is open. */
 function freshDays(ctx: StationContext): 'feed.fresh.days' | 'feed.fresh.daysHot' {
   const { hotRh, hotC } = {
-    hotRh: FACTS['feed.fresh.hotRh'].value,
-    hotC: FACTS['feed.fresh.hotC'].value,
+    hotRh: ruled('feed.fresh.hotRh'),
+    hotC: ruled('feed.fresh.hotC'),
   };
   const months = ctx.flock.climate?.months ?? [];
   return months.some((m) => m.rh >= hotRh && m.meanC >= hotC)
@@ -109,7 +109,7 @@ function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): vo
       null,
       dayOf(ctx.flock, peak.d),
     );
-  } else if (below(FACTS[fresh].value, days.value)) {
+  } else if (below(ruled(fresh), days.value)) {
     s.find(
       'feed.fill.stale',
       'awkward',
@@ -138,7 +138,7 @@ function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
   const intake = kg / fed;
   const waste = feeders.length === 0 ? 1 : Math.max(...feeders.map(wasteOf));
   const fresh = freshDays(ctx);
-  const most = FACTS[fresh].value * intake * waste;
+  const most = ruled(fresh) * intake * waste;
   const fits = BAGS.filter((kg) => kg <= most).at(-1) ?? BAGS[0];
   const fitting = s.found('feed.bag.fits', 'kg', fits, KEEPERS);
   const lasts = s.worked(
@@ -152,7 +152,7 @@ function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
     },
     ASSUMED,
   );
-  if (feeders.length > 0 && below(FACTS[fresh].value, lasts.value)) {
+  if (feeders.length > 0 && below(ruled(fresh), lasts.value)) {
     s.find('feed.bag.stale', 'awkward', [], {
       bag: s.entered('feed.bag', 'kg', ctx.plan.fills.bagKg),
       days: lasts,
@@ -180,7 +180,7 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
   const { lots, columns } = ctx.flock;
   const pedals = feeders.filter((v) => v.type === 'pedal');
   if (pedals.length === 0) return;
-  const least = FACTS['feed.pedal.least'].value;
+  const least = ruled('feed.pedal.least');
   const lightOn = (i: number, d: number): boolean => {
     const mass = columns[i]?.massKg[d] ?? 0;
     return (columns[i]?.living[d] ?? 0) > 0 && below(mass, least);
@@ -222,7 +222,7 @@ function tall(s: Sheet, ctx: StationContext, feeders: readonly Feeder[], d: numb
   const back = birdSize(tallest).backM;
   const highest = Math.max(...feeders.map((f) => rimsAbove(f, ctx.plan).fromEnd));
   const over = back - highest;
-  if (!below(FACTS['feed.tall.over'].value, over)) return;
+  if (!below(ruled('feed.tall.over'), over)) return;
   s.find(
     'feed.tall.none',
     'awkward',

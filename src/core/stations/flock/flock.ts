@@ -3,7 +3,7 @@ import { FEED_ENERGY, heldForFeedC, kcalPerGram } from '../../birds/feed';
 import { dayOf, type FlockByDay, livingOn, type Measure } from '../../birds/flock';
 import { DUCK_TIMES, PARTS_OF_FEED, warmTimes } from '../../birds/water';
 import { ASSUMED, type Basis } from '../../kernel/working';
-import { constant } from '../../rules/constants.data';
+import { ruled } from '../../rules/rules.data';
 import { type Station, type StationContext, schoolFor } from '../context';
 import { hotFactor } from '../roosts/widths';
 import type { Sheet } from '../sheet';
@@ -68,7 +68,7 @@ export const flockStation: Station = {
       });
       designFigures(s, flock);
       if (plan.flock.some((g) => g.hatchedOn === null)) {
-        s.rule('flock.unknownAge', 'weeks', constant('flock.unknownAge'), ASSUMED);
+        s.rule('flock.unknownAge', 'weeks', ruled('flock.unknownAge'), ASSUMED);
       }
       monthlyFigures(s, flock, plan.fills.bagKg);
     });

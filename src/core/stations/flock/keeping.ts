@@ -2,16 +2,16 @@ import { dayOf, type FlockByDay, livingOn } from '../../birds/flock';
 import type { Finding, FindingCode, FindingNumber, Severity } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { type Basis, ENTERED, KEEPERS } from '../../kernel/working';
-import { constant } from '../../rules/constants.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { FLOCK_WORKINGS as W } from './flock.working';
 
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
 export const HENS_PER_COCK = { least: 8, most: 12, farBelow: 6, farAbove: 18 } as const;
-const YOUNG_FROM_DAYS = constant('feed.starter.days');
+const YOUNG_FROM_DAYS = ruled('feed.starter.days');
 /** Most calcium in a feed for birds not in lay, per cent. Source: keepers. */
-const MOST_CALCIUM_PERCENT = constant('feed.calcium.most');
+const MOST_CALCIUM_PERCENT = ruled('feed.calcium.most');
 
 /** What is wrong with who lives together, and with what the local rules allow. */
 export function keepingRules(s: Sheet, ctx: StationContext): void {
@@ -26,7 +26,7 @@ const count = (s: Sheet, id: string, value: number, basis: Basis = ENTERED): Fin
   s.worked(id, W['flock.count'], { value }, basis);
 
 /** A cock is a cock to the hens before he is full grown. */
-const GROWN_SHARE = constant('flock.cock.grown');
+const GROWN_SHARE = ruled('flock.cock.grown');
 
 /** Grown chickens in the coop on a day, by sex. */
 function henCocks(flock: FlockByDay, d: number): { hens: number; cocks: number } {

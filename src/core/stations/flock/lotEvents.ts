@@ -2,7 +2,7 @@ import { grownOn } from '../../birds/daily';
 import type { FlockByDay } from '../../birds/flock';
 import { type Event, type EventCode, event } from '../../kernel/event';
 import { isoDay } from '../../kernel/units/day';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 
 /** What comes in the life of each lot within the horizon, from its hatching to its leaving. */
 export const lotEvents = ({ lots, horizon }: FlockByDay): Event[] =>
@@ -13,7 +13,7 @@ export const lotEvents = ({ lots, horizon }: FlockByDay): Event[] =>
       ['flock.hatch', lot.hatchedOn],
       [
         'flock.feathered',
-        lot.hatchedOn === null ? null : lot.hatchedOn + FACTS['brooder.out.feathered'].value,
+        lot.hatchedOn === null ? null : lot.hatchedOn + ruled('brooder.out.feathered'),
       ],
       ['flock.move', lot.arrivesOn],
       ['flock.sorted', lot.sortedOn],

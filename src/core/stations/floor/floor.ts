@@ -17,8 +17,7 @@ import { litterEndM } from '../../model/litter';
 import type { Fixture, Plan } from '../../model/schema';
 import { floorOf, type Scoped } from '../../model/scope';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
-import { FIT } from '../../rules/fit.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 
 import {
   basisOf,
@@ -148,7 +147,7 @@ function meatDensity(s: Sheet, ctx: StationContext, usableM2: number): void {
     { mass: most, usable: usableM2, density: most / usableM2 },
     KEEPERS,
   );
-  const allowed = FACTS['floor.meat.most'].value;
+  const allowed = ruled('floor.meat.most');
   if (!below(allowed, density.value)) return;
   s.find(
     'floor.meat.dense',
@@ -226,7 +225,7 @@ const DUST_M2 = 1e-9;
 
 function standsOnFloor(fixture: Fixture, plan: Plan): boolean {
   if (!STANDING.has(fixture.kind) || inRun(fixture)) return false;
-  return below(solidOf(fixture, plan).z0 - litterEndM(plan), FIT['floor.raised'].valueM);
+  return below(solidOf(fixture, plan).z0 - litterEndM(plan), ruled('floor.raised'));
 }
 
 /** Kinds of fixture that can stand on the floor and take some of it. */

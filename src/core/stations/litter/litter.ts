@@ -4,7 +4,7 @@ import { isoDay } from '../../kernel/units/day';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import { beddingOf } from '../litterCourse';
 import type { Sheet } from '../sheet';
@@ -70,13 +70,13 @@ function amounts(s: Sheet, ctx: StationContext): void {
     {
       day,
       night: board ? 0 : night.value,
-      byDay: FACTS['litter.byDay'].value,
+      byDay: ruled('litter.byDay'),
       nightShare: night.value,
       week,
     },
     basisOf(night),
   );
-  const litres = (kg / bedding.kgM3) * LITRES_M3;
+  const litres = (kg / bedding.densityKgM3) * LITRES_M3;
   const weekly =
     kg > 0
       ? s.worked(
@@ -84,12 +84,12 @@ function amounts(s: Sheet, ctx: StationContext): void {
           W['litter.weekly'],
           {
             week,
-            nitrogen: FACTS['litter.droppings.nitrogen'].value,
-            cnOfDroppings: FACTS['litter.droppings.cn'].value,
-            least: FACTS['litter.cn.least'].value,
-            carbon: FACTS['litter.carbon'].value,
+            nitrogen: ruled('litter.droppings.nitrogen'),
+            cnOfDroppings: ruled('litter.droppings.cn'),
+            least: ruled('litter.cn.least'),
+            carbon: ruled('litter.carbon'),
             cn: bedding.cn ?? 0,
-            bulk: bedding.kgM3,
+            bulk: bedding.densityKgM3,
             kg,
             litres,
           },
@@ -130,11 +130,11 @@ function amounts(s: Sheet, ctx: StationContext): void {
     W['litter.rise'],
     {
       week,
-      dry: 1 - FACTS['roosts.droppings.wetShare'].value,
+      dry: 1 - ruled('roosts.droppings.wetShare'),
       topUp: kg,
       weeks: WEEKS_A_YEAR,
-      lost: FACTS['litter.lost'].value,
-      settled: FACTS['litter.settled'].value,
+      lost: ruled('litter.lost'),
+      settled: ruled('litter.settled'),
       floor,
       rise: course.riseYearM,
     },
@@ -169,7 +169,7 @@ function amounts(s: Sheet, ctx: StationContext): void {
   if (
     course.entered &&
     course.grows &&
-    below(course.finalM + FACTS['litter.level'].value, course.atEndM)
+    below(course.finalM + ruled('litter.level'), course.atEndM)
   ) {
     s.find(
       'litter.depth.outgrows',
@@ -202,7 +202,7 @@ function depths(s: Sheet, ctx: StationContext, p: Readonly<Record<string, number
     });
   }
   if (litter.retainingM === null) return;
-  const needed = litterEndM(ctx.plan) + FACTS['litter.board.above'].value;
+  const needed = litterEndM(ctx.plan) + ruled('litter.board.above');
   if (!below(litter.retainingM, needed)) return;
   s.find('litter.board.low', 'awkward', [], {
     board: s.entered('litter.retaining', 'm', litter.retainingM),
@@ -211,7 +211,7 @@ function depths(s: Sheet, ctx: StationContext, p: Readonly<Record<string, number
       W['litter.retaining'],
       {
         final: litterEndM(ctx.plan),
-        above: FACTS['litter.board.above'].value,
+        above: ruled('litter.board.above'),
         needed,
       },
       KEEPERS,
@@ -222,7 +222,7 @@ function depths(s: Sheet, ctx: StationContext, p: Readonly<Record<string, number
 function floors(s: Sheet, ctx: StationContext): void {
   const { floorBuild, upturnM } = ctx.plan.shell;
   if (floorBuild === 'boards') s.find('litter.floor.seams', 'awkward', [], {});
-  if (floorBuild === 'sealed' && upturnM !== null && below(upturnM, FACTS['litter.upturn'].value)) {
+  if (floorBuild === 'sealed' && upturnM !== null && below(upturnM, ruled('litter.upturn'))) {
     s.find('litter.floor.upturn', 'awkward', [], {
       upturn: s.entered('litter.upturn.there', 'm', upturnM),
       needed: s.fact('litter.upturn'),

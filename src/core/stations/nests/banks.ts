@@ -7,7 +7,7 @@ import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { NestBank, Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor, whenHolds } from '../context';
 import { barsOver } from '../shadows';
 import type { Sheet } from '../sheet';
@@ -101,7 +101,7 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
     find('nests.lip.low', 'awkward', 'needed', needed);
     return;
   }
-  const final = FACTS['nests.lip.final'].value;
+  const final = ruled('nests.lip.final');
   if (!ducks && below(end, final)) {
     const lip = s.worked(
       `nests.bank.${bank.id}.clearance`,
@@ -122,8 +122,8 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
   const hens = lots.filter((lot) => lot.kind !== 'duck');
   const school = schoolFor(ctx, 'roosts.hop');
   const hop = Math.min(...hens.map((lot) => hopOf(lot, school)));
-  const most = FACTS['nests.lip.most'].value;
-  const easy = FACTS['nests.lip.easy'].value;
+  const most = ruled('nests.lip.most');
+  const easy = ruled('nests.lip.easy');
   if (below(hop, climbM(bank, plan))) {
     find('nests.lip.unreached', 'short', 'hop', rule(`nests.lip.hop.${bank.id}`, hop, ASSUMED));
   } else if (below(most, start)) {

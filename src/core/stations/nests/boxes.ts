@@ -3,7 +3,7 @@ import type { Lot } from '../../birds/lots';
 import { atMost, below } from '../../kernel/units/number';
 import type { ClassRow } from '../../model/classes.data';
 import type { NestBank, Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 
 export const banksOf = (plan: Plan): NestBank[] =>
@@ -22,7 +22,7 @@ export function boxFits(bank: NestBank, birdClass: ClassRow): boolean {
  */
 export function boxServes(bank: NestBank, birdClass: ClassRow): boolean {
   const [width, depth] = birdClass.nestBoxM;
-  const snug = FACTS['nests.box.snug'].value;
+  const snug = ruled('nests.box.snug');
   return atMost(snug * width, bank.boxW) && atMost(snug * depth, bank.boxD);
 }
 

@@ -4,7 +4,7 @@ import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM } from '../../model/litter';
 import type { NestBank } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { layersOf } from './banks';
@@ -33,7 +33,7 @@ export function bankBuilt(s: Sheet, ctx: StationContext, bank: NestBank): void {
 /** Two hens squeeze into a box that is half as wide again as the largest of those it is for wants. */
 function wide(s: Sheet, ctx: StationContext, bank: NestBank): void {
   const widest = Math.max(...layersOf(ctx, bank).lots.map((lot) => lot.class.nestBoxM[0]));
-  const times = FACTS['nests.wide'].value;
+  const times = ruled('nests.wide');
   if (!Number.isFinite(widest) || !below(widest * times, bank.boxW)) return;
   s.find(
     'nests.box.wide',
@@ -51,7 +51,7 @@ function tiers(s: Sheet, ctx: StationContext, bank: NestBank): void {
   if (bank.rows < 2) return;
   const { plan } = ctx;
   const lip = bank.lipZ - litterEndM(plan);
-  if (below(lip, FACTS['nests.tier.bottom'].value)) {
+  if (below(lip, ruled('nests.tier.bottom'))) {
     s.find(
       'nests.tier.low',
       'awkward',
@@ -80,7 +80,7 @@ function tiers(s: Sheet, ctx: StationContext, bank: NestBank): void {
 }
 
 function top(s: Sheet, ctx: StationContext, bank: NestBank): void {
-  if (!below(bank.lidDeg, FACTS['nests.lid.slope'].value)) return;
+  if (!below(bank.lidDeg, ruled('nests.lid.slope'))) return;
   const solid = solidOf(bank, ctx.plan);
   s.find(
     'nests.lid.flat',
@@ -96,7 +96,7 @@ function top(s: Sheet, ctx: StationContext, bank: NestBank): void {
 
 function rail(s: Sheet, ctx: StationContext, bank: NestBank): void {
   const lip = bank.lipZ - ctx.plan.litter.depthM;
-  if (bank.rail || !below(FACTS['nests.rail.over'].value, lip)) return;
+  if (bank.rail || !below(ruled('nests.rail.over'), lip)) return;
   s.find('nests.rail.none', 'awkward', [bank.id], {
     lip: { value: lip, unit: 'm', figure: `nests.bank.${bank.id}.lip` },
     from: s.fact('nests.rail.over'),
@@ -113,7 +113,7 @@ function floorAndLatch(s: Sheet, bank: NestBank): void {
 function collecting(s: Sheet, ctx: StationContext, bank: NestBank): void {
   if (bank.collect === 'inside') return;
   const height = bank.lipZ + ctx.plan.shell.floorAboveGroundM;
-  const [least, most] = [FACTS['nests.collect.least'].value, FACTS['nests.collect.most'].value];
+  const [least, most] = [ruled('nests.collect.least'), ruled('nests.collect.most')];
   if (!below(height, least) && !below(most, height)) return;
   s.find(
     'nests.collect.height',
@@ -132,7 +132,7 @@ function collecting(s: Sheet, ctx: StationContext, bank: NestBank): void {
 function light(s: Sheet, ctx: StationContext, bank: NestBank): void {
   for (const door of ctx.of('popDoor')) {
     const apart = gapInPlan(solidOf(door, ctx.plan), solidOf(bank, ctx.plan));
-    if (!below(apart, FACTS['nests.light.apart'].value)) continue;
+    if (!below(apart, ruled('nests.light.apart'))) continue;
     s.find(
       'nests.bank.byDoor',
       'awkward',

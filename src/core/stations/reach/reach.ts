@@ -12,18 +12,17 @@ import type { FindingNumber, Solid } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Hatch, NestBank, OfKind, Plan, Vessel } from '../../model/schema';
-import { constant } from '../../rules/constants.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { Station, StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { REACH_WORKINGS as W } from './reach.working';
 
 /** Floor out of reach that is worth a word, m²: a bird lies in less, but not much (assumption). */
-const WORTH_M2 = constant('reach.worth');
-const BARROW_SLACK_M = constant('reach.barrow.slack');
+const WORTH_M2 = ruled('reach.worth');
+const BARROW_SLACK_M = ruled('reach.barrow.slack');
 
-const headroomOf = ({ keeper }: Plan): number => keeper.statureM + FACTS['reach.headroom'].value;
+const headroomOf = ({ keeper }: Plan): number => keeper.statureM + ruled('reach.headroom');
 
 /** The floor within the keeper's reach; null until a door or a hatch has been entered. */
 export const reachMapOf = (ctx: StationContext): ReachMap | null => {
@@ -80,7 +79,7 @@ const headroomNeeded = (s: Sheet, plan: Plan): FindingNumber =>
     W['reach.headroom'],
     {
       stature: plan.keeper.statureM,
-      over: FACTS['reach.headroom'].value,
+      over: ruled('reach.headroom'),
       headroom: headroomOf(plan),
     },
     KEEPERS,
@@ -110,7 +109,7 @@ function floorReach(s: Sheet, plan: Plan, map: ReachMap): void {
 
 /** A lid that falls on a hand. */
 function heavyLid(s: Sheet, f: NestBank | Hatch, lidKg: number): void {
-  if (f.stay || !below(FACTS['reach.lid'].value, lidKg)) return;
+  if (f.stay || !below(ruled('reach.lid'), lidKg)) return;
   s.find('reach.lid.heavy', 'harm', [f.id], {
     mass: s.entered(`reach.lid.${f.id}`, 'kg', lidKg),
     allowed: s.fact('reach.lid'),
@@ -133,7 +132,7 @@ function path(s: Sheet, ctx: StationContext, door: OfKind<'door'>): void {
   const { plan, flock } = ctx;
   const heaviest = flock.heaviestOnBarsKg;
   if (heaviest === null) return;
-  const strip = doorStrip(door, plan, FACTS['reach.path'].value);
+  const strip = doorStrip(door, plan, ruled('reach.path'));
   const over = barsOver(ctx, strip);
   if (over.length === 0) return;
   const numbers = { deep: s.fact('reach.path'), reach: shadowReach(s, heaviest) };
@@ -165,7 +164,7 @@ function outOf(map: ReachMap, plan: Plan): Solid {
 function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
   const zone = solidOf(h, plan);
   if (h.use === 'cleanOut') {
-    if (below(h.widthM, FACTS['reach.cleanOut.width'].value)) {
+    if (below(h.widthM, ruled('reach.cleanOut.width'))) {
       s.find(
         'reach.cleanOut.narrow',
         'awkward',
@@ -177,7 +176,7 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
         zone,
       );
     }
-    const over = FACTS['reach.sill.over'].value;
+    const over = ruled('reach.sill.over');
     const sill = h.sillZ + plan.shell.floorAboveGroundM;
     const rim = plan.keeper.barrowRimM;
     // level with the floor it is raked straight out; else it stands a little over the barrow
@@ -202,7 +201,7 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
   if (h.frontM === null) return;
   const flap = h.flapM ?? h.widthM;
   const clear = (h.frontM - flap) / 2;
-  if (below(clear, FACTS['reach.flap.clear'].value)) {
+  if (below(clear, ruled('reach.flap.clear'))) {
     s.find(
       'reach.flap.blocked',
       'awkward',
@@ -224,8 +223,8 @@ function ofHatch(s: Sheet, plan: Plan, h: Hatch): void {
 /** Daily jobs: a vessel that is filled from within is filled at about the elbow. */
 function tooHigh(s: Sheet, plan: Plan, v: Vessel): void {
   if (inRun(v) || v.fillFrom === 'outside') return;
-  const slack = FACTS['reach.elbow.slack'].value;
-  const share = FACTS['reach.elbow.share'].value;
+  const slack = ruled('reach.elbow.slack');
+  const share = ruled('reach.elbow.share');
   const most = plan.keeper.statureM * share + slack;
   const solid = solidOf(v, plan);
   if (!below(most, solid.z1)) return;
@@ -250,7 +249,7 @@ function tooHigh(s: Sheet, plan: Plan, v: Vessel): void {
 function bend(s: Sheet, plan: Plan, bank: NestBank): void {
   const outside = bank.collect !== 'inside';
   const height = bank.lipZ + (outside ? plan.shell.floorAboveGroundM : 0);
-  if (!below(height, FACTS['reach.bend'].value)) return;
+  if (!below(height, ruled('reach.bend'))) return;
   s.find(
     'reach.nests.low',
     'awkward',

@@ -6,7 +6,7 @@ import { inRun, solidOf, TOUCH_M } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import type { Bar, Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor } from '../context';
 
 /** A place that birds stand on, on their way up or down. */
@@ -36,7 +36,7 @@ export interface Ways {
 
 export function waysOf(plan: Plan, placed = placementsOf(plan)): Ways {
   const perches = perchesOf(plan, placed);
-  const gap = FACTS['roosts.hop.gap'].value;
+  const gap = ruled('roosts.hop.gap');
   const near: number[][] = perches.map((_, i) => [i]);
   for (let i = 0; i < perches.length; i++) {
     for (let j = i + 1; j < perches.length; j++) {
@@ -164,7 +164,7 @@ function leg(from: Bar, to: Bar, plan: Plan): boolean {
   if (from.id === to.id || below(drop, 0)) return false;
   const gap = gapInPlan(solidOf(from, plan), solidOf(to, plan));
   const centres = gap + (from.section.widthM + to.section.widthM) / 2;
-  return atMost(gap, FACTS['roosts.hop.gap'].value) && atMost(drop, centres);
+  return atMost(gap, ruled('roosts.hop.gap')) && atMost(drop, centres);
 }
 
 const SAMPLE_M = 0.1;

@@ -2,6 +2,7 @@ import { amongBars, type NotCounted, notCounted } from '../../geometry/bars';
 import { REFERENCE_HEN_KG } from '../../model/classes.data';
 import type { Bar } from '../../model/schema';
 import type { StationContext } from '../context';
+import { sleepingIn } from '../shadows';
 import { reachedByLots } from './climbing';
 
 /** Why each bar does not count; null for those that do. */
@@ -16,7 +17,7 @@ export const whyNotCounted = (ctx: StationContext): ReadonlyMap<string, NotCount
     const slept = (bar: Bar): boolean =>
       ctx.outside(bar) === null &&
       (sleepers.length === 0 || sleepers.some((i) => reached[i]?.has(bar.id)));
-    const among = amongBars(plan, ctx);
+    const among = amongBars(plan, ctx, sleepingIn(ctx));
     return new Map(of('bar').map((bar) => [bar.id, notCounted(bar, among, heaviest, slept)]));
   });
 };

@@ -7,15 +7,14 @@ import { below } from '../../kernel/units/number';
 import { ENTERED } from '../../kernel/working';
 import type { Bar, Plan } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
-import { constant } from '../../rules/constants.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { basisOf, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
 import { type FlockSeats, seatFlock } from './seats';
 
 /** Droppings are taken for water, kg/m³. */
-const DROPPINGS_KG_M3 = constant('droppings.density');
+const DROPPINGS_KG_M3 = ruled('droppings.density');
 
 /**
  * Thickness of droppings a day on the strip under the bars, m.
@@ -25,11 +24,10 @@ const DROPPINGS_KG_M3 = constant('droppings.density');
  * @example       stripMDay(1 / 2, droppingsKgDay(2.2), 0.3) // 0.0012
  */
 export const stripMDay = (share: number, kgDay: number, usedM: number): number =>
-  (share * kgDay) /
-  (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * FACTS['roosts.droppings.strip'].value * usedM);
+  (share * kgDay) / (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * ruled('roosts.droppings.strip') * usedM);
 
 /** Of the strip's volume, what is air. */
-const STRIP_AIR = constant('droppings.air');
+const STRIP_AIR = ruled('droppings.air');
 
 /** Boards under the bars: whether any bar is over them, how far they reach, and how often they are scraped. */
 export function boards(s: Sheet, ctx: StationContext, carry: Carries, school: ChosenSchool): void {
@@ -40,7 +38,7 @@ export function boards(s: Sheet, ctx: StationContext, carry: Carries, school: Ch
 }
 
 function boardsUnder(s: Sheet, ctx: StationContext): void {
-  const front = FACTS['roosts.board.front'].value;
+  const front = ruled('roosts.board.front');
   for (const board of ctx.of('board')) {
     const solid = ctx.solid(board);
     const over = ctx
@@ -95,14 +93,14 @@ function scraping(s: Sheet, ctx: StationContext, seats: FlockSeats): void {
       ),
     0,
   );
-  const strip = FACTS['roosts.droppings.strip'].value;
+  const strip = ruled('roosts.droppings.strip');
   const thickness = stripMDay(share.value, kg, used);
   const warmest = ctx.flock.climate
     ? Math.max(...ctx.flock.climate.months.map((m) => m.meanC))
     : null;
-  const warm = warmest !== null && warmest > FACTS['roosts.board.warm'].value;
-  const most = FACTS[warm ? 'roosts.board.daysWarm' : 'roosts.board.days'].value;
-  const thick = FACTS['roosts.board.thick'].value;
+  const warm = warmest !== null && warmest > ruled('roosts.board.warm');
+  const most = ruled(warm ? 'roosts.board.daysWarm' : 'roosts.board.days');
+  const thick = ruled('roosts.board.thick');
   s.worked(
     'roosts.board.days',
     W['roosts.board.days'],

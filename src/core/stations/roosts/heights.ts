@@ -2,7 +2,7 @@ import { highestOf, hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
 import type { Carries } from '../../carrying/carrying';
-import { barsOf } from '../../geometry/bars';
+import { barsOf, sleepingBars } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import { roofOverM } from '../../geometry/shell';
 import { meetInPlan, solidOf } from '../../geometry/solids';
@@ -11,7 +11,7 @@ import { atMost, below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
-import { FACTS, type FactId } from '../../rules/singleRules.data';
+import { ruled, type ToldRuleId } from '../../rules/rules.data';
 import { basisOf, type StationContext, schoolFor, whenHolds } from '../context';
 import type { Sheet } from '../sheet';
 import { descentsIn, reachedByLots } from './climbing';
@@ -83,7 +83,7 @@ const whenSleeping = (ctx: StationContext, lots: readonly Lot[]): When | null =>
 
 function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
   const { plan } = ctx;
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping' && outsideCode(b, plan) === null);
+  const bars = sleepingBars(plan).filter((b) => outsideCode(b, plan) === null);
   if (bars.length === 0) return;
   const hops = schoolFor(ctx, 'roosts.hop');
   const heights = schoolFor(ctx, 'roosts.height');
@@ -181,8 +181,8 @@ function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
       .map((c) => c.z),
   );
   const back = birdSize(heaviest).backM;
-  const times = FACTS['roosts.headroom.times'].value;
-  const plus = FACTS['roosts.headroom.plus'].value;
+  const times = ruled('roosts.headroom.times');
+  const plus = ruled('roosts.headroom.plus');
   const room = roof - bar.z;
   if (!below(room, times * back + plus)) return;
   s.find(
@@ -207,7 +207,7 @@ function headroom(s: Sheet, ctx: StationContext, bar: Bar): void {
   );
 }
 
-const LEAST_WIDTH: Readonly<Partial<Record<Bar['section']['shape'], FactId>>> = {
+const LEAST_WIDTH: Readonly<Partial<Record<Bar['section']['shape'], ToldRuleId>>> = {
   round: 'roosts.round.least',
   square: 'roosts.square.least',
   branch: 'roosts.branch.least',
@@ -217,7 +217,7 @@ function section(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (bar.use === 'step') return;
   const school = schoolFor(ctx, 'roosts.section');
   const rule = LEAST_WIDTH[bar.section.shape];
-  if (rule && school.params.judgesWidth !== 0 && below(acrossM(bar), FACTS[rule].value)) {
+  if (rule && school.params.judgesWidth !== 0 && below(acrossM(bar), ruled(rule))) {
     s.find('roosts.bar.thin', 'awkward', [bar.id], {
       width: s.entered(`roosts.bar.${bar.id}.width`, 'm', acrossM(bar)),
       needed: s.fact(rule),
@@ -235,7 +235,7 @@ const acrossM = ({ section, wrapM }: Bar): number => section.widthM + 2 * wrapM;
 function hung(s: Sheet, ctx: StationContext, bar: Bar): void {
   if (!bar.hung) return;
   const clear = bar.z - bar.section.heightM - (ctx.plan.litter.finalM ?? ctx.plan.litter.depthM);
-  const rule = FACTS['roosts.hung.clear'].value;
+  const rule = ruled('roosts.hung.clear');
   if (!bar.liftsOut && below(clear, rule)) {
     s.find('roosts.hung.low', 'awkward', [bar.id], {
       clear: s.found(`roosts.bar.${bar.id}.under`, 'm', clear, ENTERED),

@@ -1,7 +1,7 @@
 import { solidOf } from '../../geometry/solids';
 import { atMost, below } from '../../kernel/units/number';
 import type { Fixture, OfKind, Plan } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 
@@ -36,12 +36,12 @@ export function ledges(s: Sheet, ctx: StationContext): void {
 }
 
 function ledgesFrom(s: Sheet, ctx: StationContext, lowest: number): void {
-  const from = lowest - FACTS['roosts.ledge.below'].value;
+  const from = lowest - ruled('roosts.ledge.below');
   for (const f of [...ctx.of('ledge'), ...ctx.of('window'), ...ctx.of('vent')]) {
     if (underMesh(f, ctx.plan)) continue;
     if (f.kind === 'ledge' && !f.sloped && !below(f.z, from)) {
       const narrow = Math.min(f.depthM, f.lengthM);
-      if (atMost(narrow, FACTS['roosts.ledge.width'].value)) continue;
+      if (atMost(narrow, ruled('roosts.ledge.width'))) continue;
       s.find(
         'roosts.ledge.roosted',
         'awkward',

@@ -13,7 +13,7 @@ import { atMost, wholeDown } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor, whenHolds } from '../context';
 import type { Sheet } from '../sheet';
 import { reachedByLots } from './climbing';
@@ -126,7 +126,7 @@ function strength(
     birds,
     mass: massKg,
     gravity: GRAVITY,
-    factor: FACTS['roosts.load.factor'].value,
+    factor: ruled('roosts.load.factor'),
     length: bar.lengthM,
     load: found.loadNM,
     brackets: bar.brackets,
@@ -163,7 +163,7 @@ function strength(
     allowedSag: s.worked(
       `roosts.bar.${bar.id}.sagAllowed`,
       W['roosts.bar.sagAllowed'],
-      { span: found.spanM, share: FACTS['roosts.sag.share'].value, allowed: found.sagAllowedM },
+      { span: found.spanM, share: ruled('roosts.sag.share'), allowed: found.sagAllowedM },
       ASSUMED,
     ),
     allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),

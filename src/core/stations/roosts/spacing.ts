@@ -2,7 +2,6 @@ import { hopOf } from '../../birds/hops';
 import {
   highestNestLipZ,
   type NotCounted,
-  sleepingById,
   upperBarOver,
   type WallGap,
   wallGap,
@@ -14,8 +13,9 @@ import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { Bar, Plan } from '../../model/schema';
 import { fitM } from '../../rules/book';
-import { FIT } from '../../rules/fit.data';
+import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor } from '../context';
+import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { apartOf } from './between';
 import { whyNotCounted } from './counted';
@@ -63,7 +63,7 @@ function tooLow(s: Sheet, bar: Bar, plan: Plan): void {
       [litterStartM(plan), 'roosts.lowest'],
       [litterEndM(plan), 'roosts.lowest.final'],
     ] as const
-  ).find(([litter, rule]) => below(bar.z - litter, FIT[rule].valueM));
+  ).find(([litter, rule]) => below(bar.z - litter, ruled(rule)));
   if (!low) return;
   const [litter, rule] = low;
   const height = bar.z - litter;
@@ -83,7 +83,7 @@ function uncounted(s: Sheet, bar: Bar, ctx: StationContext, heaviestKg: number):
   const why = all.get(bar.id);
   if (why === 'unreached') unreached(s, bar, ctx, all);
   if (why !== 'underAnother') return;
-  const upper = upperBarOver(bar, sleepingById(plan), heaviestKg, (b) => {
+  const upper = upperBarOver(bar, sleepingIn(ctx), heaviestKg, (b) => {
     const own = all.get(b.id);
     return own !== 'unreached' && own !== 'outside';
   });
@@ -123,7 +123,7 @@ function nearNests(s: Sheet, bar: Bar, ctx: StationContext): void {
   const lip = nestLipZ(ctx);
   if (lip === null || bar.use === 'step') return;
   const above = bar.z - lip;
-  if (!below(above, FIT['roosts.aboveNests'].valueM)) return;
+  if (!below(above, ruled('roosts.aboveNests'))) return;
   const aboveFigure = s.worked(
     `roosts.bar.${bar.id}.aboveNests`,
     W['roosts.aboveNests'],
@@ -148,14 +148,14 @@ function narrowInCold(s: Sheet, bar: Bar, { flock }: StationContext): void {
   const rule = 'roosts.section.cold';
   if (winterC === undefined || below(COLD_C, winterC)) return;
   const value = bar.section.widthM + 2 * bar.wrapM;
-  if (!below(value, FIT[rule].valueM)) return;
+  if (!below(value, ruled(rule))) return;
   const width = s.worked(
     `roosts.bar.${bar.id}.section`,
     W['roosts.bar.section'],
     { value },
     ENTERED,
   );
-  const needed = s.worked(`${rule}.needed`, W['roosts.rule'], { value: FIT[rule].valueM }, KEEPERS);
+  const needed = s.worked(`${rule}.needed`, W['roosts.rule'], { value: ruled(rule) }, KEEPERS);
   const numbers = {
     width: width,
     needed: needed,

@@ -1,13 +1,12 @@
 import { type FlockByDay, massThen } from '../../birds/flock';
 import { atMost } from '../../kernel/units/number';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
-import { constant } from '../../rules/constants.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 
 /** Warmest month's mean daily maximum from which birds hold their wings out at night, °C, and the room they ask for. */
 export const HOT = {
-  fromC: FACTS['air.hot.least'].value,
-  times: constant('roosts.hot.times'),
+  fromC: ruled('air.hot.least'),
+  times: ruled('roosts.hot.times'),
 } as const;
 
 /** What the rule for hot places makes of a width: 1.2 times, or 1 where it does not apply. */

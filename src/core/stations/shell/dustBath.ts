@@ -2,7 +2,7 @@ import { inRun } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { OfKind } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
@@ -23,8 +23,8 @@ export function dustBath(s: Sheet, ctx: StationContext): void {
 
 function bathsOf(s: Sheet, ctx: StationContext, baths: readonly OfKind<'dustBath'>[]): void {
   const birds = ctx.flock.planned;
-  const per = FACTS['dustBath.hen'].value;
-  const least = FACTS['dustBath.least'].value;
+  const per = ruled('dustBath.hen');
+  const least = ruled('dustBath.least');
   const needed = s.worked(
     'shell.dustBath.needed',
     W['shell.dustBath'],
@@ -53,7 +53,7 @@ function bathsOf(s: Sheet, ctx: StationContext, baths: readonly OfKind<'dustBath
     );
   }
   for (const b of baths) {
-    if (below(b.fillM, FACTS['dustBath.deep'].value)) {
+    if (below(b.fillM, ruled('dustBath.deep'))) {
       s.find('shell.dustBath.shallow', 'awkward', [b.id], {
         fill: s.entered(`shell.dustBath.${b.id}.fill`, 'm', b.fillM),
         needed: s.fact('dustBath.deep'),

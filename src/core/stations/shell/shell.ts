@@ -8,7 +8,7 @@ import type { Animal } from '../../model/place.schema';
 import type { AirOpening, Plan, Run } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { COVER_ROWS } from '../../rules/materials.data';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { airOpenings } from '../air/air';
 import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
@@ -85,7 +85,7 @@ export const animalsOf = ({ site }: Pick<Plan, 'site'>): readonly Animal[] =>
   site.animals ?? ['fox', 'rat'];
 
 function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
-  const most = FACTS['mesh.aperture'].value;
+  const most = ruled('mesh.aperture');
   const aperture = apertureM(o);
   const zone = solidOf(o, plan);
   // a louvre's or a ridge vent's own slots still let a weasel through: only welded mesh counts
@@ -107,7 +107,7 @@ function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
       zone,
     );
   } else if (
-    below(FACTS['mesh.apertureSmall'].value, aperture) &&
+    below(ruled('mesh.apertureSmall'), aperture) &&
     SMALLEST.some((a) => animals.includes(a))
   ) {
     s.find(
@@ -139,7 +139,7 @@ function clashes(s: Sheet, { plan, solid, outside }: StationContext): void {
 
 /** What digs in from below. */
 function foot(s: Sheet, plan: Plan): void {
-  const needed = FACTS['mesh.apron'].value;
+  const needed = ruled('mesh.apron');
   if (plan.shell.floorBuild !== 'earth') return;
   const there = plan.shell.apronM ?? 0;
   if (!below(there, needed)) return;
@@ -151,7 +151,7 @@ function foot(s: Sheet, plan: Plan): void {
 
 /** Mesh to cut for the openings and for ceilings, kind by kind, with its lap on each edge. */
 function mesh(s: Sheet, plan: Plan): void {
-  const lap = FACTS['mesh.lap'].value;
+  const lap = ruled('mesh.lap');
   for (const { id, pitchM } of COVER_ROWS) {
     const ceilings = plan.fixtures.flatMap((f) =>
       f.kind === 'ceiling' && f.cover === id ? [{ widthM: f.lengthM, heightM: f.depthM }] : [],
@@ -210,14 +210,14 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
   const wantsRoof = schoolFor(ctx, 'run.floor').params.roofNeeded ?? 0;
   const roofed = { none: 0, half: 0.5, full: 1 }[run.roof];
   if (roofed < wantsRoof) s.find('shell.run.open', 'awkward', [], {});
-  const eaves = FACTS['run.eaves'].value;
+  const eaves = ruled('run.eaves');
   if (run.roof !== 'none' && below(run.eavesM, eaves)) {
     s.find('shell.run.eaves', 'awkward', [], {
       eaves: s.entered('shell.run.eaves.there', 'm', run.eavesM),
       needed: s.fact('run.eaves'),
     });
   }
-  if (below(run.skirtingM, FACTS['run.skirting'].value)) {
+  if (below(run.skirtingM, ruled('run.skirting'))) {
     s.find('shell.run.skirting', 'awkward', [], {
       skirting: s.entered('shell.run.skirting.there', 'm', run.skirtingM),
       needed: s.fact('run.skirting'),
@@ -228,7 +228,7 @@ function runOf(s: Sheet, ctx: StationContext, run: Run): void {
     s.find('shell.run.windward', 'awkward', [], {});
   } else if (run.solidSides.length === 0) s.find('shell.run.lee', 'awkward', [], {});
   const aperture = apertureM(run);
-  const wide = aperture !== null && below(FACTS['mesh.aperture'].value, aperture);
+  const wide = aperture !== null && below(ruled('mesh.aperture'), aperture);
   if (aperture === null || wide) {
     const harm = !wide || animalsOf(plan).some((a) => SMALL_HUNTERS.has(a));
     s.find(harm ? 'shell.run.mesh' : 'shell.run.strongMesh', harm ? 'harm' : 'awkward', [], {
@@ -253,7 +253,7 @@ function runArea(s: Sheet, { lengthM: length, widthM: width }: Run, share: numbe
 /** Shut in for days, birds want something to do: one for six of them. */
 function pastimes(s: Sheet, ctx: StationContext, run: Run): void {
   if (!shutIn(ctx) || ctx.flock.planned === 0) return;
-  const per = FACTS['run.pastime.birds'].value;
+  const per = ruled('run.pastime.birds');
   const needed = wholeUp(ctx.flock.planned / per);
   if (run.pastimes >= needed) return;
   s.find('shell.run.idle', 'awkward', [], {

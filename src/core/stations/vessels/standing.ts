@@ -5,7 +5,7 @@ import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { Plan, Vessel } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
@@ -51,8 +51,8 @@ function vesselBuilt(
   const station = stationOf(v);
   const solid = ctx.solid(v);
   heights(s, ctx, v, all, d);
-  const full = v.emptyKg + contentsKg(v) * FACTS['feed.knock'].value;
-  if (v.hung && v.fixing === 'hook' && below(FACTS['feed.hook.most'].value, full)) {
+  const full = v.emptyKg + contentsKg(v) * ruled('feed.knock');
+  if (v.hung && v.fixing === 'hook' && below(ruled('feed.hook.most'), full)) {
     s.find(
       `${station}.vessel.hook`,
       'awkward',
@@ -72,7 +72,7 @@ function vesselBuilt(
 /** Back of a bird, or where she drinks from a pin, m. */
 function wantedM(v: Vessel, massKg: number): number {
   const { backM, headM } = birdSize(massKg);
-  return v.type === 'nipple' ? FACTS['water.nipple.times'].value * headM : backM;
+  return v.type === 'nipple' ? ruled('water.nipple.times') * headM : backM;
 }
 
 /** A rim at the smallest bird's back; a pin where she lifts her head to it. */
@@ -96,8 +96,7 @@ function heights(
       mass: smallest,
       coefficient: SIZE_COEFFICIENTS.back,
       back: birdSize(smallest).backM,
-      times:
-        v.type === 'nipple' ? SIZE_COEFFICIENTS.headToBack * FACTS['water.nipple.times'].value : 1,
+      times: v.type === 'nipple' ? SIZE_COEFFICIENTS.headToBack * ruled('water.nipple.times') : 1,
       height: wanted,
     },
     ASSUMED,
@@ -124,8 +123,7 @@ function heights(
 }
 
 /** What is fixed to the wall stays while the litter rises under it: it has twice the room. */
-const slackOf = (v: Vessel): number =>
-  FACTS[v.onWall ? 'feed.height.wall' : 'feed.height.slack'].value;
+const slackOf = (v: Vessel): number => ruled(v.onWall ? 'feed.height.wall' : 'feed.height.slack');
 
 /**
  * A rim, or pin, above the litter as it is started and as it is cleaned out, m. What hangs or stands is raised
@@ -146,8 +144,8 @@ export function twoApart(
   vessels: readonly Vessel[],
   birds: number,
 ): void {
-  if (vessels.length === 0 || below(birds, FACTS['feed.two.birds'].value)) return;
-  const apart = FACTS['feed.two.apart'].value;
+  if (vessels.length === 0 || below(birds, ruled('feed.two.birds'))) return;
+  const apart = ruled('feed.two.apart');
   const two = vessels.some((a, i) =>
     vessels
       .slice(i + 1)

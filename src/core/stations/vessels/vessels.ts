@@ -2,7 +2,7 @@ import type { Lot } from '../../birds/lots';
 import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
 import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
-import { FACTS, type FactId } from '../../rules/singleRules.data';
+import { RULES, ruled, type ToldRuleId } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
@@ -21,7 +21,7 @@ export const drinkersOf = (plan: Plan): Drinker[] =>
 type Type = Vessel['type'];
 
 /** Types that birds eat or drink from along an edge, with the rule for one bird. */
-const EDGE: Readonly<Record<string, FactId>> = {
+const EDGE: Readonly<Record<string, ToldRuleId>> = {
   'feeder.tube': 'feed.round',
   'feeder.pan': 'feed.round',
   'feeder.trough': 'feed.trough',
@@ -30,7 +30,7 @@ const EDGE: Readonly<Record<string, FactId>> = {
   'drinker.trough': 'water.trough',
 };
 
-export const edgeRule = (v: Vessel): FactId | null => EDGE[`${v.kind}.${v.type}`] ?? null;
+export const edgeRule = (v: Vessel): ToldRuleId | null => EDGE[`${v.kind}.${v.type}`] ?? null;
 
 /** Edge that birds can stand along, m: a rim, or one or both long sides. */
 export const edgeM = (v: Vessel): number =>
@@ -42,11 +42,11 @@ export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
     case 'port':
       return lot.class.perPort;
     case 'pedal':
-      return massKg < FACTS['feed.pedal.least'].value ? 0 : lot.class.perPedal;
+      return massKg < ruled('feed.pedal.least') ? 0 : lot.class.perPedal;
     case 'nipple':
-      return FACTS['water.nipple'].value;
+      return ruled('water.nipple');
     case 'cup':
-      return FACTS['water.cup'].value;
+      return ruled('water.cup');
     default:
       return 0;
   }
@@ -60,7 +60,7 @@ export const sharedBy = (vessels: readonly Vessel[]): readonly unknown[] =>
 export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
   const rule = edgeRule(v);
   if (rule !== null) {
-    const { value, scale } = FACTS[rule];
+    const { value, scale } = RULES[rule];
     const edge = edgeM(v);
     return (_, massKg) => scaleToBird(value, massKg, scale) / edge;
   }
@@ -72,8 +72,8 @@ export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
 
 /** Where nothing was said: what it holds by its size, L. */
 function sizeL(v: Vessel): number {
-  const body = FACTS['feed.body.share'].value;
-  const deep = FACTS['feed.pan.deep'].value;
+  const body = ruled('feed.body.share');
+  const deep = ruled('feed.pan.deep');
   const round = (Math.PI * v.diameterM ** 2) / 4;
   switch (v.type) {
     case 'tube':
@@ -91,7 +91,7 @@ function sizeL(v: Vessel): number {
 /** What birds can have of a full vessel, L. */
 export const capacityL = (v: Vessel): number => v.capacityL ?? sizeL(v);
 
-const WASTE: Readonly<Record<Type, FactId | null>> = {
+const WASTE: Readonly<Record<Type, ToldRuleId | null>> = {
   tube: 'feed.waste.tube',
   pan: 'feed.waste.open',
   trough: 'feed.waste.open',
@@ -106,17 +106,17 @@ const WASTE: Readonly<Record<Type, FactId | null>> = {
 /** Feed put out for feed eaten. */
 export const wasteOf = (v: Feeder): number => {
   const rule = WASTE[v.type];
-  return rule === null ? 1 : FACTS[rule].value;
+  return rule === null ? 1 : ruled(rule);
 };
 
 /** Contents of a full vessel, kg. */
 export const contentsKg = (v: Vessel): number =>
-  v.kind === 'feeder' ? capacityL(v) * FACTS[`feed.density.${v.feed}`].value : capacityL(v);
+  v.kind === 'feeder' ? capacityL(v) * ruled(`feed.density.${v.feed}`) : capacityL(v);
 
 /** The vessel's size, what it weighs full, and what it gives, for its row in the panel. */
 export function vesselFigures(s: Sheet, v: Vessel): void {
   const station = v.kind === 'feeder' ? 'feed' : 'water';
-  const density = v.kind === 'feeder' ? FACTS[`feed.density.${v.feed}`].value : 1;
+  const density = v.kind === 'feeder' ? ruled(`feed.density.${v.feed}`) : 1;
   const litres = capacityL(v);
   const basis: Basis = v.capacityL === null ? ASSUMED : ENTERED;
   s.found(`${station}.vessel.${v.id}.litres`, 'litres', litres, basis);
@@ -126,7 +126,7 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
     { litres, density, contents: litres * density },
     basis,
   );
-  const knock = FACTS['feed.knock'].value;
+  const knock = ruled('feed.knock');
   s.worked(
     `${station}.vessel.${v.id}.weight`,
     W['vessel.weight'],

@@ -2,7 +2,7 @@ import { dayOf } from '../../birds/flock';
 import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker } from '../../model/schema';
-import { FACTS } from '../../rules/singleRules.data';
+import { ruled } from '../../rules/rules.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
@@ -67,7 +67,7 @@ function ofDrinker(s: Sheet, ctx: StationContext, v: Drinker): void {
   if (v.place === 'coop' && !v.tray) s.find('water.vessel.overLitter', 'awkward', [v.id], {});
   if (LINES.has(v.type)) line(s, v);
   if (v.type === 'bucket') {
-    const from = FACTS['water.bucket.chicks'].value;
+    const from = ruled('water.bucket.chicks');
     const young = ctx.flock.lots.some(
       (lot) => lot.hatchedOn !== null && lot.arrivesOn - lot.hatchedOn < from,
     );
@@ -77,14 +77,14 @@ function ofDrinker(s: Sheet, ctx: StationContext, v: Drinker): void {
 }
 
 function line(s: Sheet, v: Drinker): void {
-  const above = FACTS['water.tank.above'].value;
+  const above = ruled('water.tank.above');
   if (v.tankZ !== null && below(v.tankZ - v.rimZ, above)) {
     s.find('water.line.low', 'short', [v.id], {
       above: s.found(`water.vessel.${v.id}.head`, 'm', v.tankZ - v.rimZ, ENTERED),
       needed: s.fact('water.tank.above'),
     });
   }
-  if (v.type === 'cup' && v.boreM !== null && below(v.boreM, FACTS['water.bore'].value)) {
+  if (v.type === 'cup' && v.boreM !== null && below(v.boreM, ruled('water.bore'))) {
     s.find('water.line.narrow', 'awkward', [v.id], {
       bore: s.entered(`water.vessel.${v.id}.bore`, 'm', v.boreM),
       needed: s.fact('water.bore'),

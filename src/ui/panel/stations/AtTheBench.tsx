@@ -1,12 +1,12 @@
 'use client';
 import type { StationId } from '@/core/kernel/finding';
-import type { FactId } from '@/core/rules/singleRules.data';
+import type { ToldRuleId } from '@/core/rules/rules.data';
 import { useAssessment, usePlan } from '../../store/bench';
 import { FigureList, Part } from './FigureList';
 
 interface Measures {
   /** Rules by what they are called here. */
-  readonly rules: readonly (readonly [name: string, fact: FactId])[];
+  readonly rules: readonly (readonly [name: string, fact: ToldRuleId])[];
   readonly says: string;
 }
 

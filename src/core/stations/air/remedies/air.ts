@@ -1,6 +1,6 @@
 import { freeNumber } from '../../../edit/freeNumber';
 import { newVent } from '../../../edit/new/openings';
-import { barsOf } from '../../../geometry/bars';
+import { sleepingBars } from '../../../geometry/bars';
 import { freeAlong, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import { fixtureOf } from '../../../model/fixtures.schema';
 import { litterEndM } from '../../../model/litter';
@@ -15,17 +15,12 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { freeShare, netM2 } from '../air';
 
 /** Top of the band in which nothing may blow, m; 0 without bars. */
 const bandTop = (plan: Plan): number =>
-  Math.max(
-    0,
-    ...barsOf(plan)
-      .filter((b) => b.use === 'sleeping')
-      .map((b) => b.z + FACTS['air.band.above'].value),
-  );
+  Math.max(0, ...sleepingBars(plan).map((b) => b.z + ruled('air.band.above')));
 
 /**
  * A vent of at most so much net area under the eaves of a wall, over the heads of sleeping birds; with a baffle it
@@ -34,7 +29,7 @@ const bandTop = (plan: Plan): number =>
 function ventOn(plan: Plan, wall: Side, netM2: number, baffle: boolean): OfKind<'vent'> | null {
   const room = down(plan, wallLength(plan, wall) - 0.1);
   const top = down(plan, wallTop(plan, wall) - 0.01);
-  const high = wallTop(plan, wall) * FACTS['air.high.share'].value;
+  const high = wallTop(plan, wall) * ruled('air.high.share');
   const gross = netM2 / freeShare(newVent(plan));
   const low = baffle ? 0 : bandTop(plan);
   // its middle lies in the upper third

@@ -9,7 +9,7 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { planning, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { hatchOf, lampToBuy } from '../broods';
 import { moveLater, moveSooner } from './moveOut';
 import { sidesFor } from './sides';
@@ -33,7 +33,7 @@ const lamp = (b: Brooder): Extract<Brooder['heat'], { kind: 'lamp' }> | null =>
 
 /** As large a plate as the chicks ask for by three weeks, twice as wide as deep. */
 function plateFor(plan: Plan, chicks: number): Brooder['heat'] {
-  const area = chicks * FACTS['brooder.plate.threeWeeks'].value;
+  const area = chicks * ruled('brooder.plate.threeWeeks');
   const depthM = up(plan, Math.sqrt(area / 2));
   return { kind: 'plate', widthM: up(plan, area / depthM), depthM };
 }
@@ -131,7 +131,7 @@ export const BROODER_REMEDIES: Proposers = {
   'brooder.space.short': [moveSooner, larger],
   'brooder.lid.heavy': [
     set('brooder.halfLids', (b) => {
-      b.lidKg /= Math.ceil(b.lidKg / FACTS['brooder.lid.most'].value);
+      b.lidKg /= Math.ceil(b.lidKg / ruled('brooder.lid.most'));
     }),
   ],
   'brooder.floor.fixed': [
@@ -197,9 +197,9 @@ export const BROODER_REMEDIES: Proposers = {
       'brooder.raiseLamp',
       (b, _, plan) => {
         const own = lamp(b);
-        if (own) own.aboveM = up(plan, FACTS['brooder.lamp.above'].value);
+        if (own) own.aboveM = up(plan, ruled('brooder.lamp.above'));
       },
-      (_, { plan }) => ({ above: metres(up(plan, FACTS['brooder.lamp.above'].value)) }),
+      (_, { plan }) => ({ above: metres(up(plan, ruled('brooder.lamp.above'))) }),
     ),
     plate,
   ],

@@ -4,7 +4,7 @@ import { REFERENCE_HEN_KG } from '../../../model/classes.data';
 import type { Plan } from '../../../model/schema';
 import { metres, type Proposal, type Proposer } from '../../../proposals/remedy';
 import { told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { dayOfYear, workClimate } from '../../../weather/climate';
 import { chickM2, colderNightChance, toleratedC } from '../broods';
 import { sidesFor } from './sides';
@@ -17,7 +17,7 @@ export const moveSooner: Proposer = (finding, { plan }) =>
     const meat = own?.kind === 'meat';
     const hatched = dayNumber(group.hatchedOn);
     const now = dayNumber(group.arrivesOn) - hatched;
-    const age = firstOut(plan, hatched, meat, FACTS['brooder.out.feathered'].value, now - 1);
+    const age = firstOut(plan, hatched, meat, ruled('brooder.out.feathered'), now - 1);
     if (age === null) return [];
     const out = (d: Plan): void => {
       const g = d.flock.find((one) => one.id === group.id);
@@ -84,10 +84,7 @@ export const moveLater: Proposer = (finding, { plan }) => {
   const meat =
     (plan.ownBreeds.find((b) => b.id === group.breed) ?? breedById(group.breed))?.kind === 'meat';
   const hatched = dayNumber(group.hatchedOn);
-  const first = Math.max(
-    FACTS['brooder.out.feathered'].value,
-    dayNumber(group.arrivesOn) - hatched,
-  );
+  const first = Math.max(ruled('brooder.out.feathered'), dayNumber(group.arrivesOn) - hatched);
   const age = firstOut(plan, hatched, meat, first, 100);
   if (age === null) return [];
   return [

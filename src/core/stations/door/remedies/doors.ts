@@ -12,7 +12,7 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 
 /** One door more, or as many as are missing, of the birds' own size, sound whatever is wrong with the first. */
 const anotherDoor: Proposer = (finding, { plan, sizes }) => {
@@ -79,9 +79,9 @@ const stepInside: Proposer = (finding, { plan }): Proposal[] => {
     {
       code: 'door.lowerSill',
       fixtures: [door.id],
-      numbers: { sill: metres(up(plan, litterEndM(plan) + FACTS['door.sill.above'].value)) },
+      numbers: { sill: metres(up(plan, litterEndM(plan) + ruled('door.sill.above'))) },
       change: changing(door, (d) => {
-        d.sillZ = up(plan, litterEndM(plan) + FACTS['door.sill.above'].value);
+        d.sillZ = up(plan, litterEndM(plan) + ruled('door.sill.above'));
       }),
     },
   ];
@@ -205,9 +205,9 @@ export const DOOR_REMEDIES: Proposers = {
       'door.margin',
       ['popDoor'],
       (d) => {
-        d.closesAfterMin = FACTS['door.margin.usual'].value;
+        d.closesAfterMin = ruled('door.margin.usual');
       },
-      () => ({ margin: { value: FACTS['door.margin.usual'].value, unit: 'minutes' } }),
+      () => ({ margin: { value: ruled('door.margin.usual'), unit: 'minutes' } }),
     ),
   ],
   'door.override.none': [

@@ -1,8 +1,7 @@
 import { litterEndM } from '../../../model/litter';
 import type { Plan } from '../../../model/schema';
 import { down } from '../../../proposals/remedy';
-import { FIT } from '../../../rules/fit.data';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 
 /**
  * The plan over a bed that is kept so low that one step leads to the nests and two to the bars; null where its own
@@ -11,8 +10,8 @@ import { FACTS } from '../../../rules/singleRules.data';
 export function lowBed(plan: Plan, hopM: number): Plan | null {
   const { depthM } = plan.litter;
   const rise = Math.min(
-    2 * hopM - FACTS['nests.lip.final'].value,
-    3 * hopM - FIT['roosts.lowest.final'].valueM,
+    2 * hopM - ruled('nests.lip.final'),
+    3 * hopM - ruled('roosts.lowest.final'),
   );
   const finalM = down(plan, depthM + rise);
   if (rise < 0 || finalM >= litterEndM(plan) - 1e-9) return null;

@@ -2,7 +2,7 @@ import { litterEndM } from '../../../model/litter';
 import type { OfKind } from '../../../model/schema';
 import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { changing, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { RULES, ruled } from '../../../rules/rules.data';
 
 export const MORE_NEST_REMEDIES: Proposers = {
   'nests.tier.low': [
@@ -42,9 +42,9 @@ export const MORE_NEST_REMEDIES: Proposers = {
       'nests.slopeLid',
       ['nestBank'],
       (b) => {
-        b.lidDeg = FACTS['nests.lid.slope'].value;
+        b.lidDeg = ruled('nests.lid.slope');
       },
-      () => ({ slope: { value: FACTS['nests.lid.slope'].value, unit: 'degrees' } }),
+      () => ({ slope: { value: ruled('nests.lid.slope'), unit: 'degrees' } }),
     ),
   ],
   'nests.rail.none': [
@@ -67,16 +67,16 @@ export const MORE_NEST_REMEDIES: Proposers = {
       'nests.setCollect',
       ['nestBank'],
       (b, f, draft) => {
-        const { value: least } = FACTS['nests.collect.least'];
-        const { value: most } = FACTS['nests.collect.most'];
+        const { value: least } = RULES['nests.collect.least'];
+        const { value: most } = RULES['nests.collect.most'];
         const to = told(f, 'height') < least ? least : most;
         b.lipZ = (to === least ? up : down)(draft, to - draft.shell.floorAboveGroundM);
       },
       (_, f) => ({
         height: metres(
-          told(f, 'height') < FACTS['nests.collect.least'].value
-            ? FACTS['nests.collect.least'].value
-            : FACTS['nests.collect.most'].value,
+          told(f, 'height') < ruled('nests.collect.least')
+            ? ruled('nests.collect.least')
+            : ruled('nests.collect.most'),
         ),
       }),
     ),

@@ -4,8 +4,7 @@ import type { RemedyCode } from '../../../kernel/codes.data';
 import { litterEndM } from '../../../model/litter';
 import type { NestBank, Plan } from '../../../model/schema';
 import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
-import { FIT, NEST_LIP_M } from '../../../rules/fit.data';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { lowBed } from '../../litter/remedies/lowBed';
 import { bankIn, bankOf, clearBars } from './bankIn';
 
@@ -14,10 +13,7 @@ function leastLipZ(plan: Plan, bank: NestBank, leastM: number): number {
   const ducks = bank.forWhom === 'ducks' || leastM === 0;
   return up(
     plan,
-    Math.max(
-      plan.litter.depthM + leastM,
-      ducks ? 0 : litterEndM(plan) + FACTS['nests.lip.final'].value,
-    ),
+    Math.max(plan.litter.depthM + leastM, ducks ? 0 : litterEndM(plan) + ruled('nests.lip.final')),
   );
 }
 
@@ -27,7 +23,7 @@ export const raiseLip: Proposer = (finding, { plan }) => {
   if (!bank) return [];
   const least = finding.numbers.needed?.value ?? 0;
   // what is told is the least at one of the levels; the other holds too
-  const usual = least === FACTS['nests.lip.final'].value ? 0.3 : least;
+  const usual = least === ruled('nests.lip.final') ? 0.3 : least;
   return [lipAt(bank, leastLipZ(plan, bank, usual), 'nests.setLip', plan)];
 };
 
@@ -36,7 +32,7 @@ export const lowerLip: Proposer = (finding, { plan }) => {
   const most = finding.numbers.allowed?.value ?? finding.numbers.hop?.value;
   if (!bank || most === undefined) return [];
   const lipZ = down(plan, plan.litter.depthM + most);
-  return lipZ < litterEndM(plan) + FACTS['nests.lip.final'].value - 1e-9 && most > 0.3
+  return lipZ < litterEndM(plan) + ruled('nests.lip.final') - 1e-9 && most > 0.3
     ? []
     : [lipAt(bank, lipZ, 'nests.setLip', plan)];
 };
@@ -129,7 +125,7 @@ export const lowerNests: Proposer = (finding, { plan }) => {
   const bars = barsOf(plan).filter((b) => finding.fixtures.includes(b.id));
   const lowest = Math.min(...bars.map((b) => b.z));
   if (!Number.isFinite(lowest)) return [];
-  const most = lowest - FIT['roosts.aboveNests'].valueM;
+  const most = lowest - ruled('roosts.aboveNests');
   const high = plan.fixtures.filter(
     (f): f is NestBank => f.kind === 'nestBank' && highestOpenLipZ(f) > most + 1e-9,
   );
@@ -137,10 +133,7 @@ export const lowerNests: Proposer = (finding, { plan }) => {
     bank,
     lipZ: down(plan, bank.lipZ - (highestOpenLipZ(bank) - most)),
   }));
-  const floor = Math.max(
-    plan.litter.depthM + 0.3,
-    litterEndM(plan) + FACTS['nests.lip.final'].value,
-  );
+  const floor = Math.max(plan.litter.depthM + 0.3, litterEndM(plan) + ruled('nests.lip.final'));
   if (to.length === 0 || to.some((t) => t.lipZ < floor - 1e-9)) return [];
   return [
     {
@@ -160,7 +153,7 @@ export const lowerNests: Proposer = (finding, { plan }) => {
 
 /** The bank hung high enough that the floor under it counts. */
 export const hang: Proposer = (_, { plan }) => {
-  const lipZ = up(plan, litterEndM(plan) + FIT['floor.raised'].valueM + NEST_LIP_M);
+  const lipZ = up(plan, litterEndM(plan) + ruled('floor.raised') + ruled('nests.lip.board'));
   return plan.fixtures
     .filter((f): f is NestBank => f.kind === 'nestBank' && f.lipZ < lipZ - 1e-9)
     .map((bank) => lipAt(bank, lipZ, 'nests.hang', plan));

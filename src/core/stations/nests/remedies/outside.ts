@@ -3,7 +3,7 @@ import { boxesPerTier, solidOf } from '../../../geometry/solids';
 import { freeAlong, OPPOSITE } from '../../../geometry/walls';
 import type { NestBank, Plan, Side } from '../../../model/schema';
 import { down, metres, type Proposer } from '../../../proposals/remedy';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 
 /** A bank hung through the wall at its back, outside: the floor it took is the birds'. */
 export const HANG_OUTSIDE: Proposer = (finding, { plan }) =>
@@ -38,7 +38,7 @@ export const HANG_OUTSIDE: Proposer = (finding, { plan }) =>
 export function hungOutside(
   plan: Plan,
   bank: NestBank,
-  fromDoorsM = FACTS['nests.light.apart'].value,
+  fromDoorsM = ruled('nests.light.apart'),
 ): NestBank | null {
   const across = boxesPerTier(bank) * bank.boxW;
   const { lengthM, widthM } = plan.shell;

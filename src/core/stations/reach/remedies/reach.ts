@@ -14,7 +14,7 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 
 /** A hatch at the floor that is out of reach, in each wall that is near it. */
 const addHatch: Proposer = (finding, { plan }) => {
@@ -171,11 +171,10 @@ export const REACH_REMEDIES: Proposers = {
       'reach.narrowFlap',
       ['hatch'],
       (h, _, draft) => {
-        if (h.frontM !== null)
-          h.flapM = down(draft, h.frontM - 2 * FACTS['reach.flap.clear'].value);
+        if (h.frontM !== null) h.flapM = down(draft, h.frontM - 2 * ruled('reach.flap.clear'));
       },
       (h, _, { plan }) => ({
-        width: metres(down(plan, (h.frontM ?? 0) - 2 * FACTS['reach.flap.clear'].value)),
+        width: metres(down(plan, (h.frontM ?? 0) - 2 * ruled('reach.flap.clear'))),
       }),
     ),
   ],
@@ -198,13 +197,13 @@ export const REACH_REMEDIES: Proposers = {
       ['nestBank'],
       (b, _, draft) => {
         const from = b.collect === 'inside' ? 0 : draft.shell.floorAboveGroundM;
-        b.lipZ = up(draft, FACTS['reach.bend'].value - from);
+        b.lipZ = up(draft, ruled('reach.bend') - from);
         for (const f of draft.fixtures) {
           const least = b.lipZ + 0.15;
           if (f.kind === 'bar' && f.use === 'sleeping' && f.z < least) f.z = up(draft, least);
         }
       },
-      (_b, _f, { plan }) => ({ height: metres(up(plan, FACTS['reach.bend'].value)) }),
+      (_b, _f, { plan }) => ({ height: metres(up(plan, ruled('reach.bend'))) }),
     ),
   ],
 };

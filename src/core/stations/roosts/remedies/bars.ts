@@ -1,12 +1,12 @@
 import { newCeiling } from '../../../edit/new/bars';
-import { barsOf } from '../../../geometry/bars';
+import { barsOf, sleepingBars } from '../../../geometry/bars';
 import { grown } from '../../../geometry/segments';
 import { meetInPlan, solidOf } from '../../../geometry/solids';
 import { mm } from '../../../geometry/walls';
 import type { Bar } from '../../../model/schema';
 import { down, metres, near, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import {
   lowerAllowed,
   lowerNestsAndBar,
@@ -79,9 +79,9 @@ const stairSchool = planning('roosts.stairSchool', (d) => {
 /** The board moved and made deep enough under the bars. */
 const boardUnder: Proposer = (finding, { plan }) => {
   const board = fixtureIn(plan, finding, ['board']);
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const bars = sleepingBars(plan);
   if (!board || bars.length === 0) return [];
-  const front = FACTS['roosts.board.front'].value;
+  const front = ruled('roosts.board.front');
   const reach = bars.map((b) => grown(solidOf(b, plan), front));
   const own = solidOf(board, plan);
   // a board that lies under some of them already keeps what it has, to the wall

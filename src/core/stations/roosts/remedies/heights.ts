@@ -1,12 +1,11 @@
-import { barsOf } from '../../../geometry/bars';
+import { sleepingBars } from '../../../geometry/bars';
 import type { RemedyCode } from '../../../kernel/codes.data';
 import { litterEndM } from '../../../model/litter';
 import type { Bar, OfKind, Plan } from '../../../model/schema';
 import { leastBarZ } from '../../../proposals/leastBar';
 import { down, metres, type ProposalContext, type Proposer, up } from '../../../proposals/remedy';
 import { changing, fixtureIn, told } from '../../../proposals/setting';
-import { FIT } from '../../../rules/fit.data';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { addSteps } from './steps';
 
 /** The bar lowered, and what stood over the new height with it. */
@@ -20,7 +19,7 @@ const lowerTo =
     const bar = fixtureIn(plan, finding, ['bar']);
     if (!bar) return [];
     const z = heightOf(told(finding, name), plan, bar);
-    const all = barsOf(plan).filter((b) => b.use === 'sleeping' && b.z > z);
+    const all = sleepingBars(plan).filter((b) => b.z > z);
     const height = { height: metres(z - plan.litter.depthM) };
     return [
       {
@@ -120,7 +119,7 @@ export const lowerWithNests: Proposer = (finding, { plan }) => {
           if (f.kind === 'bar' && f.use === 'sleeping' && f.z > z) f.z = z;
           if (f.kind === 'nestBank') {
             const top = f.lipZ + (f.rows - 1) * f.boxH;
-            const over = top - (z - FIT['roosts.aboveNests'].valueM);
+            const over = top - (z - ruled('roosts.aboveNests'));
             if (over > 0) f.lipZ = down(plan, f.lipZ - over);
           }
         }
@@ -134,14 +133,11 @@ export const lowerNestsAndBar: Proposer = (finding, { plan }) => {
   const bar = fixtureIn(plan, finding, ['bar']);
   if (!bar) return [];
   const z = down(plan, told(finding, 'hop') + plan.litter.depthM);
-  const lipZ = down(plan, z - FIT['roosts.aboveNests'].valueM);
-  const least = Math.max(
-    plan.litter.depthM + 0.3,
-    litterEndM(plan) + FACTS['nests.lip.final'].value,
-  );
+  const lipZ = down(plan, z - ruled('roosts.aboveNests'));
+  const least = Math.max(plan.litter.depthM + 0.3, litterEndM(plan) + ruled('nests.lip.final'));
   const lowest = Math.max(
-    plan.litter.depthM + FIT['roosts.lowest'].valueM,
-    litterEndM(plan) + FIT['roosts.lowest.final'].valueM,
+    plan.litter.depthM + ruled('roosts.lowest'),
+    litterEndM(plan) + ruled('roosts.lowest.final'),
   );
   if (z < lowest - 1e-9 || lipZ < least - 1e-9) return [];
   return [

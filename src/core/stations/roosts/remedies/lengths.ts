@@ -2,9 +2,9 @@ import { droppingsShadow } from '../../../geometry/bars';
 import { meetInPlan, solidOf } from '../../../geometry/solids';
 import type { Bar, Plan } from '../../../model/schema';
 import { down, up } from '../../../proposals/remedy';
-import { FIT } from '../../../rules/fit.data';
+import { ruled } from '../../../rules/rules.data';
 
-const END_CLEAR_M = FIT['roosts.end.near'].valueM;
+const END_CLEAR_M = ruled('roosts.end.near');
 
 /** Bars run whole from one side to the other, clear of the walls by what costs nothing. */
 export function longest(plan: Plan, axis: 'x' | 'y'): { from: number; lengthM: number } {

@@ -1,4 +1,4 @@
-import { barsOf, sidewaysM, wallGap } from '../../../geometry/bars';
+import { barsOf, sidewaysM, sleepingBars, wallGap } from '../../../geometry/bars';
 import { roofHeightM } from '../../../geometry/shell';
 import type { Bar, Plan } from '../../../model/schema';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
@@ -23,7 +23,7 @@ const barIn = (draft: Plan, id: string): Bar | undefined =>
 
 /** Every sleeping bar lengthened as far as the nests let it, or as far as the walls do. */
 const lengthen: Proposer = (_, { plan, heaviestKg }) => {
-  const bars = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const bars = sleepingBars(plan);
   const by = (range: (b: Bar) => { from: number; lengthM: number }): Proposal[] => {
     const longer = bars.flatMap((bar) => {
       const { from, lengthM } = range(bar);
@@ -122,7 +122,7 @@ const raise: Proposer = (finding, { plan }) => {
   const z = leastBarZ(plan);
   const room = roofHeightM(plan.shell, bar.x + bar.lengthM / 2, bar.y) - z;
   if (z <= bar.z || room < 0.3) return [];
-  const low = barsOf(plan).filter((b) => b.use === 'sleeping' && b.z < z);
+  const low = sleepingBars(plan).filter((b) => b.z < z);
   return [
     {
       code: 'roosts.raise',

@@ -1,5 +1,5 @@
 import { newBar } from '../../../edit/new/bars';
-import { barsOf } from '../../../geometry/bars';
+import { sleepingBars } from '../../../geometry/bars';
 import type { Bar, Plan } from '../../../model/schema';
 import { leastBarZ } from '../../../proposals/leastBar';
 import {
@@ -11,7 +11,7 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { fitM } from '../../../rules/book';
-import { FIT } from '../../../rules/fit.data';
+import { ruled } from '../../../rules/rules.data';
 import { clearOfNests, longest } from './lengths';
 
 /** Rows tried from the rear wall forward, m. */
@@ -22,7 +22,7 @@ const ROW_STEP = { metric: 0.05, imperial: 0.0508 } as const;
  * let it be; at the others' height, or a step below the lowest.
  */
 export const addBar: Proposer = (_, { plan, heaviestKg, sizes }) => {
-  const bars = barsOf(plan).filter((b) => b.axis === 'x' && b.use === 'sleeping');
+  const bars = sleepingBars(plan).filter((b) => b.axis === 'x');
   const foremost = bars.reduce<Bar | null>((a, b) => (a === null || b.y < a.y ? b : a), null);
   const level = up(plan, fitM('roosts.apart.level', heaviestKg));
   const stair = up(plan, fitM('roosts.apart.stair', heaviestKg));
@@ -78,7 +78,7 @@ function nextRow(
   const { level, stair, wall, foremost } = apart;
   const far = (y: number): boolean =>
     bars.every((b) => {
-      const rule = Math.abs(b.z - z) < FIT['roosts.stair.rise'].valueM ? level : stair;
+      const rule = Math.abs(b.z - z) < ruled('roosts.stair.rise') ? level : stair;
       return Math.abs(b.y - y) >= rule - 1e-9;
     });
   const last = down(plan, plan.shell.widthM - wall);
@@ -93,7 +93,7 @@ export const layAnew: Proposer = (_, { plan, heaviestKg, sizes }) => {
   const level = up(plan, fitM('roosts.apart.level', heaviestKg));
   const { from, lengthM } = longest(plan, 'x');
   const most = Math.floor((plan.shell.widthM - 2 * wall) / level + 1e-9) + 1;
-  const old = barsOf(plan).filter((b) => b.use === 'sleeping');
+  const old = sleepingBars(plan);
   const proposals: Proposal[] = [];
   for (let rows = 1; rows <= Math.min(most, 6); rows++) {
     const least = leastBarZ(plan);

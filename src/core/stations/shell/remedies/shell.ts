@@ -4,7 +4,7 @@ import type { Side } from '../../../model/schema';
 import { movingTo } from '../../../proposals/places';
 import { metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 
 const meshed = setting('shell.mesh', ['window', 'vent'], (o) => {
   o.cover = 'mesh13';
@@ -135,9 +135,9 @@ export const SHELL_REMEDIES: Proposers = {
     planning(
       'shell.apron',
       (d) => {
-        d.shell.apronM = up(d, FACTS['mesh.apron'].value);
+        d.shell.apronM = up(d, ruled('mesh.apron'));
       },
-      (_, { plan }) => ({ apron: metres(up(plan, FACTS['mesh.apron'].value)) }),
+      (_, { plan }) => ({ apron: metres(up(plan, ruled('mesh.apron'))) }),
     ),
   ],
   'shell.run.none': [layRun],
@@ -148,18 +148,18 @@ export const SHELL_REMEDIES: Proposers = {
     planning(
       'shell.eaves',
       (d) => {
-        if (d.run) d.run.eavesM = up(d, FACTS['run.eaves'].value);
+        if (d.run) d.run.eavesM = up(d, ruled('run.eaves'));
       },
-      (_, { plan }) => ({ eaves: metres(up(plan, FACTS['run.eaves'].value)) }),
+      (_, { plan }) => ({ eaves: metres(up(plan, ruled('run.eaves'))) }),
     ),
   ],
   'shell.run.skirting': [
     planning(
       'shell.skirting',
       (d) => {
-        if (d.run) d.run.skirtingM = up(d, FACTS['run.skirting'].value);
+        if (d.run) d.run.skirtingM = up(d, ruled('run.skirting'));
       },
-      (_, { plan }) => ({ skirting: metres(up(plan, FACTS['run.skirting'].value)) }),
+      (_, { plan }) => ({ skirting: metres(up(plan, ruled('run.skirting'))) }),
     ),
   ],
   'shell.run.windward': [solidSide],
@@ -186,9 +186,9 @@ export const SHELL_REMEDIES: Proposers = {
       'shell.fillBath',
       ['dustBath'],
       (b, _, draft) => {
-        b.fillM = up(draft, FACTS['dustBath.deep'].value);
+        b.fillM = up(draft, ruled('dustBath.deep'));
       },
-      (_b, _f, { plan }) => ({ depth: metres(up(plan, FACTS['dustBath.deep'].value)) }),
+      (_b, _f, { plan }) => ({ depth: metres(up(plan, ruled('dustBath.deep'))) }),
     ),
   ],
   'shell.dustBath.wet': [

@@ -4,7 +4,7 @@ import { litterEndM } from '../../../model/litter';
 import type { Fixture, Plan, Vessel } from '../../../model/schema';
 import { metres, near, type Proposer } from '../../../proposals/remedy';
 import { changing, told } from '../../../proposals/setting';
-import { FACTS } from '../../../rules/singleRules.data';
+import { ruled } from '../../../rules/rules.data';
 import { vesselIn } from './vesselIn';
 
 /** A place on the floor for a vessel: out of the droppings, clear of what stands, apart from its like. */
@@ -20,7 +20,7 @@ export function freePlace(
     id: vessel.id,
     at: (x, y) => solidOf({ ...vessel, x: x + halfX, y: y + halfY, place: 'coop' }, plan),
     apartFrom,
-    apartM: FACTS['feed.two.apart'].value,
+    apartM: ruled('feed.two.apart'),
   });
   return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
 }

@@ -1,0 +1,392 @@
+import type { Evidence } from '../kernel/evidence';
+import type { Unit } from '../kernel/working';
+import type { Scale } from './types';
+
+/** Units that only formulas have: no figure is told in them. */
+export type FormulaUnit =
+  | 'm/kg^(1/3)'
+  | '1/day'
+  | 'W/kg^0.75'
+  | 'W/(kg/day)'
+  | '‰/K'
+  | '1/°C^6'
+  | '1/°C^2'
+  | 'kJ/kg'
+  | 'kJ/(kg K)'
+  | 'kcal/(day kg^0.75)'
+  | 'kcal/(day kg^0.75 K)'
+  | 'kg/(day kg^0.75)'
+  | '%'
+  | '1/year'
+  | 'K'
+  | 'W/K'
+  | 'day'
+  | 'nights'
+  | 'years';
+
+/** A single figure of the trade on which no school is chosen in the plan; `src/text/rules.ts` says what it is. */
+export interface Rule<U extends Unit | FormulaUnit = Unit | FormulaUnit> {
+  /** SI, in `unit`, for a medium hen of 2.2 kg where it scales. */
+  readonly value: number;
+  readonly unit: U;
+  readonly scale: Scale;
+  readonly evidence: Evidence;
+  readonly source: string;
+}
+
+type Made = <U extends Unit | FormulaUnit>(value: number, unit: U, scale?: Scale) => Rule<U>;
+
+const rule =
+  (evidence: Evidence, source: string): Made =>
+  (value, unit, scale = 'none') => ({ value, unit, scale, evidence, source });
+
+const keepers = rule('keepers', 'keepers');
+const assumed = rule('assumption', 'wide-rafter');
+const statutory = rule('statutory', 'eu-1999-74');
+const published = <U extends Unit | FormulaUnit>(value: number, unit: U, source: string): Rule<U> =>
+  rule('published', source)(value, unit);
+
+/**
+ * Every figure of the trade beside the schools and the classes, station by station: distances, limits, and what the
+ * formulas of birds, brooder, litter and weather multiply by.
+ */
+export const RULES = {
+  // size
+  'size.length': assumed(0.32, 'm/kg^(1/3)'),
+  'size.width': assumed(0.125, 'm/kg^(1/3)'),
+  'size.back': assumed(0.185, 'm/kg^(1/3)'),
+  'size.headToBack': assumed(1.6, 'ratio'),
+
+  // growth
+  'growth.layer': assumed(0.0225, '1/day'),
+  'growth.giant': assumed(0.019, '1/day'),
+  'growth.fastMeat': assumed(0.04, '1/day'),
+  'growth.fastMeat.day': assumed(38, 'day'),
+  'growth.slowMeat': assumed(0.032, '1/day'),
+  'growth.slowMeat.day': assumed(46, 'day'),
+  'growth.meatDuck': assumed(0.077, '1/day'),
+  'growth.meatDuck.day': assumed(18.5, 'day'),
+  'growth.heavyDuck': assumed(0.045, '1/day'),
+  'growth.lightDuck': assumed(0.05, '1/day'),
+  'growth.chickOfEgg': assumed(0.68, 'ratio'),
+  'growth.duckling.heavy': assumed(0.055, 'kg'),
+  'growth.duckling.light': assumed(0.045, 'kg'),
+  'growth.grown': assumed(0.99, 'ratio'),
+
+  // laying
+  'laying.most': assumed(0.97, 'ratio'),
+  'laying.yearOfBest': assumed(0.8, 'ratio'),
+  'laying.rise': assumed(42, 'days'),
+  'laying.ageing': assumed(0.22, '1/year'),
+  'laying.moult': assumed(56, 'days'),
+  'laying.inMoult': assumed(0.15, 'ratio'),
+  'laying.light.half': assumed(11.2, 'hours'),
+  'laying.light.full': assumed(13.5, 'hours'),
+  'laying.young.least': assumed(0.7, 'ratio'),
+  'laying.light.least290': assumed(0.45, 'ratio'),
+  'laying.light.least250': assumed(0.3, 'ratio'),
+  'laying.light.least180': assumed(0.2, 'ratio'),
+  'laying.light.least': assumed(0.05, 'ratio'),
+  'laying.broody.2': assumed(0.02, 'ratio'),
+  'laying.broody.3': assumed(0.06, 'ratio'),
+  'laying.broody.4': assumed(0.12, 'ratio'),
+  'laying.broody.5': assumed(0.2, 'ratio'),
+
+  // heat
+  'heat.layer': published(6.8, 'W/kg^0.75', 'cigr-2002'),
+  'heat.meat': published(10.62, 'W/kg^0.75', 'cigr-2002'),
+  'heat.egg': published(25, 'W/(kg/day)', 'cigr-2002'),
+  'heat.perKelvin': published(20, '‰/K', 'cigr-2002'),
+  'heat.sensible.layer': published(0.67, 'ratio', 'cigr-2002'),
+  'heat.sensible.layer.t6': published(9.8e-8, '1/°C^6', 'cigr-2002'),
+  'heat.sensible.meat': published(0.61, 'ratio', 'cigr-2002'),
+  'heat.sensible.meat.t2': published(0.228, '1/°C^2', 'cigr-2002'),
+  'heat.vaporise': published(2501, 'kJ/kg', 'cigr-2002'),
+  'heat.vaporise.less': published(2.36, 'kJ/(kg K)', 'cigr-2002'),
+
+  // droppings
+  'droppings.density': assumed(1000, 'kgM3'),
+  'droppings.air': assumed(0.4, 'ratio'),
+
+  // flock
+  'flock.barFrom': keepers(56, 'day'),
+  'flock.cock.grown': assumed(0.6, 'ratio'),
+  'flock.slaughter.fast': keepers(56, 'day'),
+  'flock.slaughter.slow': keepers(84, 'day'),
+  'flock.slaughter.duck': assumed(49, 'day'),
+  'flock.noClimate': assumed(20, 'celsius'),
+  'flock.unknownAge': assumed(52, 'weeks'),
+
+  // floor
+  'floor.meat.most': keepers(20, 'kgM2'),
+  'floor.raised': keepers(0.45, 'm'),
+
+  // roosts
+  'roosts.apart.legal': statutory(0.3, 'm'),
+  'roosts.wall.legal': statutory(0.2, 'm'),
+  'roosts.headroom.times': assumed(1.6, 'ratio'),
+  'roosts.headroom.plus': assumed(0.1, 'm'),
+  'roosts.hop.gap': published(1, 'm', 'perch-landing'),
+  'roosts.poorFlier.hop': assumed(0.4, 'ratio'),
+  'roosts.poorFlier.most': assumed(0.3, 'm'),
+  'roosts.poorFlier.highest': assumed(0.6, 'm'),
+  'roosts.descent.slope': published(45, 'degrees', 'perch-landing'),
+  'roosts.ledge.width': keepers(0.03, 'm'),
+  'roosts.ledge.below': keepers(0.1, 'm'),
+  'roosts.hung.clear': keepers(0.6, 'm'),
+  'roosts.load.factor': assumed(2, 'ratio'),
+  'roosts.sag.share': assumed(180, 'ratio'),
+  'roosts.board.front': keepers(0.3, 'm'),
+  'roosts.round.least': keepers(0.038, 'm'),
+  'roosts.square.least': keepers(0.04, 'm'),
+  'roosts.branch.least': keepers(0.05, 'm'),
+  'roosts.droppings.kgDay': assumed(0.06, 'kgDay'),
+  'roosts.droppings.strip': assumed(0.25, 'm'),
+  'roosts.droppings.wetShare': assumed(0.75, 'ratio'),
+  'roosts.board.thick': keepers(0.015, 'm'),
+  'roosts.board.days': keepers(7, 'days'),
+  'roosts.board.daysWarm': keepers(3, 'days'),
+  'roosts.board.warm': keepers(20, 'celsius'),
+  'roosts.apart.level': keepers(0.4572, 'm', 'sideways'),
+  'roosts.apart.stair': keepers(0.38, 'm', 'sideways'),
+  'roosts.stair.rise': keepers(0.3, 'm'),
+  'roosts.wall': keepers(0.38, 'm', 'sideways'),
+  'roosts.lowest': keepers(0.45, 'm'),
+  'roosts.lowest.final': keepers(0.25, 'm'),
+  'roosts.aboveNests': keepers(0.15, 'm'),
+  'roosts.shadow': keepers(0.25, 'm', 'length'),
+  'roosts.end.loss': keepers(0.05, 'm'),
+  'roosts.end.near': keepers(0.15, 'm'),
+  'roosts.section.cold': keepers(0.0635, 'm'),
+  'roosts.hot.times': keepers(1.2, 'ratio'),
+
+  // nests
+  'nests.tier.bottom': keepers(0.3, 'm'),
+  'nests.box.snug': keepers(0.75, 'ratio'),
+  'nests.lip.final': keepers(0.18, 'm'),
+  'nests.lip.easy': keepers(0.762, 'm'),
+  'nests.lip.most': keepers(1.2192, 'm'),
+  'nests.lid.slope': keepers(45, 'degrees'),
+  'nests.lip.board': keepers(0.1, 'm'),
+  'nests.rail.near': keepers(0.1, 'm'),
+  'nests.rail.far': keepers(0.15, 'm'),
+  'nests.rail.over': keepers(0.45, 'm'),
+  'nests.curtain.gap': keepers(0.05, 'm'),
+  'nests.collect.least': keepers(0.6, 'm'),
+  'nests.collect.most': keepers(1.1, 'm'),
+  'nests.open.before': keepers(14, 'days'),
+  'nests.light.apart': assumed(0.6, 'm'),
+  'nests.wide': assumed(1.5, 'ratio'),
+
+  // air
+  'air.band.below': keepers(0.1, 'm'),
+  'air.band.above': keepers(0.5, 'm'),
+  'air.high.share': assumed(2 / 3, 'ratio'),
+  'air.hot.least': keepers(30, 'celsius'),
+
+  // feed
+  'feed.trough': statutory(0.1, 'm', 'length'),
+  'feed.round': statutory(0.04, 'm', 'length'),
+  'feed.pedal.least': keepers(0.9, 'kg'),
+  'feed.two.birds': keepers(10, 'birds'),
+  'feed.two.apart': assumed(1, 'm'),
+  'feed.height.slack': assumed(0.06, 'm'),
+  'feed.height.wall': assumed(0.12, 'm'),
+  'feed.tall.over': assumed(0.15, 'm'),
+  'feed.knock': assumed(1.25, 'ratio'),
+  'feed.hook.most': keepers(10, 'kg'),
+  'feed.waste.open': assumed(1.3, 'ratio'),
+  'feed.waste.tube': assumed(1.1, 'ratio'),
+  'feed.waste.port': assumed(1.04, 'ratio'),
+  'feed.waste.pedal': assumed(1.03, 'ratio'),
+  'feed.density.pellets': keepers(0.65, 'kgLitre'),
+  'feed.density.crumbs': keepers(0.6, 'kgLitre'),
+  'feed.density.mash': keepers(0.52, 'kgLitre'),
+  'feed.density.grain': keepers(0.75, 'kgLitre'),
+  'feed.density.chickCrumb': keepers(0.58, 'kgLitre'),
+  'feed.density.shell': keepers(1.2, 'kgLitre'),
+  'feed.density.grit': keepers(1.5, 'kgLitre'),
+  'feed.fresh.days': keepers(42, 'days'),
+  'feed.fresh.daysHot': keepers(21, 'days'),
+  'feed.fresh.hotRh': keepers(0.7, 'ratio'),
+  'feed.fresh.hotC': keepers(24, 'celsius'),
+  'feed.shell.hens': keepers(12, 'hens'),
+  'feed.body.share': assumed(0.7, 'ratio'),
+  'feed.pan.deep': assumed(0.08, 'm'),
+  'feed.energy.starter': keepers(2900, 'kcalKg'),
+  'feed.energy.grower': keepers(2850, 'kcalKg'),
+  'feed.energy.layer': keepers(2750, 'kcalKg'),
+  'feed.energy.meat': keepers(3050, 'kcalKg'),
+  'feed.upkeep': published(173, 'kcal/(day kg^0.75)', 'nrc-1994'),
+  'feed.upkeep.less': published(1.95, 'kcal/(day kg^0.75 K)', 'nrc-1994'),
+  'feed.gain': published(5.5, 'kcalGram', 'nrc-1994'),
+  'feed.gain.growing': assumed(3, 'kcalGram'),
+  'feed.egg': published(2.07, 'kcalGram', 'nrc-1994'),
+  'feed.least': assumed(0.06, 'kg/(day kg^0.75)'),
+  'feed.coldest': assumed(-25, 'celsius'),
+  'feed.warmest': assumed(35, 'celsius'),
+  'feed.warmest.grown': assumed(30, 'celsius'),
+  'feed.pullet': keepers(2, 'kg'),
+  'feed.starter.days': keepers(56, 'day'),
+  'feed.layer.before': keepers(14, 'days'),
+  'feed.calcium.most': keepers(1.2, '%'),
+
+  // water
+  'water.nipple': keepers(4, 'birds'),
+  'water.nipple.legal': statutory(10, 'birds'),
+  'water.cup': keepers(5, 'birds'),
+  'water.cup.legal': statutory(10, 'birds'),
+  'water.round': keepers(0.02, 'm', 'length'),
+  'water.round.legal': statutory(0.01, 'm', 'length'),
+  'water.trough': keepers(0.05, 'm', 'length'),
+  'water.trough.legal': statutory(0.025, 'm', 'length'),
+  'water.nipple.times': keepers(1.1, 'ratio'),
+  'water.duck.splash': assumed(1.5, 'ratio'),
+  'water.tank.above': keepers(0.15, 'm'),
+  'water.bore': keepers(0.025, 'm'),
+  'water.bucket.chicks': keepers(28, 'days'),
+  'water.ofFeed': keepers(1.9, 'ratio'),
+  'water.perKelvin': keepers(1.07, 'ratio'),
+  'water.warmFrom': keepers(21, 'celsius'),
+  'water.most': keepers(3, 'ratio'),
+  'water.duck': keepers(2.5, 'ratio'),
+  'water.felt': assumed(0.4, 'ratio'),
+
+  // litter
+  'litter.droppings.nitrogen': assumed(0.014, 'ratio'),
+  'litter.droppings.cn': assumed(8, 'ratio'),
+  'litter.carbon': assumed(0.45, 'ratio'),
+  'litter.cn.least': keepers(25, 'ratio'),
+  'litter.cn.poor': keepers(30, 'ratio'),
+  'litter.settled': assumed(250, 'kgM3'),
+  'litter.level': assumed(0.01, 'm'),
+  'litter.lost': assumed(0.35, 'ratio'),
+  'litter.byDay': assumed(0.15, 'ratio'),
+  'litter.board.above': keepers(0.1, 'm'),
+  'litter.upturn': keepers(0.05, 'm'),
+  'litter.third': keepers(1 / 3, 'ratio'),
+
+  // door
+  'door.birds': keepers(15, 'birds'),
+  'door.sill.above': keepers(0.05, 'm'),
+  'door.duck.step': keepers(0.1, 'm'),
+  'door.legal.width': statutory(0.4, 'm'),
+  'door.legal.height': statutory(0.35, 'm'),
+  'door.margin.most': keepers(75, 'minutes'),
+  'door.margin.usual': keepers(30, 'minutes'),
+  'door.clock.noSunset': keepers(22, 'hours'),
+  'door.bars.apart': assumed(0.6, 'm'),
+  'door.cleat.flat': keepers(0.2, 'm'),
+  'door.cleat.steep': keepers(0.14, 'm'),
+  'door.cleat.flatTo': keepers(20, 'degrees'),
+  'door.cleat.steepAt': keepers(35, 'degrees'),
+  'door.cleat.size': keepers(0.02, 'm'),
+  'door.nights': keepers(14, 'days'),
+
+  // light
+  'light.hours': keepers(14.5, 'hours'),
+  'light.dim': keepers(30, 'minutes'),
+  'light.dusk.lux': keepers(5, 'lux'),
+  'light.counts.lux': keepers(2, 'lux'),
+  'light.pullets.weeks': keepers(17, 'weeks'),
+  'light.pullets.off': keepers(45, 'minutes'),
+  'light.pullets.lux': keepers(1, 'lux'),
+
+  // mesh
+  'mesh.aperture': keepers(0.013, 'm'),
+  'mesh.apertureSmall': keepers(0.00635, 'm'),
+  'mesh.lap': keepers(0.05, 'm'),
+  'mesh.screws': keepers(0.1, 'm'),
+  'mesh.apron': keepers(0.45, 'm'),
+
+  // shell
+  'shell.doorway': assumed(0.3, 'm'),
+
+  // run
+  'run.eaves': keepers(0.2, 'm'),
+  'run.skirting': keepers(0.2, 'm'),
+  'run.perch.mesh': keepers(0.6, 'm'),
+  'run.screen.gap': keepers(0.3, 'm'),
+  'run.pastime.birds': keepers(6, 'birds'),
+
+  // dustBath
+  'dustBath.hen': keepers(0.03, 'm2'),
+  'dustBath.least': keepers(0.24, 'm2'),
+  'dustBath.deep': keepers(0.2, 'm'),
+
+  // reach
+  'reach.headroom': keepers(0.05, 'm'),
+  'reach.cleanOut.width': keepers(0.5, 'm'),
+  'reach.sill.over': keepers(0.03, 'm'),
+  'reach.flap.clear': keepers(0.09, 'm'),
+  'reach.path': assumed(0.6, 'm'),
+  'reach.bend': keepers(0.5, 'm'),
+  'reach.elbow.share': assumed(0.63, 'ratio'),
+  'reach.elbow.slack': keepers(0.3, 'm'),
+  'reach.lid': keepers(3, 'kg'),
+  'reach.worth': assumed(0.05, 'm2'),
+  'reach.barrow.slack': assumed(0.15, 'm'),
+
+  // brooder
+  'brooder.wall.first': keepers(0.3, 'm'),
+  'brooder.wall.later': keepers(0.45, 'm'),
+  'brooder.lid.day': keepers(10, 'days'),
+  'brooder.lid.most': keepers(10, 'kg'),
+  'brooder.plate.hatch': keepers(0.0064, 'm2'),
+  'brooder.plate.threeWeeks': keepers(0.0128, 'm2'),
+  'brooder.plate.air': keepers(10, 'celsius'),
+  'brooder.lamp.chick': keepers(0.01, 'm2'),
+  'brooder.lamp.spot': keepers(0.07, 'm2'),
+  'brooder.lamp.above': keepers(0.45, 'm'),
+  'brooder.lamp.most': keepers(250, 'watts'),
+  'brooder.lamp.all': keepers(500, 'watts'),
+  'brooder.lamp.one': keepers(175, 'watts'),
+  'brooder.lamp.oneChicks': keepers(30, 'birds'),
+  'brooder.hen.chicks': keepers(12, 'birds'),
+  'brooder.feed.early': keepers(0.025, 'm'),
+  'brooder.feed.later': keepers(0.04, 'm'),
+  'brooder.water.early': keepers(0.01, 'm'),
+  'brooder.water.later': keepers(0.015, 'm'),
+  'brooder.vent.tenChicks': assumed(0.01, 'm2'),
+  'brooder.paper.days': keepers(3, 'days'),
+  'brooder.litter.least': keepers(0.05, 'm'),
+  'brooder.litter.most': keepers(0.08, 'm'),
+  'brooder.join.seen': keepers(7, 'days'),
+  'brooder.join.seenMost': keepers(14, 'days'),
+  'brooder.out.feathered': keepers(42, 'days'),
+  'brooder.join.share': keepers(2 / 3, 'ratio'),
+  'brooder.comfort.first': keepers(35, 'celsius'),
+  'brooder.comfort.lessWeek': keepers(2.8, 'K'),
+  'brooder.comfort.least': keepers(21, 'celsius'),
+  'brooder.lamp.perSpot': keepers(10, 'W/K'),
+  'brooder.lamp.spread': keepers(0.6, 'm2'),
+  'brooder.plate.fullDay': keepers(21, 'day'),
+  'brooder.edge.earlyTo': keepers(14, 'day'),
+  'brooder.wall.firstTo': keepers(10, 'day'),
+  'brooder.out.week6': keepers(10, 'celsius'),
+  'brooder.out.week7': keepers(5, 'celsius'),
+  'brooder.out.week8': keepers(0, 'celsius'),
+  'brooder.out.week10': keepers(-5, 'celsius'),
+  'brooder.out.grown': keepers(14, 'weeks'),
+  'brooder.out.meatDay': keepers(21, 'day'),
+  'brooder.out.meatNight': keepers(10, 'celsius'),
+  'brooder.out.nights': assumed(10, 'nights'),
+  'brooder.out.chance': assumed(0.5, 'ratio'),
+  'brooder.hens.share': keepers(0.5, 'ratio'),
+  'brooder.hatch.home': keepers(0.75, 'ratio'),
+  'brooder.hatch.posted': keepers(0.5, 'ratio'),
+
+  // weather
+  'weather.persistence': assumed(0.7, 'ratio'),
+  'weather.years': assumed(30, 'years'),
+} as const satisfies Record<string, Rule>;
+
+export type RuleId = keyof typeof RULES;
+
+/** Rules that can be told as figures: their unit is one that figures have. */
+export type ToldRuleId = {
+  [K in RuleId]: (typeof RULES)[K]['unit'] extends Unit ? K : never;
+}[RuleId];
+
+/** A rule's value, SI. @example ruled('roosts.wall') // 0.38 */
+export const ruled = (id: RuleId): number => RULES[id].value;
