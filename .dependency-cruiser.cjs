@@ -26,6 +26,7 @@ const ROOMS = {
     ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
     ...['birds', 'carrying', 'edit', 'proposals'],
   ],
+  drawing: ['kernel', 'model', 'rules', 'geometry', 'stations'],
 };
 const room = (from, to) => ({
   name: `core-${from}-reads-only-what-lies-below`,

@@ -14,7 +14,7 @@ test.describe('the drawing is to scale', () => {
       for (const view of ['Front', 'Side', 'Above']) {
         await page.getByRole('radio', { name: view }).click();
         const scale = Number(await page.locator('svg[data-scale]').getAttribute('data-scale'));
-        const drawn = await page.locator('path[data-bird]').evaluateAll((all) =>
+        const drawn = await page.locator('[data-bird]').evaluateAll((all) =>
           all.map((e) => {
             const { width, height } = (e as SVGGraphicsElement).getBBox();
             return {

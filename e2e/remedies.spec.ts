@@ -13,7 +13,7 @@ test('Pell Garth is mended in the browser by remedies alone, within its shell, a
   await goTo(page, 'roosts');
   const first = page.locator('[data-remedy]', { hasText: 'Lengthen' }).first();
   await first.hover();
-  await expect(page.locator('[data-ghost] rect').first()).toBeVisible();
+  await expect(page.locator('[data-ghost] path').first()).toBeVisible();
   await expect(page.locator('[data-ghost-rail]').first()).toBeAttached();
   await page.mouse.move(5, 5);
   await expect(page.locator('[data-ghost]')).toHaveCount(0);
@@ -165,15 +165,15 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await expect(weekly).not.toHaveText(shavings ?? '');
   await page.getByLabel('Planned for, at most').fill('25 cm');
   await page.getByLabel('Planned for, at most').press('Enter');
-  await expect(page.locator('[data-litter-end]')).toBeAttached();
+  await expect(page.locator('[data-pen="litterEnd"]')).toBeAttached();
 
   // reach: a hatch, and the floor out of reach is hatched from above
   await goTo(page, 'reach');
   await page.getByRole('button', { name: 'Add a hatch', exact: true }).click();
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
-  await expect(page.locator('[data-unreached]')).toBeAttached();
+  await expect(page.locator('[data-pen="outOfReach"]')).toBeAttached();
   await page.getByRole('button', { name: 'Add a door', exact: true }).click();
-  await expect(page.locator('[data-unreached]')).toHaveCount(0);
+  await expect(page.locator('[data-pen="outOfReach"]')).toHaveCount(0);
   await saved(page);
   expect(errors).toEqual([]);
 });
@@ -186,7 +186,7 @@ test('a coop parted in two is shown zone by zone, and mended zone by zone', asyn
   await page.getByLabel('Stands at').fill('2.00 m');
   await page.getByLabel('Stands at').press('Enter');
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
-  await expect(page.locator('[data-partition]')).toBeAttached();
+  await expect(page.locator('[data-pen="partition"]')).toBeAttached();
   // the pullets live beyond the mesh, where no bar stands yet
   await expect(page.getByRole('heading', { level: 1 })).toHaveText(
     'Enter the roosts and the nests to see what this coop carries.',

@@ -1,6 +1,8 @@
+import type { Aspect } from '@/core/drawing/birds';
+import { faceOf } from '@/core/drawing/view';
 import { sample } from '@/core/tests/plans';
-import { nearness, pageRect, project, roofOutline } from './bench/projection';
-import { type Aspect, silhouettePath } from './bench/silhouette';
+import { pageRect, project } from './bench/projection';
+import { silhouettePath } from './bench/silhouette';
 import { railOf, todayAt } from './staves/rail';
 
 const frame = { width: 800, height: 600, left: 100, right: 50, top: 20, bottom: 60 };
@@ -24,27 +26,12 @@ describe('metres to pixels', () => {
   test('a solid shows its breadth and height in front, its depth from the side, both from above', () => {
     const sides = (view: 'front' | 'side' | 'above') => {
       const p = project(view, shell, frame);
-      const r = pageRect(solid, p);
+      const r = pageRect(faceOf(solid, view), p);
       return [r.width / p.scale, r.height / p.scale];
     };
     expect(sides('front')).toEqual([expect.closeTo(1, 9), expect.closeTo(0.05, 9)]);
     expect(sides('side')).toEqual([expect.closeTo(0.7, 9), expect.closeTo(0.05, 9)]);
     expect(sides('above')).toEqual([expect.closeTo(1, 9), expect.closeTo(0.7, 9)]);
-  });
-
-  test('what is nearer to the eye is drawn later', () => {
-    const behind = { ...solid, y0: 1.5, y1: 2, x1: 0.6, z1: 0.2 };
-    for (const view of ['front', 'side', 'above'] as const) {
-      expect(nearness(behind, view)).toBeLessThan(nearness(solid, view));
-    }
-  });
-
-  test('from the front a roof that rises to the rear shows both its heights', () => {
-    expect(roofOutline(shell, 'front').high.map(([, h]) => h)).toEqual([2.4, 2.4, 2.4]);
-    expect(roofOutline(shell, 'front').low.map(([, h]) => h)).toEqual([1.9, 1.9, 1.9]);
-    expect(roofOutline(shell, 'side').high.map(([, h]) => h)).toEqual(
-      [1.9, 2.15, 2.4].map((h) => expect.closeTo(h, 9)),
-    );
   });
 });
 

@@ -3,8 +3,9 @@ import { below } from '../kernel/units/number';
 import type { Bar, Plan, Shell } from '../model/schema';
 import { fitM } from '../rules/book';
 import { type RuleId, ruled } from '../rules/rules.data';
+import { meet, TOUCH_M } from './forms';
 import { type Placements, placementsOf } from './placed';
-import { highestOpenLipZ, meet, solidOf, TOUCH_M } from './solids';
+import { highestOpenLipZ, solidOf } from './solids';
 
 export const barsOf = (plan: Plan): Bar[] =>
   plan.fixtures.filter((f): f is Bar => f.kind === 'bar');

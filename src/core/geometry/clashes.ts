@@ -1,8 +1,9 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, Opening, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
+import { formsMeet, meet } from './forms';
 import { type OutsideCode, outsideCode } from './outside';
-import { inRun, meet, roundInPlan, solidOf } from './solids';
+import { formOf, inRun, solidOf } from './solids';
 
 /** Two things that cannot both be where they are. */
 export interface Clash {
@@ -57,7 +58,9 @@ export function clashesOf(
   things.forEach((a, i) => {
     for (let j = i + 1; j < things.length; j++) {
       const b = things[j] as Placed;
-      if (!sharesRoom(a, b)) continue;
+      // two boxes that do not meet are not looked at more closely
+      if (!meet(a.solid, b.solid)) continue;
+      if (!formsMeet(formOf(a.fixture, plan), formOf(b.fixture, plan))) continue;
       const [first, second] = smallerFirst(a, b);
       const kind = a.fixture.kind === 'bar' && b.fixture.kind === 'bar' ? 'bars' : 'things';
       clashes.push({ kind, first: first.fixture, second: second.fixture, zone: first.solid });
@@ -84,24 +87,6 @@ export function clashesOf(
     }
   });
   return clashes;
-}
-
-/** Whether two things share room, round ones as round. */
-function sharesRoom(a: Placed, b: Placed): boolean {
-  if (!meet(a.solid, b.solid)) return false;
-  const [roundA, roundB] = [roundInPlan(a.fixture), roundInPlan(b.fixture)];
-  if (roundA && roundB) {
-    const apart = Math.hypot(roundA.x - roundB.x, roundA.y - roundB.y);
-    return apart < roundA.radiusM + roundB.radiusM - 1e-6;
-  }
-  if (roundA) return circleMeets(roundA, b.solid);
-  return roundB ? circleMeets(roundB, a.solid) : true;
-}
-
-function circleMeets(c: { x: number; y: number; radiusM: number }, s: Solid): boolean {
-  const dx = Math.max(0, s.x0 - c.x, c.x - s.x1);
-  const dy = Math.max(0, s.y0 - c.y, c.y - s.y1);
-  return Math.hypot(dx, dy) < c.radiusM - 1e-6;
 }
 
 const volume = ({ solid: s }: Placed): number =>

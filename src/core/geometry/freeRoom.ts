@@ -3,8 +3,9 @@ import type { Fixture } from '../model/schema';
 import { floorOf, type Scoped } from '../model/scope';
 import { droppingsShadow, sleepingBars } from './bars';
 import { doorways } from './clashes';
+import { meet, meetInPlan } from './forms';
 import { gapInPlan } from './segments';
-import { inRun, meet, meetInPlan, solidOf } from './solids';
+import { inRun, solidOf } from './solids';
 
 /** Places are tried this far from one another, m: whole centimetres, or whole half inches. */
 const STEP_M = { metric: 0.1, imperial: 0.1016 } as const;

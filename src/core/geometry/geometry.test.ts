@@ -2,11 +2,14 @@ import fc from 'fast-check';
 import { everything } from '@/core/tests/everything';
 import { bank, bar, bareCoop, fittedCoop, sample } from '@/core/tests/plans';
 import { newVent } from '../edit/new/openings';
+import { floorOf } from '../model/scope';
 import { amongBars, effectiveLength, notCounted, sidewaysM, spacingRule, wallGap } from './bars';
+import { areaM2, within } from './flat';
+import { meetInPlan } from './forms';
 import { placeLabels } from './labels';
 import { gapInPlan, grown } from './segments';
 import { roofHeightM } from './shell';
-import { entranceSolid, footprintInsideM2, highestLipZ, meetInPlan, solidOf } from './solids';
+import { entranceSolid, highestLipZ, solidOf } from './solids';
 import { footMarks, stickMarks } from './stick';
 
 const shell = (roof: Parameters<typeof roofHeightM>[0]['roof']) => ({ ...bareCoop().shell, roof });
@@ -77,7 +80,7 @@ describe('what a fixture fills', () => {
       bank({ x: -0.3, y: 0, boxes: 2, boxW: 0.3, boxD: 0.4, faces: 'right' }),
       plan,
     );
-    expect(footprintInsideM2(solid, plan.shell)).toBeCloseTo(0.1 * 0.6, 9);
+    expect(areaM2(within(solid, floorOf(plan)))).toBeCloseTo(0.1 * 0.6, 9);
   });
 });
 

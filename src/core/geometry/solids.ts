@@ -1,6 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
 import { ruled } from '../rules/rules.data';
+import type { Form } from './forms';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
 const PAN_DEPTH_M = ruled('feed.pan.deep');
@@ -37,6 +38,36 @@ export function solidOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>):
   }
 }
 
+/** What a fixture is shaped like, m: cans, dishes and poles are round, sloped ledges rise to the nearest wall. */
+export function formOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>): Form {
+  const box = solidOf(fixture, plan);
+  switch (fixture.kind) {
+    case 'dish':
+      return { kind: 'cylinder', axis: 'z', box };
+    case 'feeder':
+    case 'drinker':
+      return fixture.type === 'trough'
+        ? { kind: 'box', box }
+        : { kind: 'cylinder', axis: 'z', box };
+    case 'bar': {
+      const { shape } = fixture.section;
+      const round = shape === 'round' || shape === 'branch';
+      return round ? { kind: 'cylinder', axis: fixture.axis, box } : { kind: 'box', box };
+    }
+    case 'ledge':
+      return fixture.sloped ? ledgeSlope(box, plan.shell) : { kind: 'box', box };
+    default:
+      return { kind: 'box', box };
+  }
+}
+
+/** A ledge that slopes falls away from the wall it is nearest to. */
+function ledgeSlope(box: Solid, { lengthM, widthM }: Shell): Form {
+  const gaps = [box.x0, lengthM - box.x1, box.y0, widthM - box.y1];
+  const nearest = gaps.indexOf(Math.min(...gaps));
+  return { kind: 'slope', box, axis: nearest < 2 ? 'x' : 'y', highAtFar: nearest % 2 === 1 };
+}
+
 /** Thickness of a board or ledge as it is drawn, m (assumption). */
 export const BOARD_M = 0.02;
 /** Mesh as it is drawn, m (assumption). */
@@ -62,15 +93,6 @@ const dishSolid = (f: { x: number; y: number }, z0: number): Solid => ({
 /** Whether a fixture stands out in the run, not in the coop. */
 export const inRun = (f: Fixture): boolean => 'place' in f && f.place === 'run';
 
-/** What is round seen from above: its middle and radius; null for what is square. */
-export function roundInPlan(
-  f: Fixture,
-): { readonly x: number; readonly y: number; readonly radiusM: number } | null {
-  if (f.kind === 'dish') return { x: f.x, y: f.y, radiusM: DISH_M / 2 };
-  if ((f.kind !== 'feeder' && f.kind !== 'drinker') || f.type === 'trough') return null;
-  return { x: f.x, y: f.y, radiusM: f.diameterM / 2 };
-}
-
 /** Boxes side by side in one tier of a bank. */
 export const boxesPerTier = (bank: NestBank): number => Math.ceil(bank.boxes / bank.rows);
 
@@ -94,24 +116,6 @@ export function entranceSolid(bank: NestBank): Solid {
     case 'right':
       return { ...s, x0: s.x1 };
   }
-}
-
-/** Things that touch do not share room: less than this is arithmetic's dust, m. */
-export const TOUCH_M = 1e-6;
-
-/** Whether two solids meet when seen from above; those that only touch do not. */
-export const meetInPlan = (a: Solid, b: Solid): boolean =>
-  a.x0 < b.x1 - TOUCH_M && b.x0 < a.x1 - TOUCH_M && a.y0 < b.y1 - TOUCH_M && b.y0 < a.y1 - TOUCH_M;
-
-/** Whether two solids share room. */
-export const meet = (a: Solid, b: Solid): boolean =>
-  meetInPlan(a, b) && a.z0 < b.z1 - TOUCH_M && b.z0 < a.z1 - TOUCH_M;
-
-/** The part of a solid's footprint inside the walls, m². */
-export function footprintInsideM2(s: Solid, shell: Shell): number {
-  const x = Math.min(s.x1, shell.lengthM) - Math.max(s.x0, 0);
-  const y = Math.min(s.y1, shell.widthM) - Math.max(s.y0, 0);
-  return Math.max(0, x) * Math.max(0, y);
 }
 
 function barSolid(b: Bar): Solid {

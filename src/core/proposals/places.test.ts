@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { badCoop, bareCoop } from '@/core/tests/plans';
 import { newDustBath } from '../edit/new/floorThings';
 import { barsOf, droppingsShadow } from '../geometry/bars';
+import { meetInPlan } from '../geometry/forms';
 import { freeSpot } from '../geometry/freeRoom';
 import { gapInPlan } from '../geometry/segments';
-import { meetInPlan, solidOf } from '../geometry/solids';
+import { solidOf } from '../geometry/solids';
 
 const KG = 3;
 

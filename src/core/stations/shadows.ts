@@ -1,5 +1,5 @@
 import { droppingsShadow, sleepingById } from '../geometry/bars';
-import { meetInPlan } from '../geometry/solids';
+import { meetInPlan } from '../geometry/forms';
 import type { Solid } from '../kernel/finding';
 import type { Bar } from '../model/schema';
 import type { StationContext } from './context';

@@ -1,21 +1,11 @@
+import { useId } from 'react';
+import { type DrawnItem, draw, type FixtureItem } from '@/core/drawing/draw';
 import type { ReachMap } from '@/core/geometry/reach';
-import { inRun, solidOf } from '@/core/geometry/solids';
 import type { Solid } from '@/core/kernel/finding';
-import type { Fixture, Plan } from '@/core/model/schema';
+import type { Plan } from '@/core/model/schema';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
-import type { View } from '../store/benchState';
-import { BirdShape } from './BirdShape';
-import { FixtureShape } from './FixtureShape';
-import { nearness, type Projection } from './projection';
-import { ReachShape } from './ReachShape';
-import { ShellShape } from './ShellShape';
-import { ZoneShape } from './ZoneShape';
-
-interface Item {
-  readonly key: string;
-  readonly near: number;
-  readonly draw: () => React.ReactNode;
-}
+import { type Projection, pageRect } from './projection';
+import { Hatches, Shapes } from './Shapes';
 
 /** The coop in one view: shell, fixtures and birds, the farthest first. */
 export function Drawing({
@@ -36,59 +26,79 @@ export function Drawing({
   reach?: ReachMap | null;
   onPick?: (id: string) => void;
 }) {
-  const { view } = projection;
-  const items = [
-    ...plan.fixtures
-      .filter((f) => !inRun(f))
-      .map((f) => fixtureItem(f, plan, projection, picked, onPick)),
-    ...birds.map((bird, i): Item => {
-      const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
-      const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
-      return {
-        key: `bird-${i}`,
-        near: near + (bird.barId === null ? half : 0.01),
-        draw: () => <BirdShape bird={bird} projection={projection} />,
-      };
-    }),
-  ].sort((a, b) => a.near - b.near);
+  const hatches = useId();
+  const items = draw(plan, projection.view, { birds, reach, zones });
   return (
     <g>
-      <ShellShape plan={plan} projection={projection} />
-      {reach && view === 'above' ? <ReachShape map={reach} projection={projection} /> : null}
-      {items.map((item) => (
-        <g key={item.key}>{item.draw()}</g>
-      ))}
-      {apart(zones).map(([key, zone]) => (
-        <ZoneShape key={key} zone={zone} projection={projection} />
-      ))}
+      <Hatches of={hatches} />
+      {items.map((item) =>
+        item.what === 'fixture' ? (
+          <Pickable
+            key={item.key}
+            item={item}
+            projection={projection}
+            picked={picked === item.key}
+            {...(onPick ? { onPick: () => onPick(item.key) } : {})}
+          >
+            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+          </Pickable>
+        ) : (
+          <g key={item.key} {...told(item)} className="pointer-events-none">
+            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+          </g>
+        ),
+      )}
     </g>
   );
 }
 
-/** Zones by what they are: faults of one thing share a zone, which is hatched once. */
-const apart = (zones: readonly Solid[]): [string, Solid][] => [
-  ...new Map(zones.map((z) => [JSON.stringify(z), z])),
-];
+/** What an item is, for tests of the page and for what looks at it. */
+const told = (item: DrawnItem): Record<string, string | boolean> =>
+  item.what === 'bird'
+    ? {
+        'data-bird': item.bird.lotId,
+        'data-aspect': item.aspect,
+        'data-placed': item.bird.barId !== null,
+      }
+    : { 'data-item': item.what };
 
-function fixtureItem(
-  fixture: Fixture,
-  plan: Plan,
-  projection: Projection,
-  picked: string | null,
-  onPick: ((id: string) => void) | undefined,
-): Item {
-  const solid = solidOf(fixture, plan);
-  return {
-    key: fixture.id,
-    near: nearness(solid, projection.view as View),
-    draw: () => (
-      <FixtureShape
-        fixture={fixture}
-        solid={solid}
-        projection={projection}
-        picked={picked === fixture.id}
-        {...(onPick ? { onPick: () => onPick(fixture.id) } : {})}
+/** A thing lower than this is pressed beside itself too, px. */
+const PRESSED_PX = 14;
+
+/** A fixture that is picked where it is pressed. */
+function Pickable({
+  item,
+  projection,
+  picked,
+  onPick,
+  children,
+}: {
+  item: FixtureItem;
+  projection: Projection;
+  picked: boolean;
+  onPick?: () => void;
+  children: React.ReactNode;
+}) {
+  const r = pageRect(item.face, projection);
+  const margin = Math.max(0, (PRESSED_PX - r.height) / 2);
+  return (
+    <g
+      data-fixture={item.key}
+      data-picked={picked || undefined}
+      className={onPick ? 'cursor-pointer' : undefined}
+      onPointerDown={onPick}
+    >
+      <title>{item.fixture.name}</title>
+      {children}
+      <rect
+        x={r.x - 3}
+        y={r.y - margin}
+        width={r.width + 6}
+        height={r.height + 2 * margin}
+        fill="transparent"
+        className={picked ? 'stroke-chalk' : undefined}
+        strokeWidth={picked ? 1.6 : 0}
       />
-    ),
-  };
+    </g>
+  );
 }

@@ -1,8 +1,8 @@
 import type { KeyboardEvent } from 'react';
+import type { View } from '@/core/drawing/shape';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { moved } from '@/core/model/moved';
 import { edit, useBench } from '../store/bench';
-import type { View } from '../store/benchState';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
   ArrowLeft: [-1, 0],

@@ -1,3 +1,4 @@
+import type { View } from '@/core/drawing/shape';
 import type { StationId } from '@/core/kernel/finding';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
@@ -12,7 +13,6 @@ import {
   show,
   useBench,
 } from '../store/bench';
-import type { View } from '../store/benchState';
 import type { AddId } from '../store/engine';
 
 /** Letter that goes to a station after `g`. */

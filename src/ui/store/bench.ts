@@ -2,12 +2,13 @@
 import { createContext, useContext } from 'react';
 import { createStore, type StoreApi, useStore } from 'zustand';
 import type { Assessment } from '@/core/assess';
+import type { View } from '@/core/drawing/shape';
 import type { Finding, StationId } from '@/core/kernel/finding';
 import { type Outcome, ok } from '@/core/kernel/outcome';
 import type { Fixture, Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
 import { firstStation, seenOf } from '@/core/sight';
-import { type BenchState, EMPTY, type FirstSight, type Ghost, type View } from './benchState';
+import { type BenchState, EMPTY, type FirstSight, type Ghost } from './benchState';
 import type { AddId, Engine } from './engine';
 import { engineHere, fetchEngine } from './engineHere';
 import { keepUnsaved } from './unsaved';

@@ -1,5 +1,6 @@
 import type { Patch } from 'immer';
 import type { Assessment } from '@/core/assess';
+import type { View } from '@/core/drawing/shape';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
@@ -26,8 +27,6 @@ export interface Offered {
   /** Whether the stored plan has been saved by others since. */
   readonly stale: boolean;
 }
-
-export type View = 'front' | 'side' | 'above';
 
 export interface BenchState {
   readonly plan: Plan | null;

@@ -1,6 +1,7 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { droppingsShadow, sleepingBars } from '../../geometry/bars';
-import { meetInPlan, solidOf } from '../../geometry/solids';
+import { meetInPlan } from '../../geometry/forms';
+import { solidOf } from '../../geometry/solids';
 import { freeAlong, OPPOSITE, SIDES, wallLength, wallTop } from '../../geometry/walls';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';

@@ -1,8 +1,9 @@
 import { hopOf } from '../../birds/hops';
 import { barsOf } from '../../geometry/bars';
+import { TOUCH_M } from '../../geometry/forms';
 import { placementsOf } from '../../geometry/placed';
 import { gapInPlan } from '../../geometry/segments';
-import { inRun, solidOf, TOUCH_M } from '../../geometry/solids';
+import { inRun, solidOf } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import type { Bar, Plan } from '../../model/schema';

@@ -1,7 +1,7 @@
 import { droppingsKgDay } from '../../birds/droppings';
 import type { Carries } from '../../carrying/carrying';
+import { meetInPlan } from '../../geometry/forms';
 import { grown } from '../../geometry/segments';
-import { meetInPlan } from '../../geometry/solids';
 import type { Solid } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ENTERED } from '../../kernel/working';

@@ -1,7 +1,8 @@
 import { newCeiling } from '../../../edit/new/bars';
 import { barsOf, sleepingBars } from '../../../geometry/bars';
+import { meetInPlan } from '../../../geometry/forms';
 import { grown } from '../../../geometry/segments';
-import { meetInPlan, solidOf } from '../../../geometry/solids';
+import { solidOf } from '../../../geometry/solids';
 import { mm } from '../../../geometry/walls';
 import type { Bar } from '../../../model/schema';
 import { down, metres, near, type Proposer, type Proposers, up } from '../../../proposals/remedy';

@@ -1,5 +1,6 @@
 import { droppingsShadow } from '../../../geometry/bars';
-import { meetInPlan, solidOf } from '../../../geometry/solids';
+import { meetInPlan } from '../../../geometry/forms';
+import { solidOf } from '../../../geometry/solids';
 import type { Bar, Plan } from '../../../model/schema';
 import { down, up } from '../../../proposals/remedy';
 import { ruled } from '../../../rules/rules.data';

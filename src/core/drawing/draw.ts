@@ -1,0 +1,117 @@
+import type { ReachMap } from '../geometry/reach';
+import { inRun, solidOf } from '../geometry/solids';
+import type { Solid } from '../kernel/finding';
+import type { Fixture } from '../model/schema';
+import type { Scoped } from '../model/scope';
+import type { PlacedBird } from '../stations/roosts/perched';
+import { type BirdItem, birdItem } from './birds';
+import { fixtureShapes } from './fixtures';
+import { cornersOf, type Face, type Item, lines, path, rect, type View } from './shape';
+import { shellShapes } from './shell';
+import { faceOf, nearness, roomOf, WALL_DRAWN_M } from './view';
+
+/** A fixture as an item of a drawing. */
+export interface FixtureItem extends Item {
+  readonly what: 'fixture';
+  readonly fixture: Fixture;
+}
+
+export type DrawnItem =
+  | FixtureItem
+  | BirdItem
+  | (Item & { readonly what: 'shell' | 'reach' | 'markOut' });
+
+/** What is drawn beside the plan itself. */
+export interface DrawnWith {
+  readonly birds?: readonly PlacedBird[];
+  /** Floor out of the keeper's reach, shown from above. */
+  readonly reach?: ReachMap | null;
+  /** Clearances that are broken. */
+  readonly zones?: readonly Solid[];
+}
+
+/**
+ * A coop in one view, m: its shell, then fixtures and birds from the farthest to the nearest, then what is marked.
+ * What stands in the run is not part of it.
+ * @returns items whose shapes are drawn in their order; every renderer draws this one list
+ */
+export function draw(
+  plan: Scoped,
+  view: View,
+  { birds = [], reach = null, zones = [] }: DrawnWith = {},
+): DrawnItem[] {
+  const { acrossM, upM } = roomOf(view, plan.shell);
+  const t = WALL_DRAWN_M;
+  const whole: Face = { a0: -t, a1: acrossM + t, b0: view === 'above' ? -t : 0, b1: upM + t };
+  const things = [
+    ...plan.fixtures
+      .filter((f) => !inRun(f))
+      .map((fixture) => {
+        const solid = solidOf(fixture, plan);
+        return { near: nearness(solid, view), item: fixtureItem(fixture, solid, plan, view) };
+      }),
+    ...birds.map((bird, i) => ({
+      near: birdNearness(bird, view),
+      item: birdItem(bird, `bird-${i}`, view),
+    })),
+  ].sort((a, b) => a.near - b.near);
+  return [
+    { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view) },
+    ...(reach && view === 'above' ? outOfReach(reach, whole) : []),
+    ...things.map(({ item }) => item),
+    ...apart(zones).map(([key, zone]): DrawnItem => {
+      const face = faceOf(zone, view);
+      return {
+        what: 'markOut',
+        key,
+        face,
+        shapes: [rect('broken', face), rect('brokenEdge', face)],
+      };
+    }),
+  ];
+}
+
+function fixtureItem(fixture: Fixture, solid: Solid, plan: Scoped, view: View): FixtureItem {
+  const face = faceOf(solid, view);
+  const shapes = fixtureShapes(fixture, face, plan, view);
+  return { what: 'fixture', key: fixture.id, fixture, face, shapes };
+}
+
+/** A bird on a bar is drawn just over it; one on the floor before what stands behind her. */
+function birdNearness(bird: PlacedBird, view: View): number {
+  const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
+  const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
+  return near + (bird.barId === null ? half : 0.01);
+}
+
+/** Zones by what they are: faults of one thing share a zone, which is hatched once. */
+const apart = (zones: readonly Solid[]): [string, Solid][] => [
+  ...new Map(zones.map((z) => [JSON.stringify(z), z])),
+];
+
+/** Floor that no arm gets to, cell by cell; nothing where there is none. */
+function outOfReach(map: ReachMap, face: Face): DrawnItem[] {
+  const cells = [...map.within].flatMap((within, at) => {
+    if (within === 1) return [];
+    const a0 = (at % map.columns) * map.cellX;
+    const b0 = Math.floor(at / map.columns) * map.cellY;
+    return lines(cornersOf({ a0, a1: a0 + map.cellX, b0, b1: b0 + map.cellY }), true);
+  });
+  if (cells.length === 0) return [];
+  return [{ what: 'reach', key: 'reach', face, shapes: [path('outOfReach', ...cells)] }];
+}
+
+/**
+ * Fixtures as a change would have them; those that it leaves alone are not drawn.
+ * @param plan  the plan as it is
+ * @param then  the plan as it would be
+ */
+export function drawChanged(plan: Scoped, then: Scoped, view: View): FixtureItem[] {
+  const now = new Map(plan.fixtures.map((f) => [f.id, f]));
+  return then.fixtures
+    .filter((f) => JSON.stringify(now.get(f.id)) !== JSON.stringify(f))
+    .map((fixture) => {
+      const face = faceOf(solidOf(fixture, then), view);
+      return { what: 'fixture', key: fixture.id, fixture, face, shapes: [rect('ghost', face)] };
+    });
+}

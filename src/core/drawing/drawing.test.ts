@@ -1,0 +1,195 @@
+import fc from 'fast-check';
+import { assess } from '@/core/assess';
+import { inRun } from '@/core/geometry/solids';
+import { everything } from '@/core/tests/everything';
+import { badCoop, change, DAY, sample, soundCoop } from '@/core/tests/plans';
+import { birdSize } from '../birds/size';
+import { newHatch } from '../edit/new/openings';
+import { type DrawnItem, draw, drawChanged } from './draw';
+import type { Pen, Point, Shape, View } from './shape';
+import { nearness, roofOutline } from './view';
+
+const VIEWS: readonly View[] = ['front', 'side', 'above'];
+
+/** Every corner and handle of a shape, m. */
+const pointsOf = (shape: Shape): Point[] =>
+  shape.kind === 'ellipse'
+    ? [
+        [shape.middle[0] - shape.half[0], shape.middle[1] - shape.half[1]],
+        [shape.middle[0] + shape.half[0], shape.middle[1] + shape.half[1]],
+      ]
+    : shape.commands.flatMap(([, ...n]) =>
+        Array.from({ length: n.length / 2 }, (_, i): Point => [n[2 * i] ?? 0, n[2 * i + 1] ?? 0]),
+      );
+
+const sizeOf = (shapes: readonly Shape[]): Point => {
+  const points = shapes.flatMap(pointsOf);
+  const span = (i: 0 | 1): number =>
+    Math.max(...points.map((p) => p[i])) - Math.min(...points.map((p) => p[i]));
+  return [span(0), span(1)];
+};
+
+const item = (items: readonly DrawnItem[], key: string): DrawnItem => {
+  const found = items.find((i) => i.key === key);
+  if (!found) throw new Error(`nothing is drawn for ${key}`);
+  return found;
+};
+const pens = (shapes: readonly Shape[]): Pen[] => [...new Set(shapes.map((s) => s.pen))];
+
+test('everything that stands in the coop is drawn once in each view, what stands in the run never', () => {
+  for (const heat of ['lamp', 'plate', 'hen'] as const) {
+    const plan = everything(heat);
+    for (const view of VIEWS) {
+      const drawn = draw(plan, view).filter((i) => i.what === 'fixture');
+      const inside = plan.fixtures.filter((f) => !inRun(f));
+      expect(drawn.map((i) => i.key).sort()).toEqual(inside.map((f) => f.id).sort());
+      for (const i of drawn) expect(i.shapes.length).toBeGreaterThan(0);
+    }
+  }
+});
+
+test('a fixture is drawn within what it takes; only a chain and a cut through the wall go beyond', () => {
+  const plan = everything('lamp');
+  for (const view of VIEWS) {
+    for (const { what, key, face, shapes } of draw(plan, view)) {
+      if (what !== 'fixture') continue;
+      for (const shape of shapes) {
+        if (shape.pen === 'chain' || shape.pen === 'cutHole' || shape.pen === 'outlet') continue;
+        for (const [a, b] of pointsOf(shape)) {
+          const slack = shape.pen === 'grain' ? 0.006 : 1e-9;
+          const off = Math.max(face.a0 - a, a - face.a1, face.b0 - b, b - face.b1);
+          expect([key, view, shape.pen, off <= slack]).toEqual([key, view, shape.pen, true]);
+        }
+      }
+    }
+  }
+});
+
+test('no coop, however bad, is drawn with a number that is none', () => {
+  fc.assert(
+    fc.property(badCoop, fc.constantFrom(...VIEWS), (plan, view) => {
+      const { birds, reach, findings } = assess(plan, { on: DAY });
+      const zones = findings.flatMap((f) => (f.zone ? [f.zone] : []));
+      for (const { shapes } of draw(plan, view, { birds, reach, zones })) {
+        for (const p of shapes.flatMap(pointsOf)) expect(p.every(Number.isFinite)).toBe(true);
+      }
+    }),
+    { numRuns: 40 },
+  );
+});
+
+test('birds have their own length and height: 2.2 kg, seen from her side', () => {
+  const plan = soundCoop();
+  const { birds } = assess(plan, { on: DAY });
+  const drawn = draw(plan, 'side', { birds }).filter((i) => i.what === 'bird');
+  expect(drawn).toHaveLength(birds.length);
+  const size = birdSize(2.2);
+  for (const { shapes } of drawn) {
+    const [long, high] = sizeOf(shapes);
+    expect(long).toBeCloseTo(size.lengthM, 2);
+    expect(high).toBeCloseTo(size.headM, 2);
+  }
+});
+
+test('a round drinker is round from above and a can over a pan from the front; a round pole is round end on', () => {
+  const plan = soundCoop((d) => {
+    change(d, 'bar', 'bar', { section: { shape: 'round', widthM: 0.05, heightM: 0.05 } });
+  });
+  const round = plan.fixtures.find((f) => f.kind === 'drinker');
+  if (!round) throw new Error('no drinker');
+  expect(item(draw(plan, 'above'), round.id).shapes.map((s) => s.kind)).toEqual([
+    'ellipse',
+    'ellipse',
+  ]);
+  expect(item(draw(plan, 'front'), round.id).shapes.every((s) => s.kind === 'path')).toBe(true);
+  const bar = (view: View) => item(draw(plan, view), 'bar').shapes;
+  expect(bar('side').map((s) => [s.kind, s.pen])).toEqual([
+    ['ellipse', 'timber'],
+    ['path', 'endGrain'],
+  ]);
+  expect(bar('front').map((s) => s.kind)).toEqual(['path']);
+});
+
+test('a window is a hole with its bars on its wall, and a cut through the wall where it is seen edge on', () => {
+  const plan = soundCoop();
+  const window = plan.fixtures.find((f) => f.kind === 'window');
+  if (window?.kind !== 'window') throw new Error('no window');
+  const own = (view: View) => item(draw(plan, view), window.id).shapes;
+  const [face, edge]: View[] =
+    window.wall === 'front' || window.wall === 'rear' ? ['front', 'side'] : ['side', 'front'];
+  expect(pens(own(face as View))).toEqual(['hole', 'fold']);
+  const cut = own(edge as View);
+  expect(pens(cut)).toEqual(['cutHole']);
+  expect(sizeOf(cut)[0]).toBeCloseTo(0.09, 9);
+  expect(sizeOf(cut)[1]).toBeCloseTo(window.heightM, 9);
+  expect(
+    sizeOf(own('above'))
+      .map((m) => Math.round(m * 1000))
+      .sort(),
+  ).toEqual([90, Math.round(window.widthM * 1000)].sort());
+});
+
+test('a sloped ledge is a wedge that is high at its wall', () => {
+  const plan = soundCoop((d) => {
+    d.fixtures.push({
+      kind: 'ledge',
+      id: 'sill',
+      name: 'Sill',
+      x: 0,
+      y: 0.5,
+      z: 1.2,
+      lengthM: 0.1,
+      depthM: 1,
+      sloped: true,
+    });
+  });
+  const [wedge] = item(draw(plan, 'front'), 'sill').shapes;
+  if (!wedge) throw new Error('no ledge');
+  expect(pointsOf(wedge).map((p) => p.map((m) => Math.round(m * 1000)))).toEqual([
+    [0, 1180],
+    [100, 1180],
+    [0, 1200],
+  ]);
+  // along the slope it is a plain board
+  expect(pointsOf(item(draw(plan, 'side'), 'sill').shapes[0] as Shape)).toHaveLength(4);
+});
+
+test('what is nearer to the eye is drawn later', () => {
+  const near = { x0: 0.5, x1: 1.5, y0: 0.2, y1: 0.9, z0: 0.4, z1: 0.45 };
+  const behind = { ...near, y0: 1.5, y1: 2, x1: 0.6, z1: 0.2 };
+  for (const view of VIEWS) expect(nearness(behind, view)).toBeLessThan(nearness(near, view));
+});
+
+test('from the front a roof that rises to the rear shows both its heights', () => {
+  const { shell } = sample('pell-garth');
+  expect(roofOutline(shell, 'front').high.map(([, h]) => h)).toEqual([2.4, 2.4, 2.4]);
+  expect(roofOutline(shell, 'front').low.map(([, h]) => h)).toEqual([1.9, 1.9, 1.9]);
+  expect(roofOutline(shell, 'side').high.map(([, h]) => h)).toEqual(
+    [1.9, 2.15, 2.4].map((h) => expect.closeTo(h, 9)),
+  );
+});
+
+test('faults of one thing share a hatch, and floor out of reach is shown from above alone', () => {
+  const plan = soundCoop((d) => {
+    d.fixtures = [...d.fixtures.filter((f) => f.kind !== 'door'), newHatch(d)];
+    d.keeper.armM = 0.4;
+  });
+  const zone = { x0: 0, x1: 1, y0: 0, y1: 1, z0: 0, z1: 1 };
+  const { reach } = assess(plan, { on: DAY });
+  const of = (view: View, what: DrawnItem['what']) =>
+    draw(plan, view, { zones: [zone, { ...zone }], reach }).filter((i) => i.what === what);
+  expect(of('front', 'markOut')).toHaveLength(1);
+  expect(of('front', 'reach')).toHaveLength(0);
+  const cells = [...(reach?.within ?? [])].filter((w) => w === 0).length;
+  expect(cells).toBeGreaterThan(0);
+  const [shown] = of('above', 'reach');
+  expect(shown?.shapes.flatMap(pointsOf)).toHaveLength(4 * cells);
+});
+
+test('of a change only what it touches is drawn', () => {
+  const plan = soundCoop();
+  const then = { ...plan, fixtures: plan.fixtures.map((f) => ({ ...f })) };
+  expect(drawChanged(plan, then, 'front')).toEqual([]);
+  change(then, 'bar', 'bar', { z: 1.1 });
+  expect(drawChanged(plan, then, 'front').map((i) => i.key)).toEqual(['bar']);
+});

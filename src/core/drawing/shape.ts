@@ -1,0 +1,125 @@
+/** From where the coop is looked at: from the front, from the right (the front at the left), or from above. */
+export type View = 'front' | 'side' | 'above';
+
+/** What of a thing shows in a view, m: across from the left, and up (from above: towards the rear). */
+export interface Face {
+  readonly a0: number;
+  readonly a1: number;
+  readonly b0: number;
+  readonly b1: number;
+}
+
+export type Point = readonly [across: number, up: number];
+
+/** Line to, curve by two handles to, close: points in m, across and up. */
+export type Command =
+  | readonly [letter: 'M' | 'L', across: number, up: number]
+  | readonly [letter: 'C', ...six: [number, number, number, number, number, number]]
+  | readonly [letter: 'Z'];
+
+/** What a shape is, which says how it is drawn: each renderer has a look for each pen. */
+export type Pen =
+  // the house
+  | 'room'
+  | 'littered'
+  | 'wall'
+  | 'wallEdge'
+  | 'roofBehind'
+  | 'ground'
+  | 'partition'
+  | 'litter'
+  | 'litterTop'
+  | 'litterEnd'
+  // what stands and hangs in it
+  | 'timber'
+  | 'endGrain'
+  | 'thing'
+  | 'thingLine'
+  | 'divider'
+  | 'hollow'
+  | 'hole'
+  | 'cutHole'
+  | 'fold'
+  | 'mesh'
+  | 'dust'
+  | 'grain'
+  | 'outlet'
+  | 'chain'
+  // birds
+  | 'bird'
+  | 'birdLine'
+  | 'astray'
+  | 'astrayLine'
+  // what is said of the plan
+  | 'outOfReach'
+  | 'broken'
+  | 'brokenEdge'
+  | 'ghost';
+
+export interface PathShape {
+  readonly kind: 'path';
+  readonly pen: Pen;
+  readonly commands: readonly Command[];
+}
+
+export interface EllipseShape {
+  readonly kind: 'ellipse';
+  readonly pen: Pen;
+  readonly middle: Point;
+  /** Half of it across and up, m. */
+  readonly half: Point;
+}
+
+/** One thing to draw, in metres: the screen, a print or a file of lines draws the same list. */
+export type Shape = PathShape | EllipseShape;
+
+/** What belongs together and is drawn before what is nearer to the eye. */
+export interface Item {
+  readonly what: 'shell' | 'fixture' | 'bird' | 'reach' | 'markOut';
+  readonly key: string;
+  readonly shapes: readonly Shape[];
+  /** All that it takes in the view. */
+  readonly face: Face;
+}
+
+export const path = (pen: Pen, ...commands: Command[]): PathShape => ({
+  kind: 'path',
+  pen,
+  commands,
+});
+
+/** Lines from point to point, closed or not. */
+export const lines = (points: readonly Point[], closed: boolean): Command[] => [
+  ...points.map(([a, b], i): Command => [i === 0 ? 'M' : 'L', a, b]),
+  ...(closed ? [['Z'] as const] : []),
+];
+
+export const polygon = (pen: Pen, points: readonly Point[]): PathShape =>
+  path(pen, ...lines(points, true));
+
+export const polyline = (pen: Pen, ...points: Point[]): PathShape =>
+  path(pen, ...lines(points, false));
+
+export const cornersOf = ({ a0, a1, b0, b1 }: Face): Point[] => [
+  [a0, b0],
+  [a1, b0],
+  [a1, b1],
+  [a0, b1],
+];
+
+export const rect = (pen: Pen, face: Face): PathShape => polygon(pen, cornersOf(face));
+
+/** An ellipse that touches all four sides of a face. */
+export const ellipse = (pen: Pen, { a0, a1, b0, b1 }: Face): EllipseShape => ({
+  kind: 'ellipse',
+  pen,
+  middle: [(a0 + a1) / 2, (b0 + b1) / 2],
+  half: [(a1 - a0) / 2, (b1 - b0) / 2],
+});
+
+export const circle = (pen: Pen, [a, b]: Point, radiusM: number): EllipseShape => ({
+  kind: 'ellipse',
+  pen,
+  middle: [a, b],
+  half: [radiusM, radiusM],
+});

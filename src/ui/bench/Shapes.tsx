@@ -1,0 +1,133 @@
+import type { SVGProps } from 'react';
+import type { Pen, Shape } from '@/core/drawing/shape';
+import { type Projection, pathOnPage, px } from './projection';
+
+/** Hatches by the pen that fills with them; a drawing has its own, so that two on a page do not share one. */
+const HATCHES = {
+  wall: { size: 7, turn: 45, className: 'stroke-strong', strokeWidth: 1 },
+  outOfReach: { size: 7, turn: 45, className: 'stroke-oxide', strokeWidth: 1.4 },
+  broken: { size: 6, turn: -45, className: 'stroke-oxide', strokeWidth: 1.1 },
+} as const;
+
+const HATCHED = Object.entries(HATCHES);
+
+/** Definitions that a drawing's shapes refer to. */
+export function Hatches({ of }: { of: string }) {
+  return (
+    <defs>
+      {HATCHED.map(([pen, { size, turn, ...line }]) => (
+        <pattern
+          key={pen}
+          id={`${of}-${pen}`}
+          width={size}
+          height={size}
+          patternUnits="userSpaceOnUse"
+          patternTransform={`rotate(${turn})`}
+        >
+          <path d={`M0 0V${size}`} {...line} />
+        </pattern>
+      ))}
+    </defs>
+  );
+}
+
+type Look = Pick<
+  SVGProps<SVGPathElement>,
+  | 'className'
+  | 'strokeWidth'
+  | 'strokeDasharray'
+  | 'strokeLinejoin'
+  | 'strokeLinecap'
+  | 'fillOpacity'
+  | 'opacity'
+>;
+
+const line = (className: string, strokeWidth: number, more: Look = {}): Look => ({
+  className: `fill-none ${className}`,
+  strokeWidth,
+  ...more,
+});
+
+/** How each pen looks on the screen: line weights and dashes in pixels, colours by the theme. */
+const LOOKS: Readonly<Record<Pen, Look>> = {
+  room: { className: 'fill-raised' },
+  littered: { className: 'fill-litter/50' },
+  wall: {},
+  wallEdge: line('stroke-ink', 1.2),
+  roofBehind: line('stroke-strong', 1, { strokeDasharray: '7 4' }),
+  ground: line('stroke-ink', 2),
+  partition: line('stroke-ink', 1.6, { strokeDasharray: '2 4' }),
+  litter: { className: 'fill-litter' },
+  litterTop: line('stroke-straw-line', 0.8),
+  litterEnd: line('stroke-straw-line', 1, { strokeDasharray: '6 4' }),
+
+  timber: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.9, strokeLinejoin: 'round' },
+  endGrain: line('stroke-straw-line', 0.7),
+  thing: { className: 'fill-sunk stroke-ink', strokeWidth: 1, strokeLinejoin: 'round' },
+  thingLine: line('stroke-ink', 0.7),
+  divider: line('stroke-ink', 0.8),
+  hollow: { className: 'fill-ink/25' },
+  hole: { className: 'fill-paper stroke-ink', strokeWidth: 1, strokeDasharray: '6 3' },
+  cutHole: { className: 'fill-paper stroke-ink', strokeWidth: 1 },
+  fold: line('stroke-ink', 0.7, { strokeDasharray: '6 3' }),
+  mesh: line('stroke-soft', 1, { strokeDasharray: '3 2' }),
+  dust: { className: 'fill-litter stroke-ink', strokeWidth: 1.1 },
+  grain: { className: 'fill-soft' },
+  outlet: { className: 'fill-ink' },
+  chain: line('stroke-ink', 1, { strokeDasharray: '2 2' }),
+
+  bird: { className: 'fill-bird stroke-bird-line', strokeWidth: 1.1, strokeLinejoin: 'round' },
+  birdLine: line('stroke-bird-line', 0.8, { strokeLinejoin: 'round', strokeLinecap: 'round' }),
+  astray: {
+    className: 'fill-oxide-soft stroke-oxide',
+    strokeWidth: 1.1,
+    strokeLinejoin: 'round',
+    strokeDasharray: '4 2.5',
+  },
+  astrayLine: line('stroke-oxide', 0.8, { strokeLinejoin: 'round', strokeLinecap: 'round' }),
+
+  outOfReach: { opacity: 0.6 },
+  broken: { opacity: 0.55 },
+  brokenEdge: line('stroke-oxide', 1, { strokeDasharray: '5 3' }),
+  ghost: {
+    className: 'fill-chalk-soft stroke-chalk',
+    strokeWidth: 1.3,
+    strokeDasharray: '4 3',
+    fillOpacity: 0.55,
+  },
+};
+
+/** Shapes of the core on the page, in their order. */
+export function Shapes({
+  shapes,
+  projection: p,
+  hatches,
+}: {
+  shapes: readonly Shape[];
+  projection: Projection;
+  /** The id that the drawing's hatches were given. */
+  hatches: string;
+}) {
+  return shapes.map((shape, i) => {
+    const hatched = shape.pen in HATCHES;
+    const look = {
+      ...LOOKS[shape.pen],
+      'data-pen': shape.pen,
+      ...(hatched ? { fill: `url(#${hatches}-${shape.pen})` } : {}),
+    };
+    // the list of one item is made anew as a whole: its order is its identity
+    const key = `${shape.pen}-${i}`;
+    return shape.kind === 'ellipse' ? (
+      <ellipse
+        key={key}
+        cx={px(p.u(shape.middle[0]))}
+        cy={px(p.v(shape.middle[1]))}
+        rx={px(shape.half[0] * p.scale)}
+        ry={px(shape.half[1] * p.scale)}
+        {...(look as SVGProps<SVGEllipseElement>)}
+      />
+    ) : (
+      <path key={key} d={pathOnPage(shape.commands, p)} fillRule="evenodd" {...look} />
+    );
+  });
+}
