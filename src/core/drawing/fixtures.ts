@@ -106,7 +106,10 @@ function openingShapes(o: Opening, face: Face, plan: Plan, view: View): Shape[] 
     hatch: () => [polyline('fold', [a0, b1], [a0 + w / 2, b0], [a1, b1])],
     popDoor: () => [upright(0.12), upright(0.88)],
   };
-  return [rect('hole', face), ...own[o.kind]()];
+  // the wall that is cut away has holes all the same: what lies behind them is seen
+  const cutAway = o.wall === (view === 'front' ? 'front' : 'right') && view !== 'above';
+  const ridge = o.kind === 'vent' && o.place === 'ridge';
+  return [rect(cutAway && !ridge ? 'holeBefore' : 'hole', face), ...own[o.kind]()];
 }
 
 /** An opening seen edge on, as deep as the wall is drawn; one in a ridge stands half on either side. */

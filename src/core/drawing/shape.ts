@@ -38,6 +38,7 @@ export type Pen =
   | 'divider'
   | 'hollow'
   | 'hole'
+  | 'holeBefore'
   | 'cutHole'
   | 'fold'
   | 'mesh'

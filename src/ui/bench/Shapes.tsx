@@ -68,6 +68,7 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   divider: line('stroke-ink', 0.8),
   hollow: { className: 'fill-ink/25' },
   hole: { className: 'fill-paper stroke-ink', strokeWidth: 1, strokeDasharray: '6 3' },
+  holeBefore: line('stroke-ink', 1, { strokeDasharray: '6 3' }),
   cutHole: { className: 'fill-paper stroke-ink', strokeWidth: 1 },
   fold: line('stroke-ink', 0.7, { strokeDasharray: '6 3' }),
   mesh: line('stroke-soft', 1, { strokeDasharray: '3 2' }),
