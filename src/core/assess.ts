@@ -34,7 +34,7 @@ export type { Stave } from './staves';
 /**
  * The one door into the core: a valid plan in, everything worked from it out.
  * @param plan  a plan that `parsePlan` accepted, SI
- * @example     assess(plan, { on: '2027-03-01' }).carries
+ * @example     assess(plan, { on: today }).carries // 6
  */
 export function assess(plan: Plan, options: AssessOptions): Assessment {
   return createAssessor()(plan, options);

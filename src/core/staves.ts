@@ -92,7 +92,10 @@ export function shortest(staves: readonly Stave[]): {
 const missing = (staves: readonly Stave[]): StationId[] =>
   staves.filter((s) => s.state === 'notEntered' && MAIN.has(s.station)).map((s) => s.station);
 
-/** What the staves come to, in one sentence. */
+/**
+ * What the staves come to, in one sentence.
+ * @example sentenceOf([], 0).kind // 'noBirds'
+ */
 export function sentenceOf(staves: readonly Stave[], planned: number): Sentence {
   const { carries, heldBackBy, pair, orMore } = shortest(staves);
   if (planned === 0) return { kind: 'noBirds' };

@@ -59,11 +59,18 @@ const LONG_DAY_H = 12;
 const STARTER_TO_DAYS = ruled('feed.starter.days');
 const LAYER_FEED_BEFORE_DAYS = ruled('feed.layer.before');
 
-/** Comfort temperature in the brooder at an age, °C. Source: keepers. */
+/**
+ * Comfort temperature in the brooder at an age, °C. Source: keepers.
+ * @example brooderC(15) // 29.4
+ */
 export const brooderC = (days: number): number =>
   Math.max(BROODER_LEAST_C, BROODER_FIRST_WEEK_C - BROODER_LESS_A_WEEK_C * Math.floor(days / 7));
 
-/** What a lot is fed at an age. @param toLay days until the point of lay; null for birds that do not lay */
+/**
+ * What a lot is fed at an age.
+ * @param toLay days until the point of lay; null for birds that do not lay
+ * @example feedKindOf({ ...lot, breed: { ...lot.breed, kind: 'chicken' } }, 130, 10) // 'layer'
+ */
 export function feedKindOf(lot: Lot, ageDays: number, toLay: number | null): FeedKind {
   if (lot.breed.kind === 'meat') return 'meat';
   if (ageDays < STARTER_TO_DAYS) return 'starter';
@@ -117,6 +124,7 @@ function bodyOf(lot: Lot, ageDays: number | null): Body {
  * One bird of a lot on one day, worked in full.
  * @param dayNo    day number
  * @param yearDay  its day of the year, 0…364
+ * @example birdDay(lot, flock.horizon.first, 0, null).feltC // 20
  */
 export function birdDay(
   lot: Lot,
@@ -235,7 +243,10 @@ export function lotDays(lot: Lot, horizon: Horizon, climate: Climate | null): Lo
   return days;
 }
 
-/** Birds of a lot on the place on a day. */
+/**
+ * Birds of a lot on the place on a day.
+ * @example birdsHere(lot, flock.horizon.first) // 6
+ */
 export function birdsHere(lot: Lot, dayNo: number): number {
   if (dayNo < lot.comesOn || (lot.leavesOn !== null && dayNo >= lot.leavesOn)) return 0;
   return lot.sortedOn !== null && dayNo >= lot.sortedOn ? lot.kept : lot.count;

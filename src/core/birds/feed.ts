@@ -22,7 +22,10 @@ export const kcalPerGram = (growing: boolean): number =>
 /** Grown birds never eat less than at this warmth, °C. */
 const GROWN_WARMEST_C = ruled('feed.warmest.grown');
 
-/** Where a bird lives, held within what the formula is good for, °C: grown birds' intake falls no further from 30 °C on. */
+/**
+ * Where a bird lives, held within what the formula is good for, °C: grown birds' intake falls no further from 30 °C on.
+ * @example heldForFeedC(41, false) // 30
+ */
 export const heldForFeedC = (airC: number, growing: boolean): number =>
   Math.min(growing ? FEED_RANGE_C[1] : GROWN_WARMEST_C, Math.max(FEED_RANGE_C[0], airC));
 
@@ -38,6 +41,7 @@ const [UPKEEP_KCAL, LESS_KCAL] = [ruled('feed.upkeep'), ruled('feed.upkeep.less'
  * @param growing  growing birds put on flesh more cheaply: 3.0 instead of 5.5 kcal/g
  * @param eggG     egg mass laid, g a day
  * @source         nrc-1994: laying hens
+ * @example energyKcal(2.2, 20, 0, false, 50) // 345.56
  */
 export const energyKcal = (
   massKg: number,
@@ -47,7 +51,11 @@ export const energyKcal = (
   eggG: number,
 ): number => energyOfKcal(massKg ** 0.75, airC, gainG, growing, eggG);
 
-/** `energyKcal` where mass^0.75 is known already. */
+/**
+ * `energyKcal` where mass^0.75 is known already.
+ * @param metabolicMass  live mass to the power 0.75, kg^0.75
+ * @example energyOfKcal(2.2 ** 0.75, 20, 0, false, 50) // 345.56
+ */
 export function energyOfKcal(
   metabolicMass: number,
   airC: number,
@@ -84,6 +92,7 @@ const LEAST_PER_MASS = ruled('feed.least');
  * Between the weeks it names it runs straight; after the eighteenth it stays.
  * @param day      days from hatch
  * @param adultKg  what she will weigh grown
+ * @example pulletTableKg(70, 2) // 0.061
  */
 export function pulletTableKg(day: number, adultKg: number): number {
   const week = Math.floor(day / 7) + 1;
@@ -99,5 +108,6 @@ export function pulletTableKg(day: number, adultKg: number): number {
  * Least feed of a growing bird that the pullet table is not for, kg a day. Grown birds go by the formula alone.
  * @param metabolicMass  mass^0.75, kg^0.75
  * @source               wide-rafter (assumption)
+ * @example leastFeedKg(2.2 ** 0.75) // 0.10838
  */
 export const leastFeedKg = (metabolicMass: number): number => LEAST_PER_MASS * metabolicMass;

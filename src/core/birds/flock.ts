@@ -110,18 +110,27 @@ export function createFlockWorker(): (plan: FlockPlan, on: string) => FlockByDay
 export const flockByDay = (plan: FlockPlan, on: string): FlockByDay =>
   createFlockWorker()(plan, on);
 
-/** Birds of each lot living in the coop on a day of the horizon. */
+/**
+ * Birds of each lot living in the coop on a day of the horizon.
+ * @example livingOn(flock, 0) // [6]
+ */
 export const livingOn = (flock: Pick<FlockByDay, 'columns'>, d: number): number[] =>
   flock.columns.map((c) => c.living[d] ?? 0);
 
-/** Mass of one bird of a lot on a day, kg; of a lot that is not here that day, her adult mass. */
+/**
+ * Mass of one bird of a lot on a day, kg; of a lot that is not here that day, her adult mass.
+ * @example massThen(flock, 0, 0) // 2.2
+ */
 export const massThen = (
   flock: Pick<FlockByDay, 'columns' | 'lots'>,
   lot: number,
   d: number,
 ): number => flock.columns[lot]?.massKg[d] || (flock.lots[lot]?.massKg ?? REFERENCE_HEN_KG);
 
-/** The ISO day of a day of the horizon. */
+/**
+ * The ISO day of a day of the horizon.
+ * @example dayOf(flock, 7) // '2026-12-01'
+ */
 export function dayOf({ horizon }: Pick<FlockByDay, 'horizon'>, d: number): string {
   const written = WRITTEN.get(horizon) ?? [];
   WRITTEN.set(horizon, written);

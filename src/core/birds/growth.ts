@@ -37,7 +37,7 @@ const DUCKLING_KG = {
  * How a bird of a breed grows to her adult mass.
  * @param adultKg  this bird's own adult mass, kg: a cock's or an overridden one too
  * @source         wide-rafter (assumption: Gompertz, fitted to breeders' tables)
- * @example        growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4).fastestDay // 62.6
+ * @example        growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4).fastestDay // 62.654
  */
 export function growthCurve(
   breed: Pick<Breed, 'growth' | 'eggKg'>,
@@ -54,13 +54,17 @@ export function growthCurve(
 /**
  * Live mass, kg; the adult mass itself once 99 % of it is reached.
  * @param day  days from hatch, 0 or more
+ * @example massKg({ adultKg: 2.4, rate: 0.0225, fastestDay: 62.6 }, 42) // 0.4896
  */
 export function massKg({ adultKg, rate, fastestDay }: GrowthCurve, day: number): number {
   const share = Math.exp(-Math.exp(-rate * (day - fastestDay)));
   return share >= GROWN_SHARE ? adultKg : adultKg * share;
 }
 
-/** Growth, kg a day: the curve's slope; 0 once grown. */
+/**
+ * Growth, kg a day: the curve's slope; 0 once grown.
+ * @example gainKg({ adultKg: 2.4, rate: 0.0225, fastestDay: 62.6 }, 62.6) // 0.019865
+ */
 export function gainKg(curve: GrowthCurve, day: number, mass = massKg(curve, day)): number {
   if (mass >= curve.adultKg) return 0;
   return curve.rate * mass * Math.exp(-curve.rate * (day - curve.fastestDay));
@@ -73,7 +77,7 @@ export const grownOnDay = ({ rate, fastestDay }: GrowthCurve): number =>
 /**
  * First day from hatch on which a bird weighs so much; null where she never does.
  * @param mass  kg, above 0
- * @example     ageOfMass(growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4), 0.489) // 42
+ * @example     ageOfMass(growthCurve({ growth: 'layer', eggKg: 0.0588 }, 'medium', 2.4), 0.489) // 43 (on day 42 she is a little lighter)
  */
 export function ageOfMass({ adultKg, rate, fastestDay }: GrowthCurve, mass: number): number | null {
   if (mass > adultKg) return null;

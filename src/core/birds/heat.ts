@@ -35,7 +35,11 @@ export function heatAt20W(massKg: number, eggKgDay: number, kind: 'layer' | 'mea
   return heatOfW(massKg ** 0.75, eggKgDay, kind);
 }
 
-/** `heatAt20W` where mass^0.75 is known already. */
+/**
+ * `heatAt20W` where mass^0.75 is known already.
+ * @param metabolicMass  live mass to the power 0.75, kg^0.75
+ * @example heatOfW(2.2 ** 0.75, 0.05, 'layer') // 13.534
+ */
 export const heatOfW = (metabolicMass: number, eggKgDay: number, kind: 'layer' | 'meat'): number =>
   kind === 'meat' ? MEAT_W * metabolicMass : LAYER_W * metabolicMass + EGG_W * eggKgDay;
 
@@ -46,7 +50,7 @@ export const heatOfW = (metabolicMass: number, eggKgDay: number, kind: 'layer' |
  * @param coldHeld  below 0 °C keep the total at its 0 °C value (assumption, for a year's run:
  *                  otherwise birds give off more than they eat)
  * @source          cigr-2002: total, sensible and latent heat at house level.   Accuracy: ±10 % between flocks
- * @example         birdHeat(13.534, -5, 'layer', false).sensibleW // 13.601
+ * @example         birdHeat(13.534, -5, 'layer', false).sensibleW // 13.602
  */
 export function birdHeat(
   at20W: number,

@@ -40,13 +40,17 @@ const BROODY_COST = [
   ruled('laying.broody.5'),
 ] as const;
 
-/** Best rate of a breed: eggs in the first full year / 365 / 0.80, at most 0.97. Source: wide-rafter. */
+/**
+ * Best rate of a breed: eggs in the first full year / 365 / 0.80, at most 0.97. Source: wide-rafter.
+ * @example bestRate(290) // 0.97
+ */
 export const bestRate = (eggsYear: number): number =>
   Math.min(MOST_RATE, eggsYear / 365 / YEAR_OF_BEST);
 
 /**
  * Rise to full lay over six weeks from the point of lay, then fading by age.
  * @param days  days since the point of lay; below 0 she does not lay
+ * @example ageFactor(21) // 0.5
  */
 export function ageFactor(days: number): number {
   if (days < 0) return 0;
@@ -55,13 +59,20 @@ export function ageFactor(days: number): number {
   return rise * Math.exp(-AGEING_PER_YEAR * yearsSincePeak);
 }
 
-/** 0.5 at 11.2 hours of light, 0.95 at 13.5. */
+/**
+ * 0.5 at 11.2 hours of light, 0.95 at 13.5.
+ * @example lightFactor(11.2) // 0.5
+ */
 export const lightFactor = (hours: number): number =>
   1 / (1 + Math.exp(-LIGHT_RATE * (hours - HALF_LIGHT_H)));
 
 /** What is left of her laying in the moult. */
 export const moultFactor = (moulting: boolean): number => (moulting ? IN_MOULT : 1);
 
-/** What broodiness leaves; only in the half-year of long days. @param broodiness 1…5 */
+/**
+ * What broodiness leaves; only in the half-year of long days.
+ * @param broodiness 1…5
+ * @example broodyFactor(4, true) // 0.88
+ */
 export const broodyFactor = (broodiness: number, longDays: boolean): number =>
   1 - (longDays ? (BROODY_COST[broodiness - 1] ?? 0) : 0);

@@ -20,7 +20,12 @@ export function firstMoult(lot: Pick<Lot, 'bornOn' | 'arrivesOn'>, where: Hemisp
   return nextAutumn(firstAutumn + 1, where);
 }
 
-/** First days of a hen's moults that touch the days from `from` to `to`; none for birds that do not lay. */
+/**
+ * First days of a hen's moults that touch the days from `from` to `to`; none for birds that do not lay.
+ * @param from  first day asked about, days since 1970
+ * @param to  the day after the last
+ * @example moultsOf({ bornOn: 0, arrivesOn: 0, laysFrom: 140 }, 0, 730, 'north').length // 1
+ */
 export function moultsOf(
   lot: Pick<Lot, 'bornOn' | 'arrivesOn' | 'laysFrom'>,
   from: number,
@@ -37,7 +42,10 @@ export function moultsOf(
   return starts;
 }
 
-/** Whether a day of the year lies in the eight weeks. */
+/**
+ * Whether a day of the year lies in the eight weeks.
+ * @example inMoultSeason(300, 'north') // true
+ */
 export function inMoultSeason(yearDay: number, where: Hemisphere): boolean {
   return (yearDay - seasonOf(where).yearDay + YEAR_DAYS) % YEAR_DAYS < MOULT_DAYS;
 }

@@ -27,7 +27,7 @@ export const SIZE_COEFFICIENTS = {
  * @param massKg  live mass, kg, above 0
  * @source        wide-rafter (assumption from proportions)
  * @throws        RangeError where the mass is not above 0 (NaN too)
- * @example       birdSize(2.2).backM // 0.2406…
+ * @example       birdSize(2.2).backM // 0.2406
  */
 export function birdSize(massKg: number): BirdSize {
   if (!(massKg > 0)) throw new RangeError(`a bird's mass must be above 0 kg, not ${massKg}`);
@@ -41,7 +41,11 @@ const BY_ID = new Map(BREEDS.map((b) => [b.id, b]));
 /** The breed with this id, or undefined. */
 export const breedById = (id: string): Breed | undefined => BY_ID.get(id);
 
-/** The class a grown hen of this mass belongs to. */
+/**
+ * The class a grown hen of this mass belongs to.
+ * @throws RangeError where no class of her kind is for such a mass
+ * @example classOfHen('chicken', 2.2).id // 'medium'
+ */
 export function classOfHen(kind: Breed['kind'], henKg: number): ClassRow {
   const row = CLASSES.find((c) => c.kind === kind && henKg < c.belowKg);
   if (!row) throw new RangeError(`no class for a ${kind} of ${henKg} kg`);
@@ -57,6 +61,7 @@ export function classById(id: BirdClass): ClassRow {
 /**
  * A grown bird's mass and class from breed, sex and the keeper's own figure.
  * @param overrideKg  the keeper's figure for one grown bird of the group's sex, kg, or null
+ * @example grownBird({ kind: 'chicken', henKg: 2.2 }, 'cock', null).massKg // 2.86
  */
 export function grownBird(
   breed: Pick<Breed, 'kind' | 'henKg'>,

@@ -19,11 +19,17 @@ export function waterL(feedKg: number, feltC: number, duck: boolean): number {
   return feedKg * PARTS_OF_FEED * warmTimes(feltC) * (duck ? DUCK_TIMES : 1);
 }
 
-/** How many times as much is drunk for warmth: 7 % more a degree above 21 °C, three times at most. */
+/**
+ * How many times as much is drunk for warmth: 7 % more a degree above 21 °C, three times at most.
+ * @example warmTimes(31) // 1.9672
+ */
 export const warmTimes = (feltC: number): number =>
   Math.min(MOST_IN_HEAT, PER_DEGREE ** Math.max(0, feltC - WARM_FROM_C));
 
 const TO_THE_MOST = ruled('water.felt');
 
-/** The temperature that drinking goes by: the day's mean with 40 % of the way to its maximum added, °C. */
+/**
+ * The temperature that drinking goes by: the day's mean with 40 % of the way to its maximum added, °C.
+ * @example feltC(20, 30) // 24
+ */
 export const feltC = (meanC: number, maxC: number): number => meanC + TO_THE_MOST * (maxC - meanC);

@@ -53,7 +53,10 @@ export interface Span {
   readonly stressPa: number;
 }
 
-/** What a kilogram of birds along a bar does to each of its spans: all of it grows with the mass. */
+/**
+ * What a kilogram of birds along a bar does to each of its spans: all of it grows with the mass.
+ * @example spanOf({ section: { shape: 'flat', widthM: 0.089, heightM: 0.038 }, material: 'softwood' }, timberOf({ material: 'softwood' }), 2.1, 1).spanM // 1.05
+ */
 export function spanOf(
   bar: Pick<Bar, 'section' | 'material'>,
   timber: Timber,
@@ -79,7 +82,7 @@ export function spanOf(
  * @param lengthM  the bar's length, m
  * @param brackets supports between its ends
  * @source         domain notes, "Strength"; load × 2 for landing and crowding (assumption)
- * @example        8 hens of 3.1 kg on 2.1 m of 38 × 89 softwood, flat: 18.0 mm at 5.96 MPa
+ * @example        strengthOf({ section: { shape: 'flat', widthM: 0.089, heightM: 0.038 }, material: 'softwood' }, timberOf({ material: 'softwood' }), 24.8, 2.1, 0).sagM // 0.018 (eight hens of 3.1 kg: six megapascals)
  */
 export function strengthOf(
   bar: Pick<Bar, 'section' | 'material'>,
@@ -107,7 +110,10 @@ export function strengthOf(
 /** Most brackets that are tried. */
 const MOST_BRACKETS = 20;
 
-/** Brackets between its ends that a bar needs; null where not even many are enough. */
+/**
+ * Brackets between its ends that a bar needs; null where not even many are enough.
+ * @example bracketsNeeded({ section: { shape: 'flat', widthM: 0.089, heightM: 0.038 }, material: 'softwood', lengthM: 2.1 }, timberOf({ material: 'softwood' }), 24.8) // 1
+ */
 export function bracketsNeeded(
   bar: Pick<Bar, 'section' | 'material' | 'lengthM'>,
   timber: Timber,

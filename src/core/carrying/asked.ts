@@ -19,7 +19,11 @@ export interface AskedDay {
   readonly seq: Webster;
 }
 
-/** Σ count × demand of one bird. */
+/**
+ * Σ count × demand of one bird.
+ * @param perBird  what one bird of each lot asks for, in the measure of the station
+ * @example demandOf([6, 2], [0.3, 0.4]) // 2.6
+ */
 export function demandOf(counts: readonly number[], perBird: readonly number[]): number {
   let sum = 0;
   for (let i = 0; i < counts.length; i++) sum += (counts[i] as number) * (perBird[i] ?? 0);
@@ -118,7 +122,10 @@ function sameOf(counts: readonly number[], a: readonly number[], b: readonly num
   return true;
 }
 
-/** What the birds living on any day ask for. */
+/**
+ * What the birds living on any day ask for.
+ * @example askedOn(flock, 0, () => [0.3]).counts // [6]
+ */
 export function askedOn(flock: FlockByDay, d: number, perBird: PerBird): AskedDay {
   const known = askedDays(flock, perBird).of.get(d);
   if (known) return known;
@@ -153,7 +160,11 @@ function enterOn(
   return { order, seq };
 }
 
-/** Lots by what one bird asks for, greatest first, then the heavier bird, then by id, whatever the list's order. */
+/**
+ * Lots by what one bird asks for, greatest first, then the heavier bird, then by id, whatever the list's order.
+ * @param perBird  what one bird of each lot asks for, in the measure of the station
+ * @example lotOrder(flock, 0, [0.3]) // [0]
+ */
 export function lotOrder(
   flock: FlockByDay,
   d: number,

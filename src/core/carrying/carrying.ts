@@ -87,7 +87,10 @@ export function carryOf(flock: FlockByDay, demand: StationDemand): Carry {
   };
 }
 
-/** The largest flock of the birds living on one day that fits, and how many they are. */
+/**
+ * The largest flock of the birds living on one day that fits, and how many they are.
+ * @example fittingOn(flock, { measure: 'length', perBird: () => [0.3], fits: ([n]) => n <= 4 }, 0).fitting // 4
+ */
 export function fittingOn(
   flock: FlockByDay,
   demand: StationDemand,
@@ -102,6 +105,8 @@ export function fittingOn(
 /**
  * The largest n of at most `limit` such that the flocks of 1…n birds all fit.
  * Most stations never fit a smaller flock worse, so it is found by halving.
+ * @param limit  most birds asked about
+ * @example fittingUpTo(askedDay, { fits: ([n]) => n <= 4 }, 6) // 4
  */
 export function fittingUpTo(
   day: AskedDay,

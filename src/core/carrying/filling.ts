@@ -3,6 +3,11 @@ export type Shares = readonly (readonly number[])[];
 
 /** A vessel is taken as full to nine decimals. */
 export const DUST = 1e-9;
+/**
+ * Whether nobody is left over.
+ * @param left  birds of each lot
+ * @example none([0, 0]) // true
+ */
 export const none = (left: readonly number[]): boolean => left.every((n) => n === 0);
 
 interface Quick {
@@ -10,7 +15,10 @@ interface Quick {
   readonly left: number[];
 }
 
-/** The best of a few sharings out in which every vessel is filled by turns with those that fit fewest others. */
+/**
+ * The best of a few sharings out in which every vessel is filled by turns with those that fit fewest others.
+ * @example quickest([[1 / 4], [1 / 2]], [6]).left // [0]
+ */
 export function quickest(shares: Shares, counts: readonly number[]): Quick {
   let best: Quick | null = null;
   for (const sign of [1, -1] as const) {
@@ -46,7 +54,10 @@ function orderBy(shares: Shares, lots: number, sign: 1 | -1): readonly number[] 
   return made;
 }
 
-/** The least share that one bird of a lot takes anywhere. */
+/**
+ * The least share that one bird of a lot takes anywhere.
+ * @example leastOf([[1 / 4], [1 / 2]], 0) // 0.25
+ */
 export function leastOf(shares: Shares, lot: number): number {
   let least = Number.POSITIVE_INFINITY;
   for (const own of shares) least = Math.min(least, own[lot] as number);
@@ -78,4 +89,9 @@ function fill(shares: Shares, counts: readonly number[], order: readonly number[
   return { at, left };
 }
 
+/**
+ * The sum of a list.
+ * @param list  in any one unit, which the sum has
+ * @example sum([1, 2, 3]) // 6
+ */
 export const sum = (list: readonly number[]): number => list.reduce((a, b) => a + b, 0);

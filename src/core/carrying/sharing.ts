@@ -58,7 +58,10 @@ export function shareOut(shares: Shares, counts: readonly number[]): Sharing {
       );
 }
 
-/** Whether all of them find room. */
+/**
+ * Whether all of them find room.
+ * @example allShare([[1 / 4], [1 / 2]], [7]) // false
+ */
 export function allShare(shares: Shares, counts: readonly number[]): boolean {
   if (!roomFor(shares, counts)) return false;
   if (none(quickest(shares, counts).left)) return true;

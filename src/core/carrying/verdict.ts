@@ -8,6 +8,7 @@ export type Verdict = 'short' | 'tight' | 'enough' | 'ample';
  * @param need  what is planned (or needed), > 0
  * @source      domain notes, "What carries N birds means"
  * @throws      RangeError where need is not above 0 (NaN too)
+ * @example verdictOf(10, 12) // 'short'
  */
 export function verdictOf(have: number, need: number): Verdict {
   if (!(need > 0)) throw new RangeError(`a verdict needs something to hold against, not ${need}`);

@@ -11,7 +11,7 @@ export interface Webster {
  * @param order   lots as ties go
  * @returns       index of the lot; −1 for an empty flock
  * @source        domain notes, "What carries N birds means"
- * @example       nextByWebster([4, 4, 6], [4, 4, 6], [0, 1, 2]) // 2: 6/13 is above 4/9
+ * @example       nextByWebster([4, 4, 6], [4, 4, 6], [0, 1, 2]) // 2 (six in thirteenths is above four in ninths)
  */
 export function nextByWebster(
   counts: readonly number[],
@@ -36,6 +36,7 @@ export function nextByWebster(
 
 /**
  * The flocks of 1, 2, 3 … birds of some lots, worked no further than has been asked for.
+ * @param order  indices of lots: which goes first where two have an equal claim
  * @example createWebster([4, 4, 6], [0, 1, 2]).of(14) // [4, 4, 6]
  */
 export function createWebster(counts: readonly number[], order: readonly number[]): Webster {

@@ -118,6 +118,10 @@ export const ellipse = (pen: Pen, { a0, a1, b0, b1 }: Face): EllipseShape => ({
   half: [(a1 - a0) / 2, (b1 - b0) / 2],
 });
 
+/**
+ * A circle about a point, m.
+ * @example circle('outlet', [1, 2], 0.1).half // [0.1, 0.1]
+ */
 export const circle = (pen: Pen, [a, b]: Point, radiusM: number): EllipseShape => ({
   kind: 'ellipse',
   pen,

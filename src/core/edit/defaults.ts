@@ -91,7 +91,11 @@ const SPRING = { north: '04-15', south: '10-15' } as const;
 const WEEKS_TO_THE_COOP = 8;
 const DAY_MS = 86_400_000;
 
-/** The year in which the next spring's chicks hatch after a day, and so many springs later. */
+/**
+ * The year in which the next spring's chicks hatch after a day, and so many springs later.
+ * @param springsLater  0 for the next spring, 1 for the one after
+ * @example springHatch(plan, today, 0) // '2027-04-15'
+ */
 export function springHatch(plan: Pick<Plan, 'climate'>, on: string, springsLater: number): string {
   const day = plan.climate !== null && plan.climate.latitudeDeg < 0 ? SPRING.south : SPRING.north;
   const year = Number(on.slice(0, 4));
@@ -99,7 +103,11 @@ export function springHatch(plan: Pick<Plan, 'climate'>, on: string, springsLate
   return `${next + springsLater}-${day}`;
 }
 
-/** Six hens more, of the breed last entered, hatched in the next spring or a later one. */
+/**
+ * Six hens more, of the breed last entered, hatched in the next spring or a later one.
+ * @param springsLater  0 for the next spring, 1 for the one after
+ * @example springGroup(plan, today, 0).hatchedOn // '2027-04-15'
+ */
 export function springGroup(plan: Plan, on: string, springsLater: number): Group {
   const hatchedOn = springHatch(plan, on, springsLater);
   const moves = Date.parse(`${hatchedOn}T00:00:00Z`) + WEEKS_TO_THE_COOP * 7 * DAY_MS;

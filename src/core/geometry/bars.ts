@@ -75,6 +75,7 @@ export const amongBars = (
  * one whose birds would sit under another bar's droppings, and one in another's place do not.
  * @param heaviestKg  the heaviest bird that roosts, kg: the droppings fall as wide as she is long
  * @param slept       whether birds sleep on a bar: it lies inside and somebody gets up to it
+ * @example notCounted({ ...bar, use: 'step' }, amongBars(plan), 2.2) // 'stepBar'
  */
 export function notCounted(
   bar: Bar,
@@ -100,7 +101,10 @@ const inAnothersPlace = (bar: Bar, { sleeping, solid }: AmongBars): boolean =>
       (below(bar.z, other.z) || (!below(other.z, bar.z) && other.id < bar.id)),
   );
 
-/** The bar whose droppings would fall on this one's birds, if there is one. */
+/**
+ * The bar whose droppings would fall on this one's birds, if there is one.
+ * @example upperBarOver({ ...bar, id: 'low', z: 0.5 }, [bar], 2.2)?.id // 'bar'
+ */
 export function upperBarOver(
   bar: Bar,
   sleeping: readonly Bar[],
@@ -159,7 +163,10 @@ export const spacingRule = (a: Bar, b: Bar): RuleId =>
     ? 'roosts.apart.level'
     : 'roosts.apart.stair';
 
-/** Where a bar's droppings fall: as long as the bar, from its underside to the floor. */
+/**
+ * Where a bar's droppings fall: as long as the bar, from its underside to the floor.
+ * @example droppingsShadow({ ...bar, axis: 'x', y: 1 }, 2.2, plan).y0 // 0.75
+ */
 export function droppingsShadow(bar: Bar, heaviestKg: number, plan: Plan): Solid {
   const reach = fitM('roosts.shadow', heaviestKg);
   const s = solidOf(bar, plan);

@@ -40,7 +40,7 @@ export interface Slope {
 
 /**
  * The box that a form fills, m.
- * @example  a roof prism of 2.4 × 1.8 m, 1.9 m at its ridge, fills 0…2.4 × 0…1.8 × 0…1.9
+ * @example  boundsOf({ kind: 'prism', axis: 'x', outline: [[0, 0], [0, 1], [2, 0]], from: 0, to: 3 }).y1 // 2
  */
 export function boundsOf(form: Form): Solid {
   if (form.kind !== 'prism') return form.box;
@@ -93,7 +93,7 @@ export const meet = (a: Solid, b: Solid): boolean =>
 
 /**
  * Whether two forms share room: what is round in plan as round, everything else by the box that it fills.
- * @example  two cans of 0.3 m across, 0.31 m apart middle to middle, do not; two boxes so placed corner to corner do
+ * @example  formsMeet(roomForm(shell), { kind: 'box', box: { x0: 4, x1: 5, y0: 0, y1: 1, z0: 0, z1: 1 } }) // false (they touch)
  */
 export function formsMeet(a: Form, b: Form): boolean {
   const [boxA, boxB] = [boundsOf(a), boundsOf(b)];

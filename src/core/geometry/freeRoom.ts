@@ -32,6 +32,7 @@ export interface Wanted {
  * The one search for free room: new things, moved things and things to add are put where it says.
  * @param heaviestKg  the heaviest bird that sleeps on bars, kg: how far droppings reach; null: none does
  * @returns its lowest corner in plan, m, or null where there is none
+ * @example freeSpot({ ...plan, fixtures: [] }, null, { id: 'new', at: (x, y) => ({ x0: x, x1: x + 0.3, y0: y, y1: y + 0.3, z0: 0, z1: 0.3 }) }) // { x: 0.02, y: 0.02 }
  */
 export function freeSpot(
   plan: Scoped,

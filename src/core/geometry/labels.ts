@@ -2,7 +2,8 @@
  * Moves labels apart along a line as little as needed, keeping their order.
  * @param wanted  where each label would like to stand, rising, in any one unit
  * @param gap     least distance between two labels, same unit
- * @param least   lowest and highest place allowed
+ * @param least   lowest place allowed
+ * @param most    highest
  * @returns       a place for each label; labels overflow the range only where they cannot all fit in it
  * @example       placeLabels([10, 11, 40], 5, 0, 100) // [8, 13, 40]
  */

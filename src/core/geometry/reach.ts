@@ -32,6 +32,7 @@ export const accessesOf = (plan: Plan): Access[] =>
  * headroom that joins a person's door.
  * @param headroomM  height that a keeper stands up in, m
  * @source           keepers (domain notes, "Reach and posture")
+ * @example reachMap(plan, 1.8).walkIn // true
  */
 export function reachMap(
   plan: Scoped,
@@ -112,7 +113,10 @@ export function armMap(plan: Plan): Uint8Array {
   return within;
 }
 
-/** Cells under a roof high enough to stand up: 1 where it is. */
+/**
+ * Cells under a roof high enough to stand up: 1 where it is.
+ * @example headroomMap(shell, 2.1).includes(1) // false
+ */
 export function headroomMap(shell: Plan['shell'], headroomM: number): Uint8Array {
   const { columns, rows, cellX, cellY } = gridOf(shell);
   const room = new Uint8Array(columns * rows);
@@ -249,7 +253,10 @@ function nearStanding(
   return false;
 }
 
-/** Whether an arm gets to this point of the floor; on the line between two cells either will do. */
+/**
+ * Whether an arm gets to this point of the floor; on the line between two cells either will do.
+ * @example withinReach(reachMap(plan, 1.8), 2, 0.2) // true
+ */
 export function withinReach(map: ReachMap, x: number, y: number): boolean {
   const cell = (at: number, size: number, count: number, dust: number): number =>
     Math.min(count - 1, Math.max(0, Math.floor(at / size + dust)));
@@ -262,7 +269,10 @@ export function withinReach(map: ReachMap, x: number, y: number): boolean {
   return false;
 }
 
-/** The strip of floor just inside a person's door, so deep. */
+/**
+ * The strip of floor just inside a person's door, so deep.
+ * @example doorStrip(door, plan, 0.6).y1 // 0.6
+ */
 export function doorStrip(door: OfKind<'door'>, plan: Plan, deepM: number): Solid {
   const s = solidOf(door, plan);
   const floor = { z0: 0, z1: plan.litter.depthM };

@@ -7,7 +7,10 @@ export function gapInPlan(a: Solid, b: Solid): number {
   return Math.hypot(dx, dy);
 }
 
-/** A solid grown by so much on every side, seen from above. */
+/**
+ * A solid grown by so much on every side, seen from above.
+ * @example grown({ x0: 1, x1: 2, y0: 1, y1: 2, z0: 0, z1: 1 }, 0.5).x0 // 0.5
+ */
 export const grown = (s: Solid, byM: number): Solid => ({
   ...s,
   x0: s.x0 - byM,

@@ -4,7 +4,7 @@ import type { Shell, Side } from '../model/schema';
  * Inside height of the roof's underside over a point of the floor, m above the bare floor.
  * @param x  m from the left wall
  * @param y  m from the front wall
- * @example  a mono roof from 1.90 m in front to 2.40 m at the rear, 2.10 m apart: 2.15 in the middle
+ * @example  roofHeightM({ lengthM: 2, widthM: 2.1, roof: { kind: 'mono', highSide: 'rear', lowM: 1.9, highM: 2.4 } }, 1, 1.05) // 2.15
  */
 export function roofHeightM(shell: Shell, x: number, y: number): number {
   const { roof, lengthM, widthM } = shell;

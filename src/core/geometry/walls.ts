@@ -1,7 +1,10 @@
 import type { Opening, Plan, Side } from '../model/schema';
 import { roofHeightM } from './shell';
 
-/** To the millimetre, m. */
+/**
+ * To the millimetre, m.
+ * @example mm(0.12345) // 0.123
+ */
 export const mm = (m: number): number => Math.round(m * 1000) / 1000;
 export const SIDES: readonly Side[] = ['front', 'rear', 'left', 'right'];
 export const OPPOSITE: Readonly<Record<Side, Side>> = {

@@ -8,7 +8,7 @@ const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
  * @param dx  m to the right
  * @param dy  m to the rear
  * @param z   where a height comes to, m above the bare floor
- * @example   moved(bar, 0.1, 0, (m) => m + 0.05).x // 0.1 more
+ * @example   moved({ ...bar, x: 0.8 }, 0.1, 0, (m) => m + 0.05).x // 0.9
  */
 export function moved<F extends Fixture>(
   fixture: F,

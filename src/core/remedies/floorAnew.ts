@@ -13,7 +13,10 @@ export const isOnFloor = (f: Fixture): boolean =>
   f.kind === 'dish' ||
   ((f.kind === 'feeder' || f.kind === 'drinker' || f.kind === 'dustBath') && f.place !== 'run');
 
-/** Things set one after another where nothing falls on them; what finds no such place stays where it is. */
+/**
+ * Things set one after another where nothing falls on them; what finds no such place stays where it is.
+ * @example stand({ ...plan, fixtures: [] }, [drinker], null).left // 0
+ */
 export function stand(
   plan: Plan,
   things: readonly Floor[],
@@ -32,7 +35,10 @@ export function stand(
 /** Birds that a port or a cup is tried for (wide-rafter, assumption): proving tells whether it is enough. */
 const BIRDS_EACH = 3;
 
-/** Each kind of vessel as one on the wall, with as many outlets as all birds ask for; null where there is but one. */
+/**
+ * Each kind of vessel as one on the wall, with as many outlets as all birds ask for; null where there is but one.
+ * @example asOne(plan, [], 6) // null
+ */
 export function asOne(
   plan: Plan,
   onFloor: readonly Floor[],

@@ -38,7 +38,11 @@ export const sameBank = (a: NestBank, b: NestBank): boolean =>
   a.lipZ === b.lipZ &&
   a.hungOutside === b.hungOutside;
 
-/** The bank with its lip low enough for bars no higher than this, and a step up to it where hens ask for one. */
+/**
+ * The bank with its lip low enough for bars no higher than this, and a step up to it where hens ask for one.
+ * @param mostZ  lowest sleeping bar, m above the bare floor
+ * @example lipUnder(plan, bank, 0.6, sizes).lipZ // 0.45
+ */
 export function lipUnder(
   plan: Plan,
   bank: NestBank,

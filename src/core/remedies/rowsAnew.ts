@@ -14,6 +14,10 @@ export const MOST_ROWS = 8;
 /** No row is set higher than this over the litter, m. */
 export const HIGHEST_M = 2;
 
+/**
+ * Rows that stand so far apart, m, over a breadth, m: one at either end.
+ * @example wholeRows(1.2, 0.38) // 4
+ */
 export const wholeRows = (acrossM: number, apartM: number): number =>
   Math.max(0, Math.floor(acrossM / apartM + 1e-9) + 1);
 

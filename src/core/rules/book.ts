@@ -28,7 +28,7 @@ export type SchoolChoice = string | { readonly custom: number };
  * @param massKg  live mass of the bird, kg, above 0
  * @source        domain notes, "Birds": length × (m/2.2)^(1/3), area × (m/2.2)^(2/3)
  * @throws        RangeError where the mass is not above 0 (NaN too)
- * @example       scaleToBird(0.3, 3.2, 'length') // 0.33991…
+ * @example       scaleToBird(0.3, 3.2, 'length') // 0.33991
  */
 export function scaleToBird(value: number, massKg: number, scale: Scale): number {
   if (!(massKg > 0)) throw new RangeError(`a bird's mass must be above 0 kg, not ${massKg}`);
@@ -47,11 +47,17 @@ const STANDARD_KG = [1.2, 3.8] as const;
  */
 const sidewaysTimes = (massKg: number): number => Math.cbrt(massKg / standardKg(massKg));
 
-/** The standard bird nearest to one of this mass, kg. */
+/**
+ * The standard bird nearest to one of this mass, kg.
+ * @example standardKg(4.8) // 3.8
+ */
 export const standardKg = (massKg: number): number =>
   Math.min(STANDARD_KG[1], Math.max(STANDARD_KG[0], massKg));
 
-/** A fit-out distance for a bird of this mass, m. */
+/**
+ * A fit-out distance for a bird of this mass, m.
+ * @example fitM('roosts.wall', 2.9) // 0.38
+ */
 export const fitM = (id: RuleId, massKg: number): number =>
   scaleToBird(ruled(id), massKg, RULES[id].scale);
 

@@ -165,7 +165,7 @@ export interface Cover extends Material<'none' | 'mesh6' | 'mesh13' | 'mesh25' |
  * @param pitchM  from wire to wire, m, above 0
  * @param wireM   the wire's thickness, m, below the pitch
  * @source        domain notes, "Air"
- * @example       freeOfMesh(0.013, 0.00107) // 0.842156…
+ * @example       freeOfMesh(0.013, 0.00107) // 0.84216
  */
 export const freeOfMesh = (pitchM: number, wireM: number): number =>
   ((pitchM - wireM) / pitchM) ** 2;

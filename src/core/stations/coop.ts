@@ -9,7 +9,11 @@ import { COOP_WORKINGS as W } from './coop.working';
 /** Figure id of the birds living in the coop on a day. */
 export const flockDayFigure = (day: string): string => `flock.on.${day}`;
 
-/** Figures of the planned flock, of every day it changes on, and of each lot's bird as it is drawn. */
+/**
+ * Figures of the planned flock, of every day it changes on, and of each lot's bird as it is drawn.
+ * @param drawnOn  day of the horizon that birds are drawn on, from 0
+ * @example birdsFigures(flock, 0)[0]?.value // 6
+ */
 export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
   const livingFigure = (id: string, d: number | null): Figure => {
     const living = d === null ? flock.lots.map(() => 0) : livingOn(flock, d);
@@ -27,6 +31,8 @@ export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
 /**
  * What the coop carries, the shortest of its rails, and how many more than planned that is; where other birds than
  * the planned ones live here on the day that sets it, how many of those find what they ask for.
+ * @param rails  birds that each station carries
+ * @example carriesFigures(12, 14, [12, 20], null)[0]?.value // 12
  */
 export function carriesFigures(
   carries: number,

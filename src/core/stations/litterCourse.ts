@@ -42,7 +42,11 @@ export interface LitterCourse {
 /** Floor that litter lies on, m²: all but the keeper's own strip. It lies under what stands or hangs there too. */
 export const litterFloorM2 = (plan: Scoped): number => birdsFloorM2(plan);
 
-/** Share of the day's droppings that lands on the litter. */
+/**
+ * Share of the day's droppings that lands on the litter.
+ * @param nightShare  share of the droppings that fall at night, 0…1
+ * @example shareOnLitter(0.5, true) // 0.075
+ */
 export function shareOnLitter(nightShare: number, boardUnderBars: boolean): number {
   const byDay = ruled('litter.byDay') * (1 - nightShare);
   return (boardUnderBars ? 0 : nightShare) + byDay;
@@ -53,7 +57,7 @@ export function shareOnLitter(nightShare: number, boardUnderBars: boolean): numb
  * @param droppingsKg  fresh droppings on the litter in the week, kg
  * @param cn           the bedding's own ratio; null for sand, which is not topped up for carbon
  * @source             domain notes, "Litter": N 1.4 % of fresh mass, C:N 8, carbon 0.45
- * @example            topUpKg(3.29, 450) // 1.84 kg, 17 L of shavings
+ * @example            topUpKg(3.29, 450) // 1.84 (kg: seventeen litres of shavings)
  */
 export function topUpKg(droppingsKg: number, cn: number | null): number {
   if (cn === null || cn <= ruled('litter.cn.poor')) return 0;
@@ -146,6 +150,9 @@ export function litterCourse(
   };
 }
 
-/** The plan with the final depth of its litter, which everything is held to. */
+/**
+ * The plan with the final depth of its litter, which everything is held to.
+ * @example withFinalDepth(plan, 0.2).litter.finalM // 0.2
+ */
 export const withFinalDepth = (plan: Plan, finalM: number): Plan =>
   plan.litter.finalM === finalM ? plan : { ...plan, litter: { ...plan.litter, finalM } };

@@ -23,6 +23,13 @@ export const scaledSpec = (unit: Unit, given: 'school' | 'keepers') =>
     },
   });
 
+/**
+ * How a rule was brought to a bird of another mass, kg: what its working shows.
+ * @param rule  m or m², for the hen of 2.2 kg
+ * @param mass  kg
+ * @param scaled  m or m², for the bird
+ * @example scaledParts(0.3, 2.2, 'length', 0.3) // { rule: 0.3, mass: 2.2, reference: 2.2, power: 0.33333, scaled: 0.3 }
+ */
 export const scaledParts = (rule: number, mass: number, scale: Scale, scaled: number) => ({
   rule,
   mass,

@@ -57,7 +57,10 @@ export const SHEET_WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...keyed(FOUND_SPECS),
 };
 
-/** How far droppings of birds of this mass fall to each side of a bar. */
+/**
+ * How far droppings of birds of this mass fall to each side of a bar.
+ * @example shadowReach(sheet, 2.2).value // 0.25
+ */
 export const shadowReach = (s: Sheet, massKg: number): FindingNumber =>
   s.found('roosts.shadow.reach', 'm', fitM('roosts.shadow', massKg), KEEPERS);
 

@@ -87,7 +87,10 @@ export function dayOfYear(iso: string): number {
   return ofMonthAndDay(Number(iso.slice(5, 7)) - 1, Number(iso.slice(8, 10)));
 }
 
-/** The same of a day counted from 1 January 1970. */
+/**
+ * The same of a day counted from 1 January 1970.
+ * @example dayOfYearAt(31) // 31
+ */
 export function dayOfYearAt(day: number): number {
   const date = new Date(day * DAY_MS);
   return ofMonthAndDay(date.getUTCMonth(), date.getUTCDate());

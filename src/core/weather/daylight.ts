@@ -18,6 +18,7 @@ const PERIHELION_DAYS = 2;
  * @param latitudeDeg  north positive, −90…90
  * @source             sunrise equation with the sun's declination to first order in eccentricity.
  *                     Accuracy: within a minute of suncalc up to 60° (test)
+ * @example daylightHours(52)[172] // 16.732
  */
 export function daylightHours(latitudeDeg: number): Float64Array {
   return Float64Array.from({ length: YEAR_DAYS }, (_, day) => hoursOn(day + 0.5, latitudeDeg));

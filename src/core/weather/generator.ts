@@ -26,6 +26,7 @@ export interface GeneratedDays {
  * Daily minima and maxima of so many years: the day's normal, and a departure that fades by 0.7 a day.
  * The same seed gives the same days.
  * @source  wide-rafter (assumption: first-order autoregression about harmonic normals)
+ * @example generateDays({ meanC: Array(12).fill(10), minC: Array(12).fill(5), maxC: Array(12).fill(15), anomalyK: 0 }, 1, 7).minC[100] // 5
  */
 export function generateDays(
   normals: TemperatureNormals,

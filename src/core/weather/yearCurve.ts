@@ -8,7 +8,10 @@ const MONTH_OF_DAY: readonly number[] = MONTH_DAYS.flatMap((days, month) =>
   Array<number>(days).fill(month),
 );
 
-/** Month (0…11) of a day of the year (0…364). */
+/**
+ * Month (0…11) of a day of the year (0…364).
+ * @example monthOfDay(31) // 1
+ */
 export const monthOfDay = (day: number): number => MONTH_OF_DAY[day] ?? MONTHS - 1;
 
 const HARMONICS = 12;

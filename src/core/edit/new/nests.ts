@@ -69,6 +69,7 @@ export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
 /**
  * A bank against the wall that is darkest and free: out of the droppings, clear of things, doorways and the pop door's light.
  * @param rearM  left free along the rear wall, m
+ * @example againstWall(plan, bank, sizes)?.faces // 'right'
  */
 export function againstWall(
   plan: Plan,

@@ -99,7 +99,11 @@ export function readAmount(text: string, kind: AmountKind, units: UnitSystem): n
   return n === null || !factor ? null : tidy(n * factor.times + factor.plus);
 }
 
-/** An amount as a number of the unit printed. */
+/**
+ * An amount as a number of the unit printed.
+ * @param value  SI, in the unit of its kind
+ * @example inPrinted(2.26796185, 'kg', 'imperial') // 5
+ */
 export function inPrinted(value: number, kind: AmountKind, units: UnitSystem): number {
   const { times, plus } = printedFactor(kind, units);
   return tidy((value - plus) / times);

@@ -23,5 +23,8 @@ const DAY_MS = 86_400_000;
 export const dayNumber = (iso: string): number =>
   Date.UTC(Number(iso.slice(0, 4)), Number(iso.slice(5, 7)) - 1, Number(iso.slice(8, 10))) / DAY_MS;
 
-/** The ISO day of a day number. */
+/**
+ * The ISO day of a day number.
+ * @example isoDay(dayNumber('2026-11-24') + 7) // '2026-12-01'
+ */
 export const isoDay = (day: number): string => new Date(day * DAY_MS).toISOString().slice(0, 10);

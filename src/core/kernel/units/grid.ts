@@ -22,15 +22,21 @@ export const gridUp = (m: number, units: UnitSystem): number =>
 
 /**
  * The next measure down, m.
- * @example gridDown(0.3399, 'imperial') // 0.3302, thirteen inches
+ * @example gridDown(0.3399, 'imperial') // 0.3302 (thirteen inches)
  */
 export const gridDown = (m: number, units: UnitSystem): number =>
   stepped(Math.floor(m / GRID_M[units] + DUST), units);
 
-/** The nearest measure, m. */
+/**
+ * The nearest measure, m.
+ * @example gridNear(0.3399, 'metric') // 0.34
+ */
 export const gridNear = (m: number, units: UnitSystem): number =>
   stepped(Math.round(m / GRID_M[units]), units);
 
-/** Whether a measure can be read off a tape in these units. */
+/**
+ * Whether a measure can be read off a tape in these units.
+ * @example onGrid(0.3302, 'imperial') // true
+ */
 export const onGrid = (m: number, units: UnitSystem): boolean =>
   Math.abs(gridNear(m, units) - m) < 1e-6;

@@ -72,7 +72,7 @@ export function readRoomLength(text: string, units: UnitSystem): Outcome<number>
  * Writes a length for reading off a tape.
  * Metric: cm below 1 m, m with two decimals from there. Imperial: feet, inches and a fraction.
  * @param metres  m, any sign
- * @example       formatLength(2.0955, { units: 'imperial' }) // 6′ 10 1/2″
+ * @example       formatLength(2.0955, { units: 'imperial' }) // '6′ 10 1/2″'
  */
 export function formatLength(metres: number, format: LengthFormat): string {
   return format.units === 'metric'
@@ -163,7 +163,7 @@ function formatImperial(metres: number, denominator: number): string {
   return rest === 0 ? `${sign}${feet}′` : `${sign}${feet}′ ${inches}″`;
 }
 
-/** So many parts of an inch in lowest terms. @example mixedNumber(168, 16) // 10 1/2 */
+/** So many parts of an inch in lowest terms. Of 168 sixteenths: 10 1/2. */
 function mixedNumber(parts: number, denominator: number): string {
   const whole = Math.floor(parts / denominator);
   const over = parts - whole * denominator;

@@ -19,7 +19,7 @@ export const massFieldUnit = (units: UnitSystem): 'kg' | 'lb' => (units === 'met
  * @param text   what was typed
  * @param units  the system whose field unit (kg or lb) a bare number takes
  * @returns      kg; or an issue: mass.empty, mass.unreadable
- * @example      readMass('7 lb 1 oz', 'metric') // { ok: true, value: 3.203495… }
+ * @example      readMass('7 lb 1 oz', 'metric') // { ok: true, value: 3.2035 }
  */
 export function readMass(text: string, units: UnitSystem): Outcome<number> {
   const t = text.trim().toLowerCase().replace(/\s+/g, ' ');
@@ -47,7 +47,10 @@ export function readMass(text: string, units: UnitSystem): Outcome<number> {
 /** A chick's mass is told in grams or ounces below this. */
 const CHICK_KG = 0.2;
 
-/** Writes a bird's mass: kg with two decimals, or pounds with one; a chick's in grams or ounces. */
+/**
+ * Writes a bird's mass: kg with two decimals, or pounds with one; a chick's in grams or ounces.
+ * @example formatMass(3.2, 'imperial') // '7.1 lb'
+ */
 export function formatMass(kg: number, units: UnitSystem): string {
   const chick = kg > 0 && kg < CHICK_KG;
   if (units === 'metric') {

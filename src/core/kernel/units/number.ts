@@ -4,19 +4,38 @@ const SCALE = 10 ** PLACES;
 /** What rounds away at the last place. */
 const DUST = 0.5 / SCALE;
 
-/** Rounds away binary dust: to nine decimals. Non-finite numbers pass through unchanged. */
+/**
+ * Rounds away binary dust: to nine decimals. Non-finite numbers pass through unchanged.
+ * @example tidy(0.1 + 0.2) // 0.3
+ */
 export const tidy = (x: number): number => (Number.isFinite(x) ? Math.round(x * SCALE) / SCALE : x);
 
-/** Whole units that go into a quotient: divide, round to nine decimals, floor. */
+/**
+ * Whole units that go into a quotient: divide, round to nine decimals, floor.
+ * @example wholeDown(2.999999999999) // 3
+ */
 export const wholeDown = (x: number): number => Math.floor(tidy(x));
 
-/** Whole units that a quotient asks for: divide, round to nine decimals, ceil. */
+/**
+ * Whole units that a quotient asks for: divide, round to nine decimals, ceil.
+ * @example wholeUp(2.000000000001) // 2
+ */
 export const wholeUp = (x: number): number => Math.ceil(tidy(x));
 
-/** a ≤ b, to nine decimals. */
+/**
+ * a ≤ b, to nine decimals.
+ * @param a  in any one unit
+ * @param b  in the same
+ * @example atMost(0.1 + 0.2, 0.3) // true
+ */
 export const atMost = (a: number, b: number): boolean => a - b < DUST;
 
-/** a < b, to nine decimals. */
+/**
+ * a < b, to nine decimals.
+ * @param a  in any one unit
+ * @param b  in the same
+ * @example below(0.3, 0.1 + 0.2) // false
+ */
 export const below = (a: number, b: number): boolean => a - b < -DUST;
 
 /**

@@ -25,14 +25,17 @@ const stepOf = (litres: number, units: UnitSystem): number => {
 
 /**
  * The next size up that is sold: whole litres to ten, then by fives; half gallons to three, then whole ones.
- * @example vesselUp(30, 'imperial') // 30.283294, eight gallons
+ * @example vesselUp(30, 'imperial') // 30.283294 (eight gallons)
  */
 export function vesselUp(litres: number, units: UnitSystem): number {
   const step = stepOf(litres, units);
   return stepped(Math.ceil(litres / step - DUST), step);
 }
 
-/** The most that fits below so much: by tenths of a litre below two, or of a gallon below one, then by small steps. */
+/**
+ * The most that fits below so much: by tenths of a litre below two, or of a gallon below one, then by small steps.
+ * @example vesselDown(30, 'imperial') // 28.391
+ */
 export function vesselDown(litres: number, units: UnitSystem): number {
   const { smallL } = STEPS[units];
   const step = litres < 2 * smallL ? (units === 'metric' ? 0.1 : LITRES_PER_GALLON / 10) : smallL;

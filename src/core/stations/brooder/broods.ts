@@ -28,7 +28,7 @@ export interface Hatch {
  * Chicks to expect of eggs set: three in four of the own flock's, half of those that came by post;
  * half of them are cocks.
  * @source  keepers (domain notes, "Losses and sex")
- * @example hatchOf({ eggsSet: { eggs: 40, posted: false }, sex: 'hen' }) // 30 hatched, 15 for the group
+ * @example hatchOf({ eggsSet: { eggs: 40, posted: false }, sex: 'hen' }) // { eggs: 40, rate: 0.75, hatched: 30, share: 0.5, forGroup: 15 }
  */
 export function hatchOf({ eggsSet, sex }: Pick<Group, 'eggsSet' | 'sex'>): Hatch | null {
   if (eggsSet === null) return null;
@@ -106,15 +106,25 @@ export function chickM2(ageDays: number, adultKg: number, meat: boolean): number
 
 const EARLY_TO_DAY = ruled('brooder.edge.earlyTo');
 
-/** Feed edge and water rim of one chick at an age, m. Source: keepers. */
+/**
+ * Feed edge and water rim of one chick at an age, m. Source: keepers.
+ * @example chickEdgeM(20) // 0.04
+ */
 export const chickEdgeM = (ageDays: number): number =>
   ruled(ageDays <= EARLY_TO_DAY ? 'brooder.feed.early' : 'brooder.feed.later');
+/**
+ * Rim of water that one chick has, m. Source: keepers.
+ * @example chickRimM(7) // 0.01
+ */
 export const chickRimM = (ageDays: number): number =>
   ruled(ageDays <= EARLY_TO_DAY ? 'brooder.water.early' : 'brooder.water.later');
 
 const PLATE_FULL_DAY = ruled('brooder.plate.fullDay');
 
-/** Plate one chick asks for at an age, m²: from 0.0064 at hatch evenly to 0.0128 at three weeks. */
+/**
+ * Plate one chick asks for at an age, m²: from 0.0064 at hatch evenly to 0.0128 at three weeks.
+ * @example chickPlateM2(0) // 0.0064
+ */
 export function chickPlateM2(ageDays: number): number {
   const early = ruled('brooder.plate.hatch');
   const later = ruled('brooder.plate.threeWeeks');
@@ -135,7 +145,10 @@ export function lampW(chicks: number, comfortC: number, airC: number): number {
 /** Lamps as they are sold, W. */
 export const LAMPS = [60, 100, 150, 175, 250] as const;
 
-/** The lamp to buy: the next as sold; 0 where none is needed, null where none is strong enough. */
+/**
+ * The lamp to buy: the next as sold; 0 where none is needed, null where none is strong enough.
+ * @example lampToBuy(160) // 175
+ */
 export const lampToBuy = (watts: number): number | null =>
   watts === 0 ? 0 : (LAMPS.find((w) => w >= watts - 1e-9) ?? null);
 
@@ -154,7 +167,10 @@ const MEAT_OUT = {
   nightC: ruled('brooder.out.meatNight'),
 } as const;
 
-/** Coldest night that birds of this age bear, °C. */
+/**
+ * Coldest night that birds of this age bear, °C.
+ * @example toleratedC(49, false) // 5
+ */
 export function toleratedC(ageDays: number, meat: boolean): number {
   if (meat) return ageDays < MEAT_OUT.fromDay ? Number.POSITIVE_INFINITY : MEAT_OUT.nightC;
   const weeks = Math.floor(ageDays / 7);
@@ -164,7 +180,10 @@ export function toleratedC(ageDays: number, meat: boolean): number {
 /** Nights looked ahead when birds move out. */
 export const NIGHTS_AHEAD = ruled('brooder.out.nights');
 
-/** Share of the generated years with a night colder than this among the ten from a day of the year on. */
+/**
+ * Share of the generated years with a night colder than this among the ten from a day of the year on.
+ * @example colderNightChance(climate, 15, 0) // 1
+ */
 export function colderNightChance(climate: Climate, yearDay: number, nightC: number): number {
   const { nightsC } = climate;
   const years = Math.floor(nightsC.length / YEAR_DAYS);
@@ -181,7 +200,10 @@ export function colderNightChance(climate: Climate, yearDay: number, nightC: num
   return years === 0 ? 0 : cold / years;
 }
 
-/** Mean night of a day of the year over the generated years, °C. */
+/**
+ * Mean night of a day of the year over the generated years, °C.
+ * @example meanNightC(climate, 15) // -17.846
+ */
 export function meanNightC(climate: Climate, yearDay: number): number {
   const { nightsC } = climate;
   let sum = 0;
@@ -243,7 +265,11 @@ export interface BroodWeek {
 
 const WALL_FIRST_DAYS = ruled('brooder.wall.firstTo');
 
-/** A brood week by week to its last day, as at the end of each week. */
+/**
+ * A brood week by week to its last day, as at the end of each week.
+ * @param times  room that the keeper gives, times what the rule asks for
+ * @example broodWeeks({ lot, chicks: 10, lastDay: 20, meat: false }, 1).length // 3
+ */
 export function broodWeeks(brood: Brood, times: number): BroodWeek[] {
   const weeks = Math.max(1, Math.ceil((brood.lastDay + 1) / 7));
   return Array.from({ length: weeks }, (_, i) => {

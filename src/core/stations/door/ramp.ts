@@ -9,7 +9,10 @@ import { DOOR_WORKINGS as W } from './door.working';
 const slopeDeg = (rise: number, length: number): number =>
   (Math.asin(Math.min(1, rise / length)) * 180) / Math.PI;
 
-/** Cleats as close as the slope asks: 0.20 m to 20°, closing evenly to 0.14 m at 35°. */
+/**
+ * Cleats as close as the slope asks: 0.20 m to 20°, closing evenly to 0.14 m at 35°.
+ * @example cleatPitchM(27.5) // 0.17
+ */
 export function cleatPitchM(deg: number): number {
   const [flat, steep] = [ruled('door.cleat.flat'), ruled('door.cleat.steep')];
   const [from, to] = [ruled('door.cleat.flatTo'), ruled('door.cleat.steepAt')];

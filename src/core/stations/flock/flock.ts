@@ -214,7 +214,10 @@ function designFigures(s: Sheet, { climate }: FlockByDay): void {
   one('climate.hottestMeanMax', hottestMeanMaxC);
 }
 
-/** The first day on which one bird of a lot is told of: today, or its first day here; null where it never comes. */
+/**
+ * The first day on which one bird of a lot is told of: today, or its first day here; null where it never comes.
+ * @example toldOn(flock, 0) // '2026-11-24'
+ */
 export function toldOn(flock: FlockByDay, lot: number): string | null {
   const first = flock.columns[lot]?.here.findIndex((n) => n > 0) ?? -1;
   return first < 0 ? null : dayOf(flock, first);

@@ -47,6 +47,9 @@ export function isFor({ plan, flock }: StationContext, bank: NestBank, lot: Lot)
 /** A lip no higher than this above the litter is a bank on the floor, m. Source: keepers (ducks' lips). */
 const FLOOR_LIP_M = 0.3;
 
-/** 1 for each lot whose hens are in lay on a day of the horizon, else 0. */
+/**
+ * 1 for each lot whose hens are in lay on a day of the horizon, else 0.
+ * @example layingPerBird(flock, 0) // [1]
+ */
 export const layingPerBird = ({ columns }: FlockByDay, d: number): number[] =>
   columns.map((c) => c.inLay[d] ?? 0);

@@ -75,13 +75,19 @@ export const nestsStation: CarryingStation = {
   },
 };
 
-/** Least number of boxes whatever the quotient: two from four hens on where the school says so. */
+/**
+ * Least number of boxes whatever the quotient: two from four hens on where the school says so.
+ * @example leastBoxes(ctx.schools['nests.hens'], 6) // 2
+ */
 export function leastBoxes(school: ChosenSchool, hens: number): number {
   const twoFrom = school.params.twoBoxesFromHens;
   return twoFrom !== undefined && hens >= twoFrom ? 2 : 1;
 }
 
-/** Boxes that so many hens ask for. */
+/**
+ * Boxes that so many hens ask for.
+ * @example boxesNeeded({ ...ctx.schools['nests.hens'], value: 4.5 }, 10) // 3
+ */
 export const boxesNeeded = (school: ChosenSchool, hens: number): number =>
   hens === 0 ? 0 : Math.max(leastBoxes(school, hens), wholeUp(hens / school.value));
 

@@ -50,7 +50,10 @@ export function waysOf(plan: Plan, placed = placementsOf(plan)): Ways {
   return { perches, near };
 }
 
-/** Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar. */
+/**
+ * Bars that a bird of this hop gets up to, from the litter as it is started, bar by bar.
+ * @example [...reachedBy(plan, 0.5)] // ['bar', 'step']
+ */
 export function reachedBy(plan: Plan, hopM: number, ways = waysOf(plan)): Set<string> {
   const { perches, near } = ways;
   const reached = perches.map((p) => atMost(p.z - plan.litter.depthM, hopM));

@@ -21,7 +21,7 @@ const DROPPINGS_KG_M3 = ruled('droppings.density');
  * @param share   night share of the day's droppings
  * @param kgDay   fresh droppings of all who sit there, kg a day
  * @param usedM   length of bar in use, m
- * @example       stripMDay(1 / 2, droppingsKgDay(2.2), 0.3) // 0.0012
+ * @example       stripMDay(1 / 2, 0.10838, 0.3) // 0.0012
  */
 export const stripMDay = (share: number, kgDay: number, usedM: number): number =>
   (share * kgDay) / (DROPPINGS_KG_M3 * (1 - STRIP_AIR) * ruled('roosts.droppings.strip') * usedM);

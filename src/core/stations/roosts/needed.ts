@@ -24,6 +24,10 @@ export function neededFigures(s: Sheet, heaviestKg: number): void {
   }
 }
 
+/**
+ * A rule of the bars for a bird of this mass, kg, as a finding tells it.
+ * @example neededNumber('roosts.wall', 2.2).value // 0.38
+ */
 export const neededNumber = (id: RuleId, heaviestKg: number): FindingNumber => ({
   value: fitM(id, heaviestKg),
   unit: 'm',

@@ -49,7 +49,10 @@ export function packBars(
 const placesOn = (roomM: number, widthM: number, waiting: number): number =>
   Math.min(waiting, Math.max(0, wholeDown(roomM / widthM)));
 
-/** Lots by width, widest first; ties keep their order. */
+/**
+ * Lots by width, widest first; ties keep their order.
+ * @example widestFirst([0.2, 0.34]) // [1, 0]
+ */
 export const widestFirst = (widthsM: readonly number[]): number[] =>
   widthsM.map((_, i) => i).sort((a, b) => (widthsM[b] ?? 0) - (widthsM[a] ?? 0) || a - b);
 
@@ -68,6 +71,7 @@ let room = new Float64Array(16);
  * @param order    lots in the order they choose
  * @param counts   birds of each lot
  * @param widthsM  width of one bird of each lot; 0 for those that take no bar
+ * @example allSeated({ usableM: [1, 0.7], reaches: [] }, [0, 1], [3, 2], [0.34, 0.2]) // true
  */
 export function allSeated(
   { usableM, reaches }: Bars,
@@ -109,6 +113,7 @@ export interface Sure {
  * What is seated for certain. A bird finds no place only where every bar that she reaches has less room than her
  * width: the bars are then full but for less than a width each, and each holds at least as many birds as it would of
  * the widest.
+ * @example surelySeated({ usableM: [1], reaches: [] }, [3], [0.3]) // { lengthM: 1, birds: 3, widestM: 0.3 }
  */
 export function surelySeated(
   { usableM, reaches }: Bars,
@@ -149,11 +154,19 @@ export function surelySeated(
   return { lengthM, birds, widestM };
 }
 
-/** Whether so many birds are seated for certain, whichever they are: each taken to be as wide as the widest. */
+/**
+ * Whether so many birds are seated for certain, whichever they are: each taken to be as wide as the widest.
+ * @param n  birds
+ * @example isSureOf({ lengthM: 0.9, birds: 2, widestM: 0.3 }, 2) // true
+ */
 export const isSureOf = ({ lengthM, birds, widestM }: Sure, n: number): boolean =>
   n <= birds || below(n * widestM, lengthM);
 
-/** Whether these are seated for certain. */
+/**
+ * Whether these are seated for certain.
+ * @param taken  birds of each lot
+ * @example isSure({ lengthM: 0.9, birds: 2, widestM: 0.3 }, [2], [0.3]) // true
+ */
 export function isSure(sure: Sure, taken: readonly number[], widthsM: readonly number[]): boolean {
   let [length, birds] = [0, 0];
   for (let i = 0; i < taken.length; i++) {

@@ -14,7 +14,10 @@ export const hotFactor = ({ climate }: FlockByDay): number => {
   return climate !== null && atMost(HOT.fromC, climate.design.hottestMeanMaxC) ? HOT.times : 1;
 };
 
-/** Width of one bird of each lot along the bar on a day, m; 0 for those that take none: ducks, and young chicks. */
+/**
+ * Width of one bird of each lot along the bar on a day, m; 0 for those that take none: ducks, and young chicks.
+ * @example widthsOf(flock, { ...ctx.schools['roosts.length'], value: 0.3, scale: 'length' }, 0) // [0.3]
+ */
 export function widthsOf(flock: FlockByDay, school: ChosenSchool, d: number): number[] {
   const hot = hotFactor(flock);
   return flock.lots.map((lot, i) => {

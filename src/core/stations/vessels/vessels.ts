@@ -36,7 +36,10 @@ export const edgeRule = (v: Vessel): ToldRuleId | null => EDGE[`${v.kind}.${v.ty
 export const edgeM = (v: Vessel): number =>
   v.type === 'trough' ? v.lengthM * (v.bothSides ? 2 : 1) : Math.PI * v.diameterM;
 
-/** Birds of a lot that one outlet serves; 0 where it serves none of them. */
+/**
+ * Birds of a lot that one outlet serves; 0 where it serves none of them.
+ * @example perOutlet({ ...drinker, type: 'nipple' }, lot, 2.2) // 4
+ */
 export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
   switch (v.type) {
     case 'port':

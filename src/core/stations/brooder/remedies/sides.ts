@@ -6,7 +6,11 @@ import { told } from '../../../proposals/setting';
 /** Longest side of a brooder that is still a box, m. */
 const MOST_BOX_M = 2.4;
 
-/** Sides of a box of the same shape that has a part of what is asked for; null where it would fill a room. */
+/**
+ * Sides of a box of the same shape that has a part of what is asked for; null where it would fill a room.
+ * @param part  share of what is asked for, above 0
+ * @example sidesFor({ ...plan, brooder: { lengthM: 1, widthM: 0.5 } }, { numbers: { needed: { value: 2 }, there: { value: 1 } } }, 1) // { lengthM: 1.42, widthM: 0.71 }
+ */
 export function sidesFor(
   plan: Plan,
   finding: Finding,

@@ -14,7 +14,10 @@ export function longest(plan: Plan, axis: 'x' | 'y'): { from: number; lengthM: n
   return { from: end, lengthM: Math.max(0, down(plan, room - 2 * end)) };
 }
 
-/** How far a bar may run between the walls without its droppings reaching a nest bank. */
+/**
+ * How far a bar may run between the walls without its droppings reaching a nest bank.
+ * @example clearOfNests({ ...plan, fixtures: [bar] }, bar, 2.2) // { from: 0.15, lengthM: 3.7 }
+ */
 export function clearOfNests(
   plan: Plan,
   bar: Bar,
@@ -37,5 +40,10 @@ export function clearOfNests(
 /** A bar that ends beside a bank ends so far from it. */
 const NEST_CLEAR_M = 0.02;
 
+/**
+ * A bar as it is told where it is laid: from so far along its wall, m, and so long, m.
+ * @param from  its near end, m from the wall that it starts at
+ * @example placed(bar, 0.5, 2) // { x: 0.5, lengthM: 2 }
+ */
 export const placed = (bar: Bar, from: number, lengthM: number) =>
   bar.axis === 'x' ? { x: from, lengthM } : { y: from, lengthM };

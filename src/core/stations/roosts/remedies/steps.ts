@@ -12,7 +12,11 @@ import { chosenSchool, RULE_BOOK } from '../../../rules/book';
 /** More steps than this are a staircase that nobody cleans under. */
 const MOST_STEPS = 2;
 
-/** Steps up to a bar, each no higher than a hop and as far out as it is high; none where it would take too many. */
+/**
+ * Steps up to a bar, each no higher than a hop and as far out as it is high; none where it would take too many.
+ * @param least  steps at the least
+ * @example stepsTo({ ...plan, fixtures: [bar] }, bar, 0.3).length // 1
+ */
 export function stepsTo(plan: Plan, bar: Bar, hopM: number, least = 1): Bar[] {
   const start = plan.litter.depthM;
   const height = bar.z - start;

@@ -7,7 +7,10 @@ import { changing, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { vesselIn } from './vesselIn';
 
-/** A place on the floor for a vessel: out of the droppings, clear of what stands, apart from its like. */
+/**
+ * A place on the floor for a vessel: out of the droppings, clear of what stands, apart from its like.
+ * @example freePlace({ ...plan, fixtures: [] }, drinker, null) // { x: 0.17, y: 0.17 }
+ */
 export function freePlace(
   plan: Plan,
   vessel: Vessel,

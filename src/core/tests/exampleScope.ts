@@ -1,0 +1,41 @@
+import { createFlockWorker } from '../birds/flock';
+import { flockSizes } from '../birds/flockSizes';
+import { askedOn } from '../carrying/asked';
+import { createJudge } from '../judge';
+import type { Fixture, OfKind } from '../model/schema';
+import { RULE_BOOK } from '../rules/book';
+import { judgingSheet } from '../stations/sheet';
+import { workClimate } from '../weather/climate';
+import { DAY, sampleClimate, soundCoop } from './plans';
+
+/**
+ * What examples in the core's comments may name, beside what their own file exports: a sound coop of six hens of
+ * 2.2 kg, 4 m by 3 m and 2 m high, its parts, its flock by day, and the context that it is judged in.
+ */
+export function exampleScope(): Record<string, unknown> {
+  const plan = soundCoop();
+  const flock = createFlockWorker()(plan, DAY);
+  const of = <K extends Fixture['kind']>(kind: K): OfKind<K> => {
+    const found = plan.fixtures.find((f): f is OfKind<K> => f.kind === kind);
+    if (!found) throw new Error(`the coop has no ${kind}`);
+    return found;
+  };
+  const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
+  return {
+    plan,
+    shell: plan.shell,
+    flock,
+    lot: flock.lots[0],
+    sizes: flockSizes(plan),
+    bar: of('bar'),
+    bank: of('nestBank'),
+    door: of('door'),
+    feeder: of('feeder'),
+    drinker: of('drinker'),
+    climate: workClimate(sampleClimate('cold-continental')),
+    ctx,
+    sheet: judgingSheet('roosts', ctx.kept),
+    askedDay: askedOn(flock, 0, () => [0.3]),
+    today: DAY,
+  };
+}
