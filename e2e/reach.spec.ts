@@ -62,62 +62,56 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
   'nothing there': { path: '/plans/nobody', open: async () => undefined },
 };
 
-for (const scheme of ['light', 'dark'] as const) {
-  for (const [name, viewport] of Object.entries(WIDTHS)) {
-    test(`nobody is shut out: every page and what opens on it, ${scheme}, ${name}`, async ({
-      browser,
-    }) => {
-      test.setTimeout(180_000);
-      const context = await browser.newContext({
-        colorScheme: scheme,
-        viewport,
-        reducedMotion: 'reduce',
-      });
-      const page = await context.newPage();
-      const found: string[] = [];
-      for (const [what, { path, open }] of Object.entries(OPENED)) {
-        await page.goto(path);
-        if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
-          await expect(page.locator('[data-ready]')).toBeVisible();
-        await open(page);
-        const { violations } = await new AxeBuilder({ page }).analyze();
-        for (const v of violations)
-          found.push(
-            `${what}: ${v.id}: ${v.nodes
-              .map((n) => n.html.slice(0, 160))
-              .slice(0, 3)
-              .join(' | ')}`,
-          );
-      }
-      expect(found).toEqual([]);
-      await context.close();
-    });
+/**
+ * What shuts somebody out of a page as it stands, in both lights: all rules in the light, and of what the dark
+ * changes, the colours.
+ */
+async function shutOut(page: Page, what: string): Promise<string[]> {
+  const found: string[] = [];
+  for (const scheme of ['light', 'dark'] as const) {
+    await page.emulateMedia({ colorScheme: scheme });
+    // no page of ours has a frame: the plain way gives the same in half the time
+    const axe = new AxeBuilder({ page }).setLegacyMode(true);
+    if (scheme === 'dark') axe.withRules(['color-contrast']);
+    const { violations } = await axe.analyze();
+    for (const v of violations) {
+      const where = v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 3);
+      found.push(`${what}, ${scheme}: ${v.id}: ${where.join(' | ')}`);
+    }
   }
+  await page.emulateMedia({ colorScheme: 'light' });
+  return found;
 }
 
-for (const [scheme, width] of [
-  ['light', 'desk'],
-  ['dark', 'phone'],
-] as const) {
-  test(`nobody is shut out of a station: ${scheme}, ${width}`, async ({ browser }) => {
+for (const [name, viewport] of Object.entries(WIDTHS)) {
+  test(`nobody is shut out: every page and what opens on it, ${name}`, async ({ browser }) => {
     test.setTimeout(180_000);
-    const context = await browser.newContext({
-      colorScheme: scheme,
-      viewport: WIDTHS[width],
-      reducedMotion: 'reduce',
-    });
+    const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
+    const page = await context.newPage();
+    const found: string[] = [];
+    for (const [what, { path, open }] of Object.entries(OPENED)) {
+      await page.goto(path);
+      if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
+        await expect(page.locator('[data-ready]')).toBeVisible();
+      await open(page);
+      found.push(...(await shutOut(page, what)));
+    }
+    expect(found).toEqual([]);
+    await context.close();
+  });
+
+  test(`nobody is shut out of a station: ${name}`, async ({ browser }) => {
+    test.setTimeout(180_000);
+    const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
     const page = await context.newPage();
     const found: string[] = [];
     await page.goto('/plans/osk-landing');
     await expect(page.locator('[data-ready]')).toBeVisible();
     for (const station of ['air', 'feed', 'water', 'litter', 'door', 'reach', 'brooder']) {
-      if (width === 'phone') await page.getByRole('button', { name: 'Staves' }).click();
+      if (name === 'phone') await page.getByRole('button', { name: 'Staves' }).click();
       await goTo(page, station);
       await expect(page.locator('aside').locator('input, button, a').first()).toBeVisible();
-      const { violations } = await new AxeBuilder({ page }).analyze();
-      for (const v of violations) {
-        found.push(`${station}: ${v.id}: ${v.nodes.map((n) => n.html.slice(0, 160))[0]}`);
-      }
+      found.push(...(await shutOut(page, station)));
     }
     expect(found).toEqual([]);
     await context.close();
