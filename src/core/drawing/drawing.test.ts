@@ -74,7 +74,7 @@ test('no coop, however bad, is drawn with a number that is none', () => {
         for (const p of shapes.flatMap(pointsOf)) expect(p.every(Number.isFinite)).toBe(true);
       }
     }),
-    { numRuns: 40 },
+    { numRuns: 15 },
   );
 });
 

@@ -83,7 +83,7 @@ test('everything that a proposal makes or moves, and every length it speaks of',
   let [changed, told] = [0, 0];
   const bad = new Set<string>();
   for (const units of ['imperial', 'metric'] as const) {
-    const coops = fc.sample(badCoop, { numRuns: units === 'imperial' ? 200 : 20, seed: 2026 });
+    const coops = fc.sample(badCoop, { numRuns: units === 'imperial' ? 100 : 20, seed: 2026 });
     for (const [i, coop] of coops.entries()) {
       const given = onTape(coop, units);
       const { ctx, before } = contextFor(given);
@@ -137,7 +137,7 @@ test('every new thing', () => {
     openings.newVent,
   ] as readonly ((plan: Plan) => Fixture)[];
   const bad = new Set<string>();
-  for (const coop of fc.sample(badCoop, { numRuns: 200, seed: 5 })) {
+  for (const coop of fc.sample(badCoop, { numRuns: 100, seed: 5 })) {
     const given = onTape(coop, 'imperial');
     for (const make of makers) {
       for (const text of off(make(given), undefined, given)) bad.add(text);

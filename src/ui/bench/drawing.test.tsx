@@ -64,6 +64,6 @@ test('no coop, however bad, is drawn with a number that is none', () => {
       expect(spoilt(container)).toEqual([]);
       unmount();
     }),
-    { numRuns: 25 },
+    { numRuns: 8 },
   );
 });
