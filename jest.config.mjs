@@ -1,5 +1,5 @@
 const swc = (jsx) => [
-  '@swc/jest',
+  '<rootDir>/scripts/jestTransform.mjs',
   {
     jsc: {
       target: 'es2022',
@@ -10,10 +10,16 @@ const swc = (jsx) => [
   },
 ];
 
+/** Packages are left as they are, but for those that tests spend their time in. */
+const UNTOUCHED = [
+  '/node_modules/(?!(react|react-dom|scheduler|fast-check|pure-rand|immer|zod|aria-query|@testing-library|dom-accessibility-api)/)',
+];
+
 const shared = {
   roots: ['<rootDir>/src'],
   extensionsToTreatAsEsm: ['.ts', '.tsx'],
   setupFiles: ['<rootDir>/scripts/seed.mjs'],
+  transformIgnorePatterns: UNTOUCHED,
   moduleNameMapper: {
     '^@/(.*)$': '<rootDir>/src/$1',
     '^server-only$': '<rootDir>/scripts/empty.mjs',
@@ -35,7 +41,7 @@ export default {
       displayName: 'node',
       testEnvironment: 'node',
       testMatch: ['**/*.test.ts'],
-      transform: { '\\.ts$': swc(false) },
+      transform: { '\\.(ts|js|cjs|mjs)$': swc(false) },
     },
     {
       ...shared,
@@ -43,7 +49,7 @@ export default {
       setupFiles: [...shared.setupFiles, '<rootDir>/src/ui/tests/engine.ts'],
       testEnvironment: 'jsdom',
       testMatch: ['**/*.test.tsx'],
-      transform: { '\\.tsx?$': swc(true) },
+      transform: { '\\.(tsx?|js|cjs|mjs)$': swc(true) },
     },
   ],
 };

@@ -13,7 +13,9 @@ export default defineConfig({
   testDir: 'e2e',
   workers: 2,
   fullyParallel: true,
-  timeout: 60_000,
+  // guards against what never comes, not measures of speed: a busy machine takes three times as long
+  timeout: 180_000,
+  expect: { timeout: 30_000 },
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {

@@ -33,7 +33,6 @@ const shownLitter = async (page: Page): Promise<string> => {
 test('a backup taken from the running server is restored, and a damaged directory is told of with its way back', async ({
   page,
 }) => {
-  test.setTimeout(180_000);
   const home = mkdtempSync(join(tmpdir(), 'wide-rafter-backup-'));
   const dir = join(home, 'data');
   const file = join(home, 'mine.tar.gz');

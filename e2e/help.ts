@@ -54,8 +54,8 @@ export const there = async (page: Page, station: string): Promise<void> => {
 /** Waits until every edit has been stored. */
 export const saved = async (page: Page): Promise<void> => {
   // what was done before the page answered has been done again by then
-  await expect(page.locator('[data-worked]')).toBeAttached({ timeout: 15_000 });
-  await expect(page.locator('[data-save="saved"]')).toBeVisible({ timeout: 15_000 });
+  await expect(page.locator('[data-worked]')).toBeAttached();
+  await expect(page.locator('[data-save="saved"]')).toBeVisible();
 };
 
 /** Fails the test on any error a browser's console shows. */

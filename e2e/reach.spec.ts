@@ -85,7 +85,6 @@ async function shutOut(page: Page, what: string): Promise<string[]> {
 
 for (const [name, viewport] of Object.entries(WIDTHS)) {
   test(`nobody is shut out: every page and what opens on it, ${name}`, async ({ browser }) => {
-    test.setTimeout(180_000);
     const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
     const page = await context.newPage();
     const found: string[] = [];
@@ -101,7 +100,6 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
   });
 
   test(`nobody is shut out of a station: ${name}`, async ({ browser }) => {
-    test.setTimeout(180_000);
     const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
     const page = await context.newPage();
     const found: string[] = [];

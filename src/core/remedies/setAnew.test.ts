@@ -68,7 +68,7 @@ test('rows stand level or stepped, apart and off the walls, on the plan’s own 
         expect(new Set(plan.fixtures.map((f) => f.id)).size).toBe(plan.fixtures.length);
       }
     }),
-    { numRuns: 20, seed: 2026 },
+    { numRuns: 40, seed: 2026 },
   );
   expect(looked).toBeGreaterThan(40);
 });
@@ -98,7 +98,7 @@ test('no bank is left in the droppings, and each thing moved or hung is told', (
         }
       }
     }),
-    { numRuns: 20, seed: 7 },
+    { numRuns: 40, seed: 7 },
   );
   expect(banks).toBeGreaterThan(20);
   expect(moved).toBeGreaterThan(20);
