@@ -2,6 +2,7 @@ import { mkdtempSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from './scripts/chromium.mjs';
 
 // the configuration is read again in every worker: the first reading decides
 process.env.WIDE_RAFTER_E2E_DATA ??= mkdtempSync(join(tmpdir(), 'wide-rafter-e2e-'));
@@ -22,17 +23,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-dev-shm-usage',
-        '--disable-gpu',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--no-first-run',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
   webServer: {
     command: 'node scripts/serve.mjs --samples',

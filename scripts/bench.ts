@@ -9,15 +9,10 @@ import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import { type BuildOptions, build } from 'esbuild';
 import { figure, line, ON, quantile } from './bench.table';
+import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
-const ARGS = [
-  '--no-sandbox',
-  '--disable-dev-shm-usage',
-  '--disable-gpu',
-  '--disable-background-networking',
-];
 
 /** From the start of the process to its word that the first page has answered 200. */
 async function startServer(dir: string): Promise<{ ms: number; stop: () => Promise<void> }> {
@@ -65,7 +60,7 @@ const WATCH_PAINTS = `
 
 /** Paint and shift of later visits with a processor four times slower. */
 async function firstSight(id: string): Promise<{ paintMs: number; shift: number }> {
-  const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const chrome = await chromium.launch(CHROMIUM);
   const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
   await page.addInitScript(WATCH_PAINTS);
   const visit = async (): Promise<{ paint: number; shift: number }> => {
@@ -116,7 +111,7 @@ async function seen(): Promise<void> {
 }
 
 async function browser(): Promise<void> {
-  const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const chrome = await chromium.launch(CHROMIUM);
   const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
   const session = await page.context().newCDPSession(page);
   await session.send('Network.enable');
@@ -176,7 +171,7 @@ async function judged(): Promise<void> {
   await build({ ...how, ...inPage, outfile: script });
   const { judging } = await import(pathToFileURL(outfile).href);
   told('Node', judging());
-  const chrome = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ARGS });
+  const chrome = await chromium.launch(CHROMIUM);
   const page = await chrome.newPage();
   await page.addScriptTag({ path: script });
   told('Chromium', await page.evaluate('bench.judging()'));

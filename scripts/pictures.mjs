@@ -1,10 +1,12 @@
 // Takes the pictures in docs/screenshots, one of each main view, from the demo data on a fixed day.
 //   node scripts/pictures.mjs
+
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
+import { CHROMIUM } from './chromium.mjs';
 import { root } from './root.mjs';
 
 const PORT = 4397;
@@ -19,10 +21,7 @@ await new Promise((resolve) => {
 });
 // a picture that fails leaves no server behind
 process.on('exit', () => server.kill());
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-});
+const browser = await chromium.launch(CHROMIUM);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 
 async function take(name, path, steps = async () => undefined) {
