@@ -18,7 +18,7 @@ let dump: Uint8Array<ArrayBuffer>;
 beforeAll(async () => {
   home = await mkdtemp(join(tmpdir(), 'wide-rafter-backup-'));
   good = join(home, 'good');
-  const db = await openDatabase(good);
+  const db = await openDatabase(good, '.next/new-database.tar.gz');
   await insertPlan(db, 'pell-garth');
   await insertSave(db, 'pell-garth', 1, sample('pell-garth'));
   dump = await db.dump();

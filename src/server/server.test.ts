@@ -54,7 +54,7 @@ describe('plans on the server', () => {
 
   test('a stored document that cannot be read is told of, and the others still listed', async () => {
     const { database } = await import('@/db/client');
-    const db = await database(dir);
+    const db = await database(dir, '.next/new-database.tar.gz');
     await db.query("insert into plans (id, revision) values ('old', 1)");
     await db.query("insert into plan_saves (plan_id, revision, document) values ('old', 1, '{}')");
     const { plans: list, unreadable } = await plans.listPlans();
