@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { Assessment } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
-import { fileStem } from './fileName';
+import { type FileOut, fileStem } from './fileOut';
 
 /**
  * What the flock gives and asks, a row a month, as CSV: SI, the units in the headings.
@@ -10,7 +10,7 @@ import { fileStem } from './fileName';
 export function demandCsv(
   plan: Pick<Plan, 'name'>,
   { months, figures }: Pick<Assessment, 'months' | 'figures'>,
-): { name: string; text: string } {
+): FileOut {
   const value = (id: string): number => Math.round((figures.get(id)?.value ?? 0) * 1000) / 1000;
   const rows = months.map((m) => ({
     plan: plan.name,
@@ -22,5 +22,5 @@ export function demandCsv(
     water_l: value(m.water),
   }));
   const text = Papa.unparse(rows, { escapeFormulae: true, newline: '\r\n' });
-  return { name: `${fileStem(plan.name)}-demand.csv`, text: `${text}\r\n` };
+  return { name: `${fileStem(plan.name)}-demand.csv`, type: 'text/csv', text: `${text}\r\n` };
 }

@@ -2,6 +2,7 @@ import { roofHeightM } from '../geometry/shell';
 import { boxesPerTier, formOf } from '../geometry/solids';
 import type { Fixture, NestBank, Opening, Plan, Vessel } from '../model/schema';
 import { ruled } from '../rules/rules.data';
+import { isRound, vesselKind } from '../rules/vesselKinds.data';
 import {
   circle,
   ellipse,
@@ -136,11 +137,12 @@ function vesselShapes(v: Vessel, face: Face, plan: Plan, view: View): Shape[] {
     const { a0, a1, b0, b1 } = face;
     const [da, db] = [(a1 - a0) / 6, (b1 - b0) / 6];
     const inner = { a0: a0 + da, a1: a1 - da, b0: b0 + db, b1: b1 - db };
-    const rim = v.type === 'trough' ? rect('thingLine', inner) : ellipse('thingLine', inner);
+    const rim = isRound(v) ? ellipse('thingLine', inner) : rect('thingLine', inner);
     return [outlineOf('thing', form, view), rim];
   }
   const chain = v.hung ? [chainTo(v, face, plan)] : [];
-  if (v.type === 'nipple' || v.type === 'cup' || v.type === 'port') {
+  const { body, outlet } = vesselKind(v);
+  if (body === 'can' && outlet !== null && outlet !== 'class.perPedal') {
     return [...chain, rect('thing', face), ...outlets(v, face)];
   }
   return [...chain, ...panAndBody(face)];

@@ -1,6 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
 import { ruled } from '../rules/rules.data';
+import { isRound } from '../rules/vesselKinds.data';
 import type { Form } from './forms';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
@@ -46,9 +47,7 @@ export function formOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>): 
       return { kind: 'cylinder', axis: 'z', box };
     case 'feeder':
     case 'drinker':
-      return fixture.type === 'trough'
-        ? { kind: 'box', box }
-        : { kind: 'cylinder', axis: 'z', box };
+      return isRound(fixture) ? { kind: 'cylinder', axis: 'z', box } : { kind: 'box', box };
     case 'bar': {
       const { shape } = fixture.section;
       const round = shape === 'round' || shape === 'branch';
@@ -174,7 +173,7 @@ function openingSolid(o: Opening, shell: Shell): Solid {
 
 function vesselSolid(v: Vessel, litterM: number): Solid {
   const half = v.diameterM / 2;
-  const halfX = v.type === 'trough' ? v.lengthM / 2 : half;
+  const halfX = isRound(v) ? half : v.lengthM / 2;
   const z0 = v.hung ? v.rimZ - PAN_DEPTH_M : litterM;
   return {
     x0: v.x - halfX,

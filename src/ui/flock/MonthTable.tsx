@@ -3,6 +3,7 @@ import { Download } from 'lucide-react';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { useAssessment, usePlan } from '../store/bench';
+import { takeOut } from '../takeOut';
 
 const MONTH = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long', year: 'numeric' });
 
@@ -10,18 +11,13 @@ const MONTH = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long',
 export function MonthTable() {
   const assessment = useAssessment();
   const plan = usePlan();
-  const takeOut = async (): Promise<void> => {
+  const takeMonthsOut = async (): Promise<void> => {
     const { demandCsv } = await import('@/formats/demandCsv');
-    const { name, text } = demandCsv(plan, assessment);
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/csv' }));
-    link.download = name;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000);
+    takeOut(demandCsv(plan, assessment));
   };
   return (
     <div>
-      <button type="button" className="button mb-2" onClick={() => void takeOut()}>
+      <button type="button" className="button mb-2" onClick={() => void takeMonthsOut()}>
         <Download size={15} aria-hidden /> Take out as CSV
       </button>
       <table className="w-full border-collapse text-right text-[0.9rem]">

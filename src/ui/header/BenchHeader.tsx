@@ -7,6 +7,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
 import { edit, redo, undo, useBench, usePlan, useWhole } from '../store/bench';
+import { takeOut } from '../takeOut';
 import { ThemeButton } from '../theme/ThemeButton';
 import { OfferedEdits, SavedState } from './SavedState';
 
@@ -95,14 +96,4 @@ export function BenchHeader() {
       <OfferedEdits />
     </header>
   );
-}
-
-/** Hands a file to the browser to keep: what is on the screen, saved or not. */
-function takeOut({ name, text }: { name: string; text: string }): void {
-  const url = URL.createObjectURL(new Blob([text], { type: 'application/json' }));
-  const link = document.createElement('a');
-  link.href = url;
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(url), 10_000);
 }

@@ -6,6 +6,7 @@ import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { OfKind, Plan } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
+import { DRINKER_KINDS, FEEDER_KINDS } from '../../rules/vesselKinds.data';
 import { named, tape } from './named';
 import { withDoorToCome } from './openings';
 import { barsToComeM } from './toCome';
@@ -46,18 +47,18 @@ export function newFeeder(
   const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
   const wanted = birdSize(sizes.smallestKg).backM;
-  const wall = parts.type === 'port';
+  const { onWall } = FEEDER_KINDS[parts.type ?? 'tube'];
   const fixture = fixtureOf({
     ...named(plan, 'feeder'),
     type: 'tube',
     x: near(lengthM * 0.25),
     y: near(widthM * 0.3),
-    rimZ: near(rimFor(plan, wanted, wall)),
+    rimZ: near(rimFor(plan, wanted, onWall)),
     diameterM: up(0.3),
     lengthM: up(0.6),
     heightM: up(0.45),
     hung: true,
-    onWall: wall,
+    onWall,
     takenInAtNight: parts.type === undefined || parts.type === 'tube',
     ...parts,
   });
@@ -82,20 +83,19 @@ export function newDrinker(
   const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
   const { backM, headM } = birdSize(sizes.smallestKg);
-  const nipple = parts.type === 'nipple';
-  const wall = nipple || parts.type === 'cup';
-  const wanted = nipple ? ruled('water.nipple.times') * headM : backM;
+  const { onWall, pin } = DRINKER_KINDS[parts.type ?? 'fount'];
+  const wanted = pin === null ? backM : ruled(pin) * headM;
   const fixture = fixtureOf({
     ...named(plan, 'drinker'),
     type: 'fount',
     x: near(lengthM * 0.75),
     y: near(widthM * 0.3),
-    rimZ: near(rimFor(plan, wanted, wall)),
+    rimZ: near(rimFor(plan, wanted, onWall)),
     diameterM: up(0.3),
     lengthM: up(0.6),
     heightM: up(0.35),
     hung: false,
-    onWall: wall,
+    onWall,
     ...parts,
   });
   return placedBy(parts) ? fixture : standing(plan, fixture, sizes);

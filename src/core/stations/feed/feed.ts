@@ -6,6 +6,7 @@ import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Feeder } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import {
   askedOf,
   type CarryingStation,
@@ -162,11 +163,9 @@ function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
   }
 }
 
-const OPEN: ReadonlySet<Feeder['type']> = new Set(['tube', 'pan', 'trough']);
-
 function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder): void {
   const rodents = schoolFor(ctx, 'feed.rodents');
-  if (OPEN.has(v.type) && !v.takenInAtNight && rodents.params.openAllowed === 0) {
+  if (vesselKind(v).open && !v.takenInAtNight && rodents.params.openAllowed === 0) {
     s.find('feed.open.night', 'awkward', [v.id], {});
   }
   if (inRun(v) && ctx.plan.run?.roof !== 'full') s.find('feed.vessel.rain', 'awkward', [v.id], {});
@@ -178,7 +177,7 @@ function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder): void {
  */
 function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
   const { lots, columns } = ctx.flock;
-  const pedals = feeders.filter((v) => v.type === 'pedal');
+  const pedals = feeders.filter((v) => vesselKind(v).lightest !== null);
   if (pedals.length === 0) return;
   const least = ruled('feed.pedal.least');
   const lightOn = (i: number, d: number): boolean => {

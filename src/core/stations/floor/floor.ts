@@ -18,7 +18,7 @@ import type { Fixture, Plan } from '../../model/schema';
 import { floorOf, type Scoped } from '../../model/scope';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
-
+import { isRound } from '../../rules/vesselKinds.data';
 import {
   basisOf,
   byDay,
@@ -238,7 +238,7 @@ const STANDING: ReadonlySet<Fixture['kind']> = new Set([
 ]);
 
 const roundAbove = (f: Fixture): boolean =>
-  (f.kind === 'feeder' || f.kind === 'drinker') && f.type !== 'trough';
+  (f.kind === 'feeder' || f.kind === 'drinker') && isRound(f);
 
 const areasOf = (flock: FlockByDay, school: ChosenSchool, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(school.value, massThen(flock, i, d), school.scale));

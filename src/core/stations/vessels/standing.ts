@@ -6,6 +6,7 @@ import { ASSUMED, ENTERED } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
 import type { Plan, Vessel } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
@@ -72,7 +73,8 @@ function vesselBuilt(
 /** Back of a bird, or where she drinks from a pin, m. */
 function wantedM(v: Vessel, massKg: number): number {
   const { backM, headM } = birdSize(massKg);
-  return v.type === 'nipple' ? ruled('water.nipple.times') * headM : backM;
+  const { pin } = vesselKind(v);
+  return pin === null ? backM : ruled(pin) * headM;
 }
 
 /** A rim at the smallest bird's back; a pin where she lifts her head to it. */
@@ -89,14 +91,15 @@ function heights(
   const smallest = Math.min(...masses.filter((m) => m > 0));
   if (!Number.isFinite(smallest)) return;
   const wanted = wantedM(v, smallest);
+  const { pin } = vesselKind(v);
   const rule = s.worked(
-    `${station}.height.${v.type === 'nipple' ? 'pin' : 'back'}`,
+    `${station}.height.${pin === null ? 'back' : 'pin'}`,
     W['vessel.height'],
     {
       mass: smallest,
       coefficient: SIZE_COEFFICIENTS.back,
       back: birdSize(smallest).backM,
-      times: v.type === 'nipple' ? SIZE_COEFFICIENTS.headToBack * ruled('water.nipple.times') : 1,
+      times: pin === null ? 1 : SIZE_COEFFICIENTS.headToBack * ruled(pin),
       height: wanted,
     },
     ASSUMED,

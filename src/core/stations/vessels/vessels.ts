@@ -3,6 +3,7 @@ import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
 import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { RULES, ruled, type ToldRuleId } from '../../rules/rules.data';
+import { isRound, vesselKind } from '../../rules/vesselKinds.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
@@ -18,41 +19,22 @@ export const feedersOf = (plan: Plan): Feeder[] =>
 export const drinkersOf = (plan: Plan): Drinker[] =>
   plan.fixtures.filter((f): f is Drinker => f.kind === 'drinker');
 
-type Type = Vessel['type'];
-
-/** Types that birds eat or drink from along an edge, with the rule for one bird. */
-const EDGE: Readonly<Record<string, ToldRuleId>> = {
-  'feeder.tube': 'feed.round',
-  'feeder.pan': 'feed.round',
-  'feeder.trough': 'feed.trough',
-  'drinker.fount': 'water.round',
-  'drinker.bucket': 'water.round',
-  'drinker.trough': 'water.trough',
-};
-
-export const edgeRule = (v: Vessel): ToldRuleId | null => EDGE[`${v.kind}.${v.type}`] ?? null;
+/** The rule for one bird along a vessel's edge; null where birds share its outlets. */
+export const edgeRule = (v: Vessel): ToldRuleId | null => vesselKind(v).edge;
 
 /** Edge that birds can stand along, m: a rim, or one or both long sides. */
 export const edgeM = (v: Vessel): number =>
-  v.type === 'trough' ? v.lengthM * (v.bothSides ? 2 : 1) : Math.PI * v.diameterM;
+  isRound(v) ? Math.PI * v.diameterM : v.lengthM * (v.bothSides ? 2 : 1);
 
 /**
  * Birds of a lot that one outlet serves; 0 where it serves none of them.
  * @example perOutlet({ ...drinker, type: 'nipple' }, lot, 2.2) // 4
  */
 export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
-  switch (v.type) {
-    case 'port':
-      return lot.class.perPort;
-    case 'pedal':
-      return massKg < ruled('feed.pedal.least') ? 0 : lot.class.perPedal;
-    case 'nipple':
-      return ruled('water.nipple');
-    case 'cup':
-      return ruled('water.cup');
-    default:
-      return 0;
-  }
+  const { outlet, lightest } = vesselKind(v);
+  if (outlet === null || (lightest !== null && massKg < ruled(lightest))) return 0;
+  if (outlet === 'class.perPort') return lot.class.perPort;
+  return outlet === 'class.perPedal' ? lot.class.perPedal : ruled(outlet);
 }
 
 /** All that `sharer` reads of some vessels: one that has only been moved serves as many as before. */
@@ -78,15 +60,14 @@ function sizeL(v: Vessel): number {
   const body = ruled('feed.body.share');
   const deep = ruled('feed.pan.deep');
   const round = (Math.PI * v.diameterM ** 2) / 4;
-  switch (v.type) {
-    case 'tube':
-    case 'fount':
+  switch (vesselKind(v).body) {
+    case 'canOverPan':
       return round * body * body * v.heightM * 1000;
     case 'pan':
       return round * deep * 1000;
     case 'trough':
       return v.lengthM * v.diameterM * deep * 1000;
-    default:
+    case 'can':
       return round * v.heightM * 1000;
   }
 }
@@ -94,21 +75,9 @@ function sizeL(v: Vessel): number {
 /** What birds can have of a full vessel, L. */
 export const capacityL = (v: Vessel): number => v.capacityL ?? sizeL(v);
 
-const WASTE: Readonly<Record<Type, ToldRuleId | null>> = {
-  tube: 'feed.waste.tube',
-  pan: 'feed.waste.open',
-  trough: 'feed.waste.open',
-  port: 'feed.waste.port',
-  pedal: 'feed.waste.pedal',
-  fount: null,
-  nipple: null,
-  cup: null,
-  bucket: null,
-};
-
 /** Feed put out for feed eaten. */
 export const wasteOf = (v: Feeder): number => {
-  const rule = WASTE[v.type];
+  const rule = vesselKind(v).waste;
   return rule === null ? 1 : ruled(rule);
 };
 

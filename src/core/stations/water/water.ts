@@ -3,6 +3,7 @@ import { below } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
@@ -61,18 +62,16 @@ function daysHeld(s: Sheet, ctx: StationContext, drinkers: readonly Drinker[]): 
   );
 }
 
-const LINES: ReadonlySet<Drinker['type']> = new Set(['nipple', 'cup']);
-
 function ofDrinker(s: Sheet, ctx: StationContext, v: Drinker): void {
   if (v.place === 'coop' && !v.tray) s.find('water.vessel.overLitter', 'awkward', [v.id], {});
-  if (LINES.has(v.type)) line(s, v);
-  if (v.type === 'bucket') {
-    const from = ruled('water.bucket.chicks');
+  const { onLine, notBefore } = vesselKind(v);
+  if (onLine) line(s, v);
+  if (notBefore !== null) {
+    const from = ruled(notBefore);
     const young = ctx.flock.lots.some(
       (lot) => lot.hatchedOn !== null && lot.arrivesOn - lot.hatchedOn < from,
     );
-    if (young)
-      s.find('water.bucket.chicks', 'harm', [v.id], { from: s.fact('water.bucket.chicks') });
+    if (young) s.find('water.bucket.chicks', 'harm', [v.id], { from: s.fact(notBefore) });
   }
 }
 

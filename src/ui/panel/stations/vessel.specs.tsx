@@ -1,12 +1,13 @@
 'use client';
 import type { OfKind, Plan } from '@/core/model/schema';
+import { isRound, vesselKind } from '@/core/rules/vesselKinds.data';
 import { PLACES } from './choices';
 import type { Spec } from './spec';
 
 export type Vessel = OfKind<'feeder'> | OfKind<'drinker'>;
 
 const from = (v: Vessel, plan: Plan): number => (v.place === 'run' ? 0 : plan.litter.depthM);
-const counted = (v: Vessel): boolean => ['port', 'pedal', 'nipple', 'cup'].includes(v.type);
+const counted = (v: Vessel): boolean => vesselKind(v).outlet !== null;
 
 export const main: readonly Spec<Vessel>[] = [
   {
@@ -24,7 +25,7 @@ export const main: readonly Spec<Vessel>[] = [
     kind: 'length',
     label: 'Trough, length',
     least: 0.05,
-    when: (v) => v.type === 'trough',
+    when: (v) => !isRound(v),
     get: (v) => v.lengthM,
     set: (v, m) => {
       v.lengthM = m;
@@ -156,7 +157,7 @@ export const more: readonly Spec<Vessel>[] = [
   {
     kind: 'yes',
     label: 'Reached from both long sides',
-    when: (v) => v.type === 'trough',
+    when: (v) => !isRound(v),
     get: (v) => v.bothSides,
     set: (v, y) => {
       v.bothSides = y;

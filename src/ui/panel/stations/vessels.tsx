@@ -1,5 +1,6 @@
 'use client';
 import type { OfKind } from '@/core/model/schema';
+import { vesselKind } from '@/core/rules/vesselKinds.data';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
 import { DRINKERS, FEEDERS, FEEDS } from './choices';
@@ -145,7 +146,7 @@ export function DrinkerRows() {
           label: 'Bottom of its tank, up',
           none: 'no tank',
           most: 6,
-          when: (v) => v.type === 'nipple' || v.type === 'cup',
+          when: (v) => vesselKind(v).onLine,
           get: (v) => v.tankZ,
           set: (v, m) => {
             v.tankZ = m;
@@ -156,7 +157,7 @@ export function DrinkerRows() {
           label: 'Bore of its line',
           none: 'not known',
           most: 0.2,
-          when: (v) => v.type === 'nipple' || v.type === 'cup',
+          when: (v) => vesselKind(v).onLine,
           get: (v) => v.boreM,
           set: (v, m) => {
             v.boreM = m;

@@ -1,13 +1,14 @@
 import { metres, type Proposer, up } from '../../../proposals/remedy';
 import { changing, fixtureIn, told } from '../../../proposals/setting';
+import { isRound, vesselKind } from '../../../rules/vesselKinds.data';
 import { vesselIn } from './vesselIn';
 
 /** One so much wider, or longer, that all find a place along it. */
 export const wider: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
-  if (!vessel || ['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  if (!vessel || vesselKind(vessel).edge === null) return [];
   const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
-  const trough = vessel.type === 'trough';
+  const trough = !isRound(vessel);
   const size = up(plan, (trough ? vessel.lengthM : vessel.diameterM) * times * 1.06);
   if (size > (trough ? 2.5 : 0.6)) return [];
   return [
@@ -26,7 +27,7 @@ export const wider: Proposer = (finding, { plan }) => {
 /** More ports, boxes, nipples or cups on the same one. */
 export const outlets: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
-  if (!vessel || !['port', 'pedal', 'nipple', 'cup'].includes(vessel.type)) return [];
+  if (!vessel || vesselKind(vessel).outlet === null) return [];
   const there = Math.max(1, told(finding, 'there'));
   const more = Math.max(
     1,

@@ -2,12 +2,13 @@ import { mostVesselL } from '../../../kernel/units/vesselSize';
 import { litterEndM } from '../../../model/litter';
 import type { Vessel } from '../../../model/schema';
 import { near, type ProposalContext } from '../../../proposals/remedy';
+import { vesselKind } from '../../../rules/vesselKinds.data';
 import { capacityL } from '../vessels';
 
 /** Its like without what is wrong with it: the rim where the smallest bird wants it, a cone, a tray. */
 export function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
   const station = vessel.kind === 'feeder' ? 'feed' : 'water';
-  const wanted = value(`${station}.height.${vessel.type === 'nipple' ? 'pin' : 'back'}`);
+  const wanted = value(`${station}.height.${vesselKind(vessel).pin === null ? 'back' : 'pin'}`);
   const from = vessel.onWall ? (plan.litter.depthM + litterEndM(plan)) / 2 : plan.litter.depthM;
   const rimZ = wanted === undefined ? vessel.rimZ : near(plan, wanted + from);
   const sound = {

@@ -12,10 +12,10 @@ export const GET = handle<{ params: Promise<{ id: string }> }>(
     const found = await readPlan((await params).id);
     if (!found) return noPlan();
     if (!found.ok) return problem(409, 'The stored plan cannot be read.', found.issues);
-    const { name, text } = planFile(found.value.plan);
+    const { name, type, text } = planFile(found.value.plan);
     return new Response(text, {
       headers: {
-        'content-type': 'application/json; charset=utf-8',
+        'content-type': `${type}; charset=utf-8`,
         'content-disposition': `attachment; filename="${name}"`,
         'cache-control': 'no-store',
       },
