@@ -1,21 +1,30 @@
 // Measures speed on this machine: medians and 95th percentiles. Nothing here is asserted.
 //   npm run bench
 import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import { type BuildOptions, build } from 'esbuild';
+import { emptyPage } from './bench.empty';
 import { figure, line, ON, quantile } from './bench.table';
 import { CHROMIUM } from './chromium.mjs';
 
 const PORT = 4398;
 const ADDRESS = `http://127.0.0.1:${PORT}`;
 
-/** From the start of the process to its word that the first page has answered 200. */
-async function startServer(dir: string): Promise<{ ms: number; stop: () => Promise<void> }> {
+/** A server of the bench's own. */
+interface Started {
+  /** From the start of its process to its word that the first page has answered 200. */
+  readonly ms: number;
+  readonly stop: () => Promise<void>;
+  /** Resident now, MB. */
+  readonly memoryMB: () => number;
+}
+
+async function startServer(dir: string): Promise<Started> {
   const from = performance.now();
   const child = spawn(process.execPath, ['scripts/serve.mjs', '--samples'], {
     env: { ...process.env, WIDE_RAFTER_DATA: dir, WIDE_RAFTER_DAY: ON, PORT: String(PORT) },
@@ -29,7 +38,11 @@ async function startServer(dir: string): Promise<{ ms: number; stop: () => Promi
     child.kill('SIGKILL');
     await ended;
   };
-  return { ms: performance.now() - from, stop };
+  const memoryMB = (): number => {
+    const status = readFileSync(`/proc/${child.pid}/status`, 'utf8');
+    return Number(/VmRSS:\s+(\d+)/.exec(status)?.[1] ?? 0) / 1000;
+  };
+  return { ms: performance.now() - from, stop, memoryMB };
 }
 
 /** From the key that commits a length to the next frame after staves, drawing and panel have changed. */
@@ -195,19 +208,42 @@ const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
 const fresh = await startServer(dir);
 line('start to first page, new directory', `${figure(fresh.ms / 1000, 1)} s`, '≤ 7 s');
 await fresh.stop();
-const again: number[] = [];
+// by turns with an empty page, so that both are slowed alike by whatever else the machine does
+const empty = emptyPage(PORT + 1);
+const [again, bare]: [number[], number[]] = [[], []];
 for (let i = 0; i < 7; i++) {
   const server = await startServer(dir);
   again.push(server.ms);
   await server.stop();
+  bare.push(await empty.start());
 }
+empty.remove();
 line(
   'start to first page, existing directory, median of 7',
   `${figure(quantile(again, 0.5) / 1000, 1)} s`,
   '≤ 2.5 s',
 );
+line(
+  'start of an empty Next.js page, by turns with it, median of 7',
+  `${figure(quantile(bare, 0.5) / 1000, 2)} s`,
+  '',
+);
+line(
+  'start to first page in starts of an empty page, median of pairs',
+  figure(
+    quantile(
+      again.map((ms, i) => ms / (bare[i] ?? ms)),
+      0.5,
+    ),
+    1,
+  ),
+  '≤ 3.5',
+);
 const server = await startServer(dir);
 // a server left behind would hold the port of the next run
 await seen();
-await browser().finally(server.stop);
+await browser().finally(() => {
+  line('memory of the server then', `${Math.round(server.memoryMB())} MB`, '');
+  return server.stop();
+});
 rmSync(dir, { recursive: true, force: true });

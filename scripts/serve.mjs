@@ -71,13 +71,13 @@ function portFree() {
 /** Prints the address once the first page answers 200. */
 async function announce() {
   const address = `http://${HOST}:${port}`;
-  for (let i = 0; i < 600; i++) {
+  for (let i = 0; i < 2400; i++) {
     const status = await fetch(address).then(
       (r) => r.status,
       () => 0,
     );
     if (status === 200) return console.log(`\nWide Rafter is open at ${address}\n`);
-    await new Promise((r) => setTimeout(r, 100));
+    await new Promise((r) => setTimeout(r, 25));
   }
   console.error(`${address} does not answer after a minute.`);
 }
