@@ -62,6 +62,17 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
   'nothing there': { path: '/plans/nobody', open: async () => undefined },
 };
 
+/** What is laid out in another way on a phone. */
+const OTHERWISE_ON_A_PHONE = new Set([
+  'the list',
+  'the list, a new plan being asked for',
+  'the bench',
+  'the bench, roosts with schools and a working open',
+  'the bench, flock',
+  'the bench, the flock month by month',
+  'the bench, earlier saves',
+]);
+
 /**
  * What shuts somebody out of a page as it stands, in both lights: all rules in the light, and of what the dark
  * changes, the colours.
@@ -89,6 +100,7 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
     const page = await context.newPage();
     const found: string[] = [];
     for (const [what, { path, open }] of Object.entries(OPENED)) {
+      if (name === 'phone' && !OTHERWISE_ON_A_PHONE.has(what)) continue;
       await page.goto(path);
       if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
         await expect(page.locator('[data-ready]')).toBeVisible();
@@ -105,7 +117,9 @@ for (const [name, viewport] of Object.entries(WIDTHS)) {
     const found: string[] = [];
     await page.goto('/plans/osk-landing');
     await expect(page.locator('[data-ready]')).toBeVisible();
-    for (const station of ['air', 'feed', 'water', 'litter', 'door', 'reach', 'brooder']) {
+    const stations = ['air', 'feed', 'water', 'litter', 'door', 'reach', 'brooder'];
+    // what stands in a panel is the same on a phone: how it is got to is not
+    for (const station of name === 'phone' ? ['feed', 'door', 'brooder'] : stations) {
       if (name === 'phone') await page.getByRole('button', { name: 'Staves' }).click();
       await goTo(page, station);
       await expect(page.locator('aside').locator('input, button, a').first()).toBeVisible();
