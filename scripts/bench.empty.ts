@@ -20,6 +20,8 @@ function buildEmpty(): void {
     join(DIR, 'app/page.jsx'),
     "export const dynamic = 'force-dynamic';\nexport default () => <p>Nothing</p>;\n",
   );
+  // its own: else the one of the project that it lies in is taken
+  writeFileSync(join(DIR, 'instrumentation.js'), 'export function register() {}\n');
   writeFileSync(
     join(DIR, 'next.config.mjs'),
     `export default { experimental: { preloadEntriesOnStart: false }, turbopack: { root: ${JSON.stringify(process.cwd())} } };\n`,
@@ -36,6 +38,7 @@ async function startEmpty(port: number): Promise<number> {
   const ended = new Promise<void>((r) => child.once('exit', () => r()));
   let answered = false;
   while (!answered) {
+    if (child.exitCode !== null) throw new Error('the empty page has stopped');
     answered = await fetch(`http://127.0.0.1:${port}`).then(
       (r) => r.status === 200,
       () => false,
