@@ -6,7 +6,10 @@ import { TOLD_ONLY } from './toldOnly.data';
 const core = join(process.cwd(), 'src/core');
 const code = readdirSync(core, { recursive: true })
   .map(String)
-  .filter((f) => f.endsWith('.ts') && !/\.(test|data)\.ts$/.test(f))
+  // of the tables only the one that names rules of others
+  .filter(
+    (f) => /vesselKinds\.data\.ts$/.test(f) || (f.endsWith('.ts') && !/\.(test|data)\.ts$/.test(f)),
+  )
   .map((f) => readFileSync(join(core, f), 'utf8'))
   .join('\n');
 

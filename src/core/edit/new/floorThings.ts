@@ -47,7 +47,7 @@ export function newFeeder(
   const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
   const wanted = birdSize(sizes.smallestKg).backM;
-  const { onWall } = FEEDER_KINDS[parts.type ?? 'tube'];
+  const { onWall, open } = FEEDER_KINDS[parts.type ?? 'tube'];
   const fixture = fixtureOf({
     ...named(plan, 'feeder'),
     type: 'tube',
@@ -59,7 +59,7 @@ export function newFeeder(
     heightM: up(0.45),
     hung: true,
     onWall,
-    takenInAtNight: parts.type === undefined || parts.type === 'tube',
+    takenInAtNight: open,
     ...parts,
   });
   return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
