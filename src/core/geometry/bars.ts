@@ -17,6 +17,9 @@ export const sleepingBars = (plan: Plan): Bar[] => barsOf(plan).filter((b) => b.
 export const sleepingById = (plan: Plan): Bar[] =>
   sleepingBars(plan).sort((a, b) => (a.id < b.id ? -1 : 1));
 
+/** Bars as birds fill them: the highest first, of two as high the first by id. */
+export const highestFirst = (a: Bar, b: Bar): number => b.z - a.z || (a.id < b.id ? -1 : 1);
+
 export interface EffectiveLength {
   /** Lost at the near (left or front) end, m. */
   readonly nearLossM: number;

@@ -11,8 +11,8 @@ import { CLIMATES } from '@/core/model/climates.data';
 import { fixtureOf } from '@/core/model/fixtures.schema';
 import type { Bar, Fixture, Group, NestBank, OfKind, Plan, PlanClimate } from '@/core/model/schema';
 
-/** An assessment works two years day by day: half the usual number of random plans. */
-fc.configureGlobal({ numRuns: 50 });
+/** An assessment works two years day by day: half the usual number of random plans, by the seed that is set. */
+fc.configureGlobal({ ...fc.readConfigureGlobal(), numRuns: 50 });
 
 /** The day that tests stand on. */
 export const DAY = '2026-11-24';

@@ -107,9 +107,10 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
       );
     }
   }
-  const lowest = bars.reduce((a, b) => (b.z < a.z ? b : a));
+  // of bars as low as one another the first by id is told, whatever the list's order
+  const lowest = bars.reduce((a, b) => (b.z < a.z || (b.z === a.z && b.id < a.id) ? b : a));
   const weakest = kept.reduce<Lot | null>(
-    (a, b) => (a === null || hopOf(b, hops) < hopOf(a, hops) ? b : a),
+    (a, b) => (a === null || weaker(b, a, hops) ? b : a),
     null,
   );
   if (weakest) {
@@ -153,6 +154,12 @@ function waysUp(s: Sheet, ctx: StationContext, sleepers: readonly Lot[]): void {
       solidOf(lowest, plan),
     );
   }
+}
+
+/** Whether a lot hops less than another; of two that hop alike the first by id. */
+function weaker(a: Lot, b: Lot, hops: ChosenSchool): boolean {
+  const [one, other] = [hopOf(a, hops), hopOf(b, hops)];
+  return one < other || (one === other && a.id < b.id);
 }
 
 function waysDown(s: Sheet, ctx: StationContext): void {

@@ -1,7 +1,7 @@
 import { livingOn } from '../../birds/flock';
 import { lotOrder } from '../../carrying/asked';
 import type { Carry } from '../../carrying/carrying';
-import { effectiveLength } from '../../geometry/bars';
+import { effectiveLength, highestFirst } from '../../geometry/bars';
 import type { Bar } from '../../model/schema';
 import type { ChosenSchool } from '../../rules/book';
 import type { StationContext } from '../context';
@@ -32,7 +32,7 @@ export const countedBars = (ctx: StationContext): readonly CountedBar[] => {
   return ctx.kept('roosts.counted', [bars, why, shell], () =>
     bars
       .filter((bar) => why.get(bar.id) === null)
-      .sort((a, b) => b.z - a.z || (a.id < b.id ? -1 : 1))
+      .sort(highestFirst)
       .map((bar) => ({ bar, effectiveM: effectiveLength(bar, shell).effectiveM })),
   );
 };

@@ -1,11 +1,12 @@
 import type { Carries } from '../../carrying/carrying';
-import { barsOf, effectiveLength } from '../../geometry/bars';
+import { effectiveLength, highestFirst } from '../../geometry/bars';
 import { outsideCode } from '../../geometry/outside';
 import type { When } from '../../kernel/finding';
 import { below } from '../../kernel/units/number';
 import { ENTERED } from '../../kernel/working';
 import type { ChosenSchool } from '../../rules/book';
 import { type StationContext, schoolFor } from '../context';
+import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { reachedByLots } from './climbing';
 import { whyNotCounted } from './counted';
@@ -59,9 +60,9 @@ export function lengthShort(
 function enoughIfReached(ctx: StationContext, carry: Carries): boolean {
   const school = schoolFor(ctx, 'roosts.length');
   const widths = widthsOf(ctx.flock, school, carry.setOn);
-  const bars = barsOf(ctx.plan).filter(
-    (b) => b.use === 'sleeping' && outsideCode(b, ctx.plan) === null,
-  );
+  const bars = sleepingIn(ctx)
+    .filter((b) => outsideCode(b, ctx.plan) === null)
+    .sort(highestFirst);
   const usableM = bars.map((b) => effectiveLength(b, ctx.plan.shell).effectiveM);
   const counts = carry.flock.map((n, i) => (widths[i] === 0 ? 0 : n));
   return allSeated({ usableM, reaches: [] }, widestFirst(widths), counts, widths);
