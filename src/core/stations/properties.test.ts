@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { assess, createAssessor } from '@/core/assess';
 import { FAULTS } from '@/core/tests/faults';
-import { badCoop, DAY, soundCoop } from '@/core/tests/plans';
+import { badCoop, bar, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { solidOf } from '../geometry/solids';
 import type { Fixture, Plan, Side } from '../model/schema';
 import { RULE_BOOK, selectableRows } from '../rules/book';
@@ -205,5 +205,22 @@ test('the order of groups and of fixtures changes nothing: no carry, no verdict,
       expect(told(turned)).toEqual(told(plan));
     }),
     { numRuns: 40 },
+  );
+});
+
+test('of bars as low as one another the same is told whichever was entered first', () => {
+  const coop = soundCoop((d) => {
+    d.flock = [hens(4, { breed: 'pekin-bantam', massKg: 0.7 })];
+    d.fixtures = [
+      ...d.fixtures.filter((f) => f.kind !== 'bar'),
+      bar({ id: 'low-b', y: 2.5, z: 1.5 }),
+      bar({ id: 'low-a', y: 2, z: 1.5 }),
+    ];
+  });
+  const keys = (plan: Plan): string[] => assess(plan, { on }).findings.map((f) => f.key);
+  const found = keys(coop);
+  expect(found).toContain('roosts.hop.high|low-a');
+  expect(keys({ ...coop, fixtures: [...coop.fixtures].reverse() }).sort()).toEqual(
+    [...found].sort(),
   );
 });

@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { parse } from '@babel/parser';
-import { exampleScope } from './tests/exampleScope';
+import { exampleScope } from './core/tests/exampleScope';
 
 /** A function of the core that other files may call, as its file has it. */
 interface Exported {
