@@ -6,7 +6,7 @@ import type { Scoped } from '../model/scope';
 import type { PlacedBird } from '../stations/roosts/perched';
 import { type BirdItem, birdItem } from './birds';
 import { fixtureShapes } from './fixtures';
-import { cornersOf, type Face, type Item, lines, path, rect, type View } from './shape';
+import { cornersOf, extentOf, type Face, type Item, lines, path, rect, type View } from './shape';
 import { shellShapes } from './shell';
 import { faceOf, nearness, roomOf, WALL_DRAWN_M } from './view';
 
@@ -72,8 +72,11 @@ export function draw(
 }
 
 function fixtureItem(fixture: Fixture, solid: Solid, plan: Scoped, view: View): FixtureItem {
-  const face = faceOf(solid, view);
-  const shapes = fixtureShapes(fixture, face, plan, view);
+  const own = faceOf(solid, view);
+  const shapes = fixtureShapes(fixture, own, plan, view);
+  // a hole seen edge on is drawn as deep as its wall: what is pressed is what is drawn
+  const cut = shapes.find((s) => s.pen === 'cutHole');
+  const face = cut === undefined ? own : extentOf(cut);
   return { what: 'fixture', key: fixture.id, fixture, face, shapes };
 }
 

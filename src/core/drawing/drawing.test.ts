@@ -6,21 +6,10 @@ import { badCoop, change, DAY, sample, soundCoop } from '@/core/tests/plans';
 import { birdSize } from '../birds/size';
 import { newHatch } from '../edit/new/openings';
 import { type DrawnItem, draw, drawChanged } from './draw';
-import type { Pen, Point, Shape, View } from './shape';
+import { type Pen, type Point, pointsOf, type Shape, type View } from './shape';
 import { nearness, roofOutline } from './view';
 
 const VIEWS: readonly View[] = ['front', 'side', 'above'];
-
-/** Every corner and handle of a shape, m. */
-const pointsOf = (shape: Shape): Point[] =>
-  shape.kind === 'ellipse'
-    ? [
-        [shape.middle[0] - shape.half[0], shape.middle[1] - shape.half[1]],
-        [shape.middle[0] + shape.half[0], shape.middle[1] + shape.half[1]],
-      ]
-    : shape.commands.flatMap(([, ...n]) =>
-        Array.from({ length: n.length / 2 }, (_, i): Point => [n[2 * i] ?? 0, n[2 * i + 1] ?? 0]),
-      );
 
 const sizeOf = (shapes: readonly Shape[]): Point => {
   const points = shapes.flatMap(pointsOf);
@@ -48,14 +37,14 @@ test('everything that stands in the coop is drawn once in each view, what stands
   }
 });
 
-test('a fixture is drawn within what it takes; only a chain and a cut through the wall go beyond', () => {
+test('a fixture is drawn within what it takes; only a chain goes beyond', () => {
   const plan = everything('lamp');
   const beyond: string[] = [];
   for (const view of VIEWS) {
     for (const { what, key, face, shapes } of draw(plan, view)) {
       if (what !== 'fixture') continue;
       for (const shape of shapes) {
-        if (shape.pen === 'chain' || shape.pen === 'cutHole' || shape.pen === 'outlet') continue;
+        if (shape.pen === 'chain' || shape.pen === 'outlet') continue;
         for (const [a, b] of pointsOf(shape)) {
           const slack = shape.pen === 'grain' ? 0.006 : 1e-9;
           const off = Math.max(face.a0 - a, a - face.a1, face.b0 - b, b - face.b1);

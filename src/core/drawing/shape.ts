@@ -108,6 +108,29 @@ export const cornersOf = ({ a0, a1, b0, b1 }: Face): Point[] => [
   [a0, b1],
 ];
 
+/** Corners and handles of a shape, m. */
+export const pointsOf = (shape: Shape): Point[] =>
+  shape.kind === 'ellipse'
+    ? [
+        [shape.middle[0] - shape.half[0], shape.middle[1] - shape.half[1]],
+        [shape.middle[0] + shape.half[0], shape.middle[1] + shape.half[1]],
+      ]
+    : shape.commands.flatMap(([, ...n]) =>
+        Array.from({ length: n.length / 2 }, (_, i): Point => [n[2 * i] ?? 0, n[2 * i + 1] ?? 0]),
+      );
+
+/** The least face that a shape with straight sides fits in. */
+export function extentOf(shape: Shape): Face {
+  const points = pointsOf(shape);
+  const [across, up] = [points.map(([a]) => a), points.map(([, b]) => b)];
+  return {
+    a0: Math.min(...across),
+    a1: Math.max(...across),
+    b0: Math.min(...up),
+    b1: Math.max(...up),
+  };
+}
+
 export const rect = (pen: Pen, face: Face): PathShape => polygon(pen, cornersOf(face));
 
 /** An ellipse that touches all four sides of a face. */
