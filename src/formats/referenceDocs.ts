@@ -9,13 +9,13 @@ import { RULE_BOOK, topicById } from '@/core/rules/book';
 import { BEDDING, COVER_ROWS, type Sizes, SKINS, TIMBERS } from '@/core/rules/materials.data';
 import { RULES, type RuleId } from '@/core/rules/rules.data';
 import { SOURCES } from '@/core/rules/sources.data';
-import { TOLD_ONLY } from '@/core/rules/toldOnly.data';
+import { UNWORKED } from '@/core/rules/unworked.data';
 import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder/broods';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
 import { LINE_NAMES } from '@/text/lineNames.data';
-import { RULE_WORDS } from '@/text/rules';
+import { RULE_WORDS } from '@/text/ruleWords.data';
 import { sayRule } from '@/text/say';
 import { TOPIC_NAMES } from '@/text/topics';
 import { WORKINGS } from '@/text/workings';
@@ -74,7 +74,7 @@ function rulesDoc(): string {
       scale,
       EVIDENCE_NAMES[evidence],
       `\`${source}\``,
-      TOLD_ONLY.some((told) => told === id) ? 'told only' : '',
+      UNWORKED.some((told) => told === id) ? 'told only' : '',
     );
   });
   const pullets = PULLET_TABLE.map(([week, grams]) => row(week, grams));

@@ -1,7 +1,14 @@
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { ruled } from '../rules/rules.data';
 import type { Climate } from '../weather/climate';
-import { energyOfKcal, FEED_ENERGY, type FeedKind, leastFeedKg, pulletTableKg } from './feed';
+import {
+  energyOfKcal,
+  FEED_ENERGY,
+  type FeedKind,
+  feedKindOf,
+  leastFeedKg,
+  pulletTableKg,
+} from './feed';
 import { gainKg, grownOnDay, massKg } from './growth';
 import { birdHeat, heatOfW } from './heat';
 import {
@@ -56,8 +63,6 @@ const BROODER_FIRST_WEEK_C = ruled('brooder.comfort.first');
 const BROODER_LESS_A_WEEK_C = ruled('brooder.comfort.lessWeek');
 const BROODER_LEAST_C = ruled('brooder.comfort.least');
 const LONG_DAY_H = 12;
-const STARTER_TO_DAYS = ruled('feed.starter.days');
-const LAYER_FEED_BEFORE_DAYS = ruled('feed.layer.before');
 
 /**
  * Comfort temperature in the brooder at an age, °C. Source: keepers.
@@ -65,17 +70,6 @@ const LAYER_FEED_BEFORE_DAYS = ruled('feed.layer.before');
  */
 export const brooderC = (days: number): number =>
   Math.max(BROODER_LEAST_C, BROODER_FIRST_WEEK_C - BROODER_LESS_A_WEEK_C * Math.floor(days / 7));
-
-/**
- * What a lot is fed at an age.
- * @param toLay days until the point of lay; null for birds that do not lay
- * @example feedKindOf({ ...lot, breed: { ...lot.breed, kind: 'chicken' } }, 130, 10) // 'layer'
- */
-export function feedKindOf(lot: Lot, ageDays: number, toLay: number | null): FeedKind {
-  if (lot.breed.kind === 'meat') return 'meat';
-  if (ageDays < STARTER_TO_DAYS) return 'starter';
-  return toLay !== null && toLay <= LAYER_FEED_BEFORE_DAYS ? 'layer' : 'grower';
-}
 
 /** Everything one bird's feed follows from on a day; the figures' workings show these. */
 export interface BirdDay {

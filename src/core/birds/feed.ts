@@ -1,4 +1,5 @@
 import { ruled } from '../rules/rules.data';
+import type { Lot } from './lots';
 
 /** Metabolisable energy of feeds, kcal/kg. Source: keepers (bags). */
 export const FEED_ENERGY = {
@@ -111,3 +112,17 @@ export function pulletTableKg(day: number, adultKg: number): number {
  * @example leastFeedKg(2.2 ** 0.75) // 0.10838
  */
 export const leastFeedKg = (metabolicMass: number): number => LEAST_PER_MASS * metabolicMass;
+
+const STARTER_TO_DAYS = ruled('feed.starter.days');
+const LAYER_FEED_BEFORE_DAYS = ruled('feed.layer.before');
+
+/**
+ * What a lot is fed at an age.
+ * @param toLay days until the point of lay; null for birds that do not lay
+ * @example feedKindOf({ ...lot, breed: { ...lot.breed, kind: 'chicken' } }, 130, 10) // 'layer'
+ */
+export function feedKindOf(lot: Lot, ageDays: number, toLay: number | null): FeedKind {
+  if (lot.breed.kind === 'meat') return 'meat';
+  if (ageDays < STARTER_TO_DAYS) return 'starter';
+  return toLay !== null && toLay <= LAYER_FEED_BEFORE_DAYS ? 'layer' : 'grower';
+}

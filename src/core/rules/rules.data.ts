@@ -24,7 +24,7 @@ export type FormulaUnit =
   | 'nights'
   | 'years';
 
-/** A single figure of the trade on which no school is chosen in the plan; `src/text/rules.ts` says what it is. */
+/** A single figure of the trade on which no school is chosen in the plan; `src/text/ruleWords.data.ts` says what it is. */
 export interface Rule<U extends Unit | FormulaUnit = Unit | FormulaUnit> {
   /** SI, in `unit`, for a medium hen of 2.2 kg where it scales. */
   readonly value: number;

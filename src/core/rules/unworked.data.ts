@@ -1,7 +1,7 @@
 import type { ToldRuleId } from './rules.data';
 
 /** Rules that nothing is worked from: they are told where the choice is made, or stand beside to compare. */
-export const TOLD_ONLY: readonly ToldRuleId[] = [
+export const UNWORKED: readonly ToldRuleId[] = [
   'roosts.apart.legal',
   'roosts.wall.legal',
   'roosts.descent.slope',
