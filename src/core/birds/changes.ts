@@ -21,7 +21,12 @@ export function changesOf(columns: readonly LotDays[], length: number): number[]
   return days;
 }
 
-/** Days of the horizon that are looked at: where birds come, go, or turn into what asks for more, and a Monday a week while they grow. */
+/**
+ * Days of the horizon that are looked at: where birds come, go, or turn into what asks for more, and a Monday a week
+ * while they grow.
+ * @param changes  days from `changesOf`
+ * @example        stepsOf([], [5], { first: 0, length: 10, dayOfYear: [] }) // [0, 4, 5, 9]
+ */
 export function stepsOf(
   lots: readonly Lot[],
   changes: readonly number[],
