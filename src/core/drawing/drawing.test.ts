@@ -189,3 +189,27 @@ test('of a change only what it touches is drawn', () => {
   change(then, 'bar', 'bar', { z: 1.1 });
   expect(drawChanged(plan, then, 'front').map((i) => i.key)).toEqual(['bar']);
 });
+
+test('the room is drawn within its walls and roof: a section across the ridge, a rectangle along it', () => {
+  const plan = sample('osk-landing');
+  const { roof, lengthM, widthM } = plan.shell;
+  if (roof.kind !== 'gable' || roof.ridgeAxis !== 'x') throw new Error('another roof');
+  const room = (view: View): Point[] => {
+    const shape = item(draw(plan, view), 'shell').shapes.find((s) => s.pen === 'room');
+    if (!shape) throw new Error('no room');
+    return pointsOf(shape);
+  };
+  expect(room('side')).toEqual([
+    [0, 0],
+    [0, roof.lowM],
+    [widthM / 2, roof.highM],
+    [widthM, roof.lowM],
+    [widthM, 0],
+  ]);
+  expect(room('front')).toEqual([
+    [0, 0],
+    [lengthM, 0],
+    [lengthM, roof.highM],
+    [0, roof.highM],
+  ]);
+});

@@ -1,6 +1,7 @@
+import { roomForm } from '../geometry/forms';
 import type { Scoped } from '../model/scope';
 import { lines, type Point, path, polygon, polyline, rect, type Shape, type View } from './shape';
-import { roofOutline, WALL_DRAWN_M as T } from './view';
+import { outlineOf, roofOutline, WALL_DRAWN_M as T } from './view';
 
 /** The ground runs on beyond the walls so far, m. */
 const GROUND_PAST_M = 0.1;
@@ -28,7 +29,7 @@ function inSection({ shell, litter }: Scoped, view: 'front' | 'side'): Shape[] {
   const level = (pen: 'litterTop' | 'litterEnd', b: number): Shape =>
     polyline(pen, [0, b], [across, b]);
   return [
-    polygon('room', inner),
+    outlineOf('room', roomForm(shell), view),
     path('wall', ...lines(outer, true), ...lines([...inner].reverse(), true)),
     polyline('wallEdge', ...outer),
     polyline('wallEdge', ...inner),
