@@ -3,15 +3,16 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { openDatabase } from './client';
 import { migrate } from './migrate';
+import { binPlan, deleteBinned, emptyBin, selectBin, unbinPlan } from './queries/bin';
 import {
   advancePlan,
   countPlans,
-  deletePlan,
   insertPlan,
   insertSave,
   pruneSaves,
   selectPlan,
   selectPlans,
+  selectSaves,
 } from './queries/plans';
 
 const MIGRATIONS = join(process.cwd(), 'src/db/migrations');
@@ -31,7 +32,7 @@ afterAll(async () => {
 test('migrations run once, are recorded, and a changed one is refused', async () => {
   await migrate(db, MIGRATIONS);
   const rows = await db.query('select name from migrations');
-  expect(rows).toEqual([{ name: '0001_plans.sql' }]);
+  expect(rows).toEqual([{ name: '0001_plans.sql' }, { name: '0002_bin_and_edits.sql' }]);
   const changed = join(dir, 'changed');
   await cp(MIGRATIONS, changed, { recursive: true });
   await appendFile(join(changed, '0001_plans.sql'), '-- later thought\n');
@@ -44,7 +45,7 @@ test('a migration that fails leaves nothing behind', async () => {
   const broken = join(dir, 'broken');
   await cp(MIGRATIONS, broken, { recursive: true });
   await appendFile(
-    join(broken, '0002_broken.sql'),
+    join(broken, '0099_broken.sql'),
     'create table half (id int); create table half (id int);',
   );
   await expect(migrate(db, broken)).rejects.toThrow();
@@ -97,8 +98,31 @@ test('a transaction that fails takes everything back', async () => {
   expect(await selectPlan(db, 'c')).toBeNull();
 });
 
-test('a plan that is removed takes its saves with it', async () => {
-  expect(await deletePlan(db, 'b')).toBe(true);
-  expect(await deletePlan(db, 'b')).toBe(false);
-  expect(await db.query("select 1 from plan_saves where plan_id = 'b'")).toEqual([]);
+describe('the bin', () => {
+  const day = (d: number) => new Date(Date.UTC(2026, 10, d));
+
+  test('a plan in it is neither listed, read nor saved, and comes back with its saves', async () => {
+    expect(await binPlan(db, 'b', day(1))).toBe(true);
+    expect(await binPlan(db, 'b', day(2))).toBe(false);
+    expect(await selectPlan(db, 'b')).toBeNull();
+    expect((await selectPlans(db)).map((p) => p.id)).toEqual(['a']);
+    expect(await advancePlan(db, 'b', 8)).toBeNull();
+    expect(await selectBin(db)).toEqual([{ id: 'b', name: '', removedAt: day(1) }]);
+    expect(await unbinPlan(db, 'a')).toBeNull();
+    expect(await unbinPlan(db, 'b')).toEqual({ revision: 8, document: {} });
+    expect(await selectSaves(db, 'b')).toHaveLength(4);
+  });
+
+  test('what has lain there its days goes with its saves, and only that', async () => {
+    await insertPlan(db, 'd');
+    await insertSave(db, 'd', 1, { name: 'Later' });
+    await binPlan(db, 'b', day(1));
+    await binPlan(db, 'd', day(5));
+    expect(await emptyBin(db, day(3))).toBe(1);
+    expect(await selectBin(db)).toMatchObject([{ id: 'd', name: 'Later' }]);
+    expect(await db.query("select 1 from plan_saves where plan_id = 'b'")).toEqual([]);
+    expect(await deleteBinned(db, 'a')).toBe(false);
+    expect(await deleteBinned(db, 'd')).toBe(true);
+    expect(await countPlans(db)).toBe(1);
+  });
 });

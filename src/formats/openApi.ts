@@ -1,89 +1,6 @@
 import { z } from 'zod';
+import { apiSchemas } from './openApi.schemas';
 import { planJsonSchema } from './planSchemaJson';
-
-const problemSchema = z.object({
-  type: z.string(),
-  title: z.string(),
-  status: z.int(),
-  issues: z
-    .array(
-      z.object({
-        code: z.string(),
-        path: z.array(z.union([z.string(), z.int()])),
-        details: z.record(z.string(), z.unknown()),
-        text: z.string(),
-      }),
-    )
-    .optional(),
-  issueCount: z.int().optional(),
-});
-
-const figureSchema = z.object({
-  value: z.number(),
-  unit: z.string(),
-  evidence: z.enum(['published', 'statutory', 'keepers', 'assumption', 'entered']),
-  source: z.string(),
-  working: z.string(),
-});
-
-const assessmentSchema = z.object({
-  on: z.iso.date(),
-  carries: z.int().nullable(),
-  planned: z.int(),
-  today: z.int(),
-  heldBackBy: z.array(z.string()),
-  sentence: z.string(),
-  staves: z.record(
-    z.string(),
-    z.object({
-      carries: z.int().nullable(),
-      verdict: z.string().nullable(),
-      setOn: z.iso.date().nullable(),
-      shortFrom: z.iso.date().nullable(),
-      shortTill: z.iso.date().nullable(),
-      orMore: z.boolean(),
-      pair: z.object({ from: z.iso.date().nullable(), birds: z.int(), of: z.int() }).nullable(),
-    }),
-  ),
-  demand: z.record(
-    z.string(),
-    z.object({
-      today: z.string(),
-      most: z.string().nullable(),
-      day: z.iso.date().nullable(),
-    }),
-  ),
-  figures: z.record(z.string(), figureSchema),
-  findings: z.array(
-    z.object({
-      code: z.string(),
-      severity: z.enum(['harm', 'short', 'awkward']),
-      fixtures: z.array(z.string()),
-      numbers: z.record(
-        z.string(),
-        z.object({ value: z.number(), unit: z.string(), figure: z.string() }),
-      ),
-      from: z.iso.date().optional(),
-      till: z.iso.date().optional(),
-    }),
-  ),
-  schools: z.record(z.string(), z.array(z.object({ id: z.string(), carries: z.int().nullable() }))),
-});
-
-const storedSchema = z.object({ id: z.string(), name: z.string(), revision: z.int() });
-const listSchema = z.array(storedSchema.extend({ savedAt: z.iso.datetime() }));
-const healthSchema = z.object({
-  status: z.enum(['ok', 'failing']),
-  database: z.enum(['ok', 'failing']),
-  plans: z.int().nullable(),
-});
-
-const saveSchema = z.object({
-  revision: z.int(),
-  savedAt: z.iso.datetime(),
-  name: z.string().nullable(),
-});
-const saveNameSchema = z.object({ name: z.string().nullable() });
 
 const schema = (s: z.ZodType): object => z.toJSONSchema(s, { target: 'draft-2020-12' });
 const json = (s: object) => ({ 'application/json': { schema: s } });
@@ -170,24 +87,68 @@ export function openApiDocument(): object {
         parameters: [idParameter],
         get: {
           summary: 'A plan at its latest save; its revision is the entity tag',
-          responses: { 200: answer('The plan and its revision'), ...problems([...NO_PLAN]) },
+          responses: {
+            200: answer('The plan and its revision'),
+            304: answer('Nothing newer than If-None-Match'),
+            ...problems([...NO_PLAN]),
+          },
         },
         put: {
           summary: 'Saves a plan made on the revision in If-Match',
           parameters: [
             { name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } },
+            {
+              name: 'Edit-Names',
+              in: 'header',
+              description: 'What was done since: a JSON list of names, percent-encoded',
+              schema: { type: 'string' },
+            },
           ],
           requestBody: planBody,
           responses: {
             200: answer('Saved; the new revision'),
             412: answer('Made on an older revision; the stored plan'),
-            ...bad(NO_PLAN, [428, 'If-Match is missing']),
+            ...bad(NO_PLAN, [428, 'If-Match is missing'], [400, 'Edit-Names is no list of names']),
           },
         },
         delete: {
-          summary: 'Removes a plan with its saves',
+          summary: 'Lays a plan with its saves in the bin, for thirty days',
           responses: {
-            204: answer('Removed'),
+            204: answer('Laid in the bin'),
+            ...problems([403, 'From another site'], [...NO_PLAN]),
+          },
+        },
+      },
+      '/api/plans/{id}/name': {
+        parameters: [idParameter],
+        put: {
+          summary: 'Gives a plan another name; 422 where another plan has it',
+          requestBody: { required: true, content: json(schema(apiSchemas.planNameSchema)) },
+          responses: {
+            200: answer('Renamed', ref('StoredPlan')),
+            ...bad(NO_PLAN, [409, 'Saved by somebody else just now']),
+          },
+        },
+      },
+      '/api/bin': {
+        get: {
+          summary: 'The plans in the bin, and when each goes for good',
+          responses: { 200: answer('The bin', ref('Bin')) },
+        },
+      },
+      '/api/bin/{id}': {
+        parameters: [idParameter],
+        post: {
+          summary: 'Takes a plan out of the bin, with its saves',
+          responses: {
+            200: answer('It is a plan again'),
+            ...problems([403, 'From another site'], [...NO_PLAN]),
+          },
+        },
+        delete: {
+          summary: 'Throws a plan in the bin away for good',
+          responses: {
+            204: answer('Thrown away'),
             ...problems([403, 'From another site'], [...NO_PLAN]),
           },
         },
@@ -224,30 +185,22 @@ export function openApiDocument(): object {
         },
         put: {
           summary: 'Names a save, so that it is kept for good; null takes the name away',
-          requestBody: { required: true, content: json(schema(saveNameSchema)) },
+          requestBody: { required: true, content: json(schema(apiSchemas.saveNameSchema)) },
           responses: { 200: answer('Named', ref('Save')), ...bad(NO_PLAN) },
         },
       },
     },
     components: {
       schemas: {
-        Save: schema(saveSchema),
+        Save: schema(apiSchemas.saveSchema),
         Plan: planJsonSchema(),
-        Assessment: schema(assessmentSchema),
-        Problem: schema(problemSchema),
-        PlanList: schema(listSchema),
-        StoredPlan: schema(storedSchema),
-        Health: schema(healthSchema),
+        Assessment: schema(apiSchemas.assessmentSchema),
+        Problem: schema(apiSchemas.problemSchema),
+        PlanList: schema(apiSchemas.listSchema),
+        StoredPlan: schema(apiSchemas.storedSchema),
+        Health: schema(apiSchemas.healthSchema),
+        Bin: schema(apiSchemas.binSchema),
       },
     },
   };
 }
-
-export const apiSchemas = {
-  saveSchema,
-  assessmentSchema,
-  problemSchema,
-  listSchema,
-  storedSchema,
-  healthSchema,
-};

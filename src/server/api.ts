@@ -12,10 +12,13 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/openapi.json', methods: ['GET'] },
   { path: '/api/plans', methods: ['GET', 'POST'] },
   { path: '/api/plans/{id}', methods: ['GET', 'PUT', 'DELETE'] },
+  { path: '/api/plans/{id}/name', methods: ['PUT'] },
   { path: '/api/plans/{id}/copy', methods: ['POST'] },
   { path: '/api/plans/{id}/file', methods: ['GET'] },
   { path: '/api/plans/{id}/saves', methods: ['GET'] },
   { path: '/api/plans/{id}/saves/{revision}', methods: ['GET', 'PUT'] },
+  { path: '/api/bin', methods: ['GET'] },
+  { path: '/api/bin/{id}', methods: ['POST', 'DELETE'] },
 ];
 
 export type ApiAnswer =

@@ -1,5 +1,5 @@
 import 'server-only';
-import type { Issue, Outcome } from '@/core/kernel/outcome';
+import { type Issue, issue, type Outcome } from '@/core/kernel/outcome';
 import { issueLine } from '@/text/issues';
 
 /** Largest body read, bytes. */
@@ -81,4 +81,7 @@ export async function readBody<T>(
 }
 
 export const foreign = (): Response => problem(403, 'This request came from another site.');
+/** Another plan has the name already. */
+export const nameTaken = (name: string): Response =>
+  problem(422, 'Another plan has that name.', [issue('plan.nameTaken', { name }, ['name'])]);
 export const noPlan = (): Response => problem(404, 'There is no plan with this id.');

@@ -1,24 +1,21 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
 import { parsePlan } from '@/core/edit/parse';
+import { copyName, freeName, isNameTaken, nameKey } from '@/core/edit/planNames';
 import { samplePlans } from '@/core/edit/samples.data';
 import { type Issue, type Outcome, ok } from '@/core/kernel/outcome';
-import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Plan } from '@/core/model/schema';
 import { database } from '@/db/client';
 import type { Db } from '@/db/db';
 import {
   advancePlan,
   countPlans,
-  deletePlan,
   insertPlan,
   insertSave,
-  nameSave,
   pruneSaves,
+  selectNames,
   selectPlan,
   selectPlans,
-  selectSave,
-  selectSaves,
 } from '@/db/queries/plans';
 import { dataDir } from './settings';
 
@@ -40,6 +37,7 @@ export interface UnreadablePlan {
 export type SaveResult =
   | { readonly kind: 'saved'; readonly revision: number }
   | { readonly kind: 'conflict'; readonly stored: SavedPlan }
+  | { readonly kind: 'nameTaken' }
   | { readonly kind: 'missing' };
 
 const db = (): Promise<Db> => database(dataDir());
@@ -56,7 +54,7 @@ export async function listPlans(): Promise<{ plans: SavedPlan[]; unreadable: Unr
 }
 
 /** Whether a text can be a plan's id at all: no other is put to the database. */
-const isPlanId = (id: string): boolean => /^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/.test(id);
+export const isPlanId = (id: string): boolean => /^[A-Za-z0-9][A-Za-z0-9_-]{0,63}$/.test(id);
 
 /** A plan at its latest save; null where there is none. */
 export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
@@ -67,10 +65,11 @@ export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
   return parsed.ok ? ok(saved(parsed.value, row)) : parsed;
 }
 
-/** Stores a plan under its own id, or under a new one where that is taken. */
+/** Stores a plan under its own id and name, or under new ones where those are taken. */
 export async function createPlan(plan: Plan): Promise<SavedPlan> {
   return (await db()).transaction(async (tx) => {
-    const stored = (await insertPlan(tx, plan.id)) ? plan : await underNewId(tx, plan);
+    const named = { ...plan, name: freeName(plan.name, await selectNames(tx)) };
+    const stored = (await insertPlan(tx, plan.id)) ? named : await underNewId(tx, named);
     await insertSave(tx, stored.id, 1, stored);
     return { plan: stored, revision: 1, savedAt: new Date().toISOString() };
   });
@@ -80,65 +79,50 @@ export async function createPlan(plan: Plan): Promise<SavedPlan> {
 export async function copyPlan(id: string): Promise<SavedPlan | null> {
   const original = await readPlan(id);
   if (!original?.ok) return null;
-  const name = nameOfCopy(original.value.plan.name, ' (copy)');
+  const name = copyName(original.value.plan.name, await selectNames(await db()));
   return createPlan({ ...original.value.plan, id: randomUUID(), name });
 }
 
 /**
- * Saves a plan if it still stands at the revision the editor had read.
+ * Saves a plan if it still stands at the revision the editor had read, and its name is its own.
  * @param revision  the revision the edit was made on
+ * @param edits     what was done since, as the screen names it
  */
-export async function savePlan(plan: Plan, revision: number): Promise<SaveResult> {
+export async function savePlan(
+  plan: Plan,
+  revision: number,
+  edits: readonly string[] = [],
+): Promise<SaveResult> {
   const result = await (await db()).transaction(async (tx) => {
+    if (await takesName(tx, plan)) return 'nameTaken';
     const advanced = await advancePlan(tx, plan.id, revision);
     if (advanced === null) return null;
-    await insertSave(tx, plan.id, advanced, plan);
+    await insertSave(tx, plan.id, advanced, plan, edits);
     await pruneSaves(tx, plan.id, SAVES_KEPT);
     return advanced;
   });
+  if (result === 'nameTaken') return { kind: 'nameTaken' };
   if (result !== null) return { kind: 'saved', revision: result };
   const stored = await readPlan(plan.id);
   return stored?.ok ? { kind: 'conflict', stored: stored.value } : { kind: 'missing' };
 }
 
-/** A save as the history shows it. */
-export interface SavedState {
-  readonly revision: number;
-  readonly savedAt: string;
-  readonly name: string | null;
+/** Gives a plan another name, whatever revision it stands at. */
+export async function renamePlan(id: string, name: string): Promise<SaveResult> {
+  const found = await readPlan(id);
+  if (!found?.ok) return { kind: 'missing' };
+  const { plan, revision } = found.value;
+  return plan.name === name
+    ? { kind: 'saved', revision }
+    : savePlan({ ...plan, name }, revision, [`Rename to ${name}`]);
 }
 
-/** The saves kept of a plan, newest first; empty where there is no such plan. */
-export async function listSaves(id: string): Promise<SavedState[]> {
-  if (!isPlanId(id)) return [];
-  const rows = await selectSaves(await db(), id);
-  return rows.map(({ revision, savedAt, name }) => ({
-    revision,
-    name,
-    savedAt: savedAt.toISOString(),
-  }));
-}
-
-/** A plan as it was at one of its saves; null where that save is not kept. */
-export async function readSave(id: string, revision: number): Promise<Outcome<Plan> | null> {
-  if (!isPlanId(id)) return null;
-  const document = await selectSave(await db(), id, revision);
-  return document === undefined ? null : parsePlan(document);
-}
-
-/** Names a save, so that it is kept for good; null takes the name away. */
-export async function renameSave(
-  id: string,
-  revision: number,
-  name: string | null,
-): Promise<boolean> {
-  if (!isPlanId(id)) return false;
-  return nameSave(await db(), id, revision, name);
-}
-
-export async function removePlan(id: string): Promise<boolean> {
-  if (!isPlanId(id)) return false;
-  return deletePlan(await db(), id);
+/** Whether a plan takes a name that another has; one that it has had already is left to it. */
+async function takesName(tx: Db, plan: Plan): Promise<boolean> {
+  if (!isNameTaken(plan.name, await selectNames(tx, plan.id))) return false;
+  const before = (await selectPlan(tx, plan.id))?.document as { name?: unknown } | undefined;
+  if (before === undefined) return false;
+  return typeof before.name !== 'string' || nameKey(before.name) !== nameKey(plan.name);
 }
 
 /** Fills an empty data directory with the sample plans, dated from `on`. */
@@ -148,13 +132,10 @@ export async function addSamples(on: string): Promise<void> {
 }
 
 async function underNewId(tx: Db, plan: Plan): Promise<Plan> {
-  const renamed = { ...plan, id: randomUUID(), name: nameOfCopy(plan.name, ' (2)') };
-  if (!(await insertPlan(tx, renamed.id))) throw new Error('a new id was taken');
-  return renamed;
+  const stored = { ...plan, id: randomUUID() };
+  if (!(await insertPlan(tx, stored.id))) throw new Error('a new id was taken');
+  return stored;
 }
-
-const nameOfCopy = (name: string, suffix: string): string =>
-  name.slice(0, PLAN_LIMITS.name - suffix.length) + suffix;
 
 const saved = (plan: Plan, row: { revision: number; savedAt: Date }): SavedPlan => ({
   plan,

@@ -35,6 +35,17 @@ describe('plans on the server', () => {
     expect(await plans.savePlan({ ...mine, id: 'nobody' }, 1)).toEqual({ kind: 'missing' });
   });
 
+  test('a name that another plan has is not taken, in whatever letters', async () => {
+    const plan = { ...sample('osk-landing'), name: 'tamar  flats, NUMBER 9' };
+    expect(await plans.savePlan(plan, 1)).toEqual({ kind: 'nameTaken' });
+    expect(await plans.renamePlan('osk-landing', 'Mine')).toEqual({ kind: 'nameTaken' });
+    expect(await plans.renamePlan('nobody', 'New')).toEqual({ kind: 'missing' });
+    expect(await plans.renamePlan('osk-landing', 'Osk Landing')).toEqual({
+      kind: 'saved',
+      revision: 1,
+    });
+  });
+
   test('of two saves at one time exactly one is taken', async () => {
     const plan = sample('osk-landing');
     const kinds = (await Promise.all([plans.savePlan(plan, 1), plans.savePlan(plan, 1)])).map(
@@ -47,9 +58,18 @@ describe('plans on the server', () => {
     const { plan } = await plans.createPlan(sample('tamar-flats'));
     expect(plan.id).not.toBe('tamar-flats');
     expect(plan.name).toBe('Tamar Flats, number 9 (2)');
-    expect((await plans.copyPlan(plan.id))?.plan.name).toBe('Tamar Flats, number 9 (2) (copy)');
-    expect(await plans.removePlan(plan.id)).toBe(true);
+    const copies = [await plans.copyPlan('tamar-flats'), await plans.copyPlan('tamar-flats')];
+    expect(copies.map((c) => c?.plan.name)).toEqual([
+      'Tamar Flats, number 9 (copy)',
+      'Tamar Flats, number 9 (copy 2)',
+    ]);
+    const bin = await import('./bin');
+    for (const made of [plan, ...copies.map((c) => c?.plan)]) {
+      expect(await bin.removePlan(made?.id ?? '')).toBe(true);
+    }
     expect(await plans.readPlan(plan.id)).toBeNull();
+    expect((await bin.listBin()).map((b) => b.name)).toHaveLength(3);
+    expect(await bin.throwAway(plan.id)).toBe(true);
   });
 
   test('a stored document that cannot be read is told of, and the others still listed', async () => {

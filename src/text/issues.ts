@@ -21,6 +21,7 @@ const WORDS: Readonly<Record<string, Words>> = {
   'number.unreadable': (d) => `"${d.typed}" is not a number. Write it as 4.5 or 4,5.`,
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
+  'plan.nameTaken': (d) => `Another plan is called “${d.name}”. Give this one a name of its own.`,
   'plan.notJson': () => 'This file is not JSON. Choose a plan file that was saved from here.',
   'plan.notUtf8': () =>
     'This file is not UTF-8 text (it may be UTF-16, or no text at all). Save it as UTF-8, or take it out again.',

@@ -2,7 +2,7 @@ import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
-import { apiSchemas } from '@/formats/openApi';
+import { apiSchemas } from '@/formats/openApi.schemas';
 import { API_ROUTES, type ApiRoute } from '@/server/api';
 
 const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
@@ -47,6 +47,8 @@ test('a plan is read with its revision as the entity tag', async () => {
   const response = await one.GET(send('GET', undefined), at('osk-landing'));
   expect(response.headers.get('etag')).toBe('"1"');
   expect(await response.json()).toMatchObject({ revision: 1, plan: sample('osk-landing') });
+  const known = send('GET', undefined, { 'if-none-match': '"1"' });
+  expect((await one.GET(known, at('osk-landing'))).status).toBe(304);
   expect((await one.GET(send('GET', undefined), at('nobody'))).status).toBe(404);
 });
 
@@ -75,6 +77,9 @@ describe('saving', () => {
     expect((await put(plan, {})).status).toBe(428);
     expect((await put(plan, { 'if-match': '*' })).status).toBe(428);
     expect((await put(plan, { 'if-match': '1' })).status).toBe(428);
+    for (const names of ['nothing', '%', '{}', '[1]']) {
+      expect((await put(plan, { 'if-match': '"1"', 'edit-names': names })).status).toBe(400);
+    }
   });
 
   test('takes a good plan on the right revision, and answers 412 with the stored one on a stale one', async () => {
@@ -128,6 +133,65 @@ describe('plans come and go', () => {
     expect(response.headers.get('location')).toBe(`/plans/${made.id}`);
     expect((await one.DELETE(send('DELETE', undefined), at(made.id))).status).toBe(204);
     expect((await one.DELETE(send('DELETE', undefined), at(made.id))).status).toBe(404);
+  });
+
+  test('a removed plan lies in the bin, and comes back with its saves or goes for good', async () => {
+    const bin = await import('./bin/route');
+    const binned = await import('./bin/[id]/route');
+    const saves = await import('./plans/[id]/saves/route');
+    const made = await (await list.POST(send('POST', sample('tamar-flats')), {})).json();
+    const { plan } = await (await one.GET(send('GET', undefined), at(made.id))).json();
+    const names = encodeURIComponent(JSON.stringify(['Years ahead', 'Länge → 2']));
+    const saved = send(
+      'PUT',
+      { ...plan, horizonYears: 4 },
+      { 'if-match': '"1"', 'edit-names': names },
+    );
+    expect((await one.PUT(saved, at(made.id))).status).toBe(200);
+    expect((await one.DELETE(send('DELETE', undefined), at(made.id))).status).toBe(204);
+    expect((await one.GET(send('GET', undefined), at(made.id))).status).toBe(404);
+    const lain = await (await bin.GET(send('GET', undefined), {})).json();
+    expect(apiSchemas.binSchema.parse(lain)).toContainEqual(
+      expect.objectContaining({ id: made.id, name: made.name }),
+    );
+    const days = (Date.parse(lain[0].goesAt) - Date.parse(lain[0].removedAt)) / 86_400_000;
+    expect(days).toBe(30);
+    expect((await binned.POST(send('POST', undefined, foreign), at(made.id))).status).toBe(403);
+    // its name is another's by now
+    const namesake = { ...sample('osk-landing'), id: 'namesake', name: made.name };
+    await list.POST(send('POST', namesake), {});
+    const back = await binned.POST(send('POST', undefined), at(made.id));
+    expect(await back.json()).toEqual({ id: made.id, name: 'Tamar Flats, number 9 (3)' });
+    const rows = await (await saves.GET(send('GET', undefined), at(made.id))).json();
+    expect(rows.map((r: { edits: string[] }) => r.edits)).toEqual([
+      ['Rename to Tamar Flats, number 9 (3)'],
+      ['Years ahead', 'Länge → 2'],
+      [],
+    ]);
+    expect((await binned.POST(send('POST', undefined), at(made.id))).status).toBe(404);
+    for (const id of [made.id, 'namesake']) {
+      await one.DELETE(send('DELETE', undefined), at(id));
+      expect((await binned.DELETE(send('DELETE', undefined, foreign), at(id))).status).toBe(403);
+      expect((await binned.DELETE(send('DELETE', undefined), at(id))).status).toBe(204);
+      expect((await binned.DELETE(send('DELETE', undefined), at(id))).status).toBe(404);
+    }
+  });
+
+  test('a plan is renamed, but to no other plan’s name', async () => {
+    const { PUT } = await import('./plans/[id]/name/route');
+    const rename = (name: unknown, id = 'tamar-flats', headers = {}) =>
+      PUT(send('PUT', { name }, headers), at(id));
+    const taken = await rename(' osk LANDING');
+    expect(taken.status).toBe(422);
+    expect(await taken.json()).toMatchObject({
+      issues: [{ code: 'plan.nameTaken', text: expect.stringContaining('osk LANDING') }],
+    });
+    expect((await rename('')).status).toBe(422);
+    expect((await rename(null)).status).toBe(422);
+    expect((await rename('New', 'nobody')).status).toBe(404);
+    expect((await rename('New', 'tamar-flats', foreign)).status).toBe(403);
+    expect(await (await rename('Tamar Flats')).json()).toMatchObject({ name: 'Tamar Flats' });
+    await rename('Tamar Flats, number 9');
   });
 
   test('what is no plan file is refused, whatever it is', async () => {

@@ -24,20 +24,33 @@ function decode(row: unknown): StoredPlan {
 const LATEST = `select p.id, p.revision, s.document, s.saved_at
   from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision`;
 
-/** Every plan at its latest save, in the order they were made. */
+/** Every plan at its latest save, in the order they were made; none that lies in the bin. */
 export async function selectPlans(db: Db): Promise<StoredPlan[]> {
-  return (await db.query(`${LATEST} order by p.created_at, p.id`)).map(decode);
+  const rows = await db.query(`${LATEST} where p.removed_at is null order by p.created_at, p.id`);
+  return rows.map(decode);
 }
 
-/** One plan at its latest save; null where there is none. */
+/** One plan at its latest save; null where there is none, or where it lies in the bin. */
 export async function selectPlan(db: Db, id: string): Promise<StoredPlan | null> {
-  const [row] = await db.query(`${LATEST} where p.id = $1`, [id]);
+  const [row] = await db.query(`${LATEST} where p.id = $1 and p.removed_at is null`, [id]);
   return row === undefined ? null : decode(row);
 }
 
+/** The plans there are, those in the bin too. */
 export async function countPlans(db: Db): Promise<number> {
   const [row] = await db.query('select count(*)::integer as plans from plans');
   return z.object({ plans: z.number() }).parse(row).plans;
+}
+
+/** The names of all plans but one, none that lies in the bin. */
+export async function selectNames(db: Db, but: string | null = null): Promise<string[]> {
+  const rows = await db.query(
+    `select coalesce(s.document->>'name', '') as name
+       from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision
+      where p.removed_at is null and p.id is distinct from $1`,
+    [but],
+  );
+  return rows.map((row) => z.object({ name: z.string() }).parse(row).name);
 }
 
 /** When the newest save of any plan was made, ISO; null without plans. */
@@ -58,7 +71,8 @@ export async function insertPlan(db: Db, id: string): Promise<boolean> {
 /** Moves a plan on by one revision if it still stands at `from`; the new revision, or null. */
 export async function advancePlan(db: Db, id: string, from: number): Promise<number | null> {
   const [row] = await db.query(
-    'update plans set revision = revision + 1 where id = $1 and revision = $2 returning revision',
+    `update plans set revision = revision + 1
+      where id = $1 and revision = $2 and removed_at is null returning revision`,
     [id, from],
   );
   return row === undefined ? null : z.object({ revision: z.number() }).parse(row).revision;
@@ -69,10 +83,12 @@ export async function insertSave(
   id: string,
   revision: number,
   document: unknown,
+  edits: readonly string[] = [],
 ): Promise<void> {
   await db.query(
-    'insert into plan_saves (plan_id, revision, document) values ($1, $2, $3::jsonb)',
-    [id, revision, JSON.stringify(document)],
+    `insert into plan_saves (plan_id, revision, document, edits)
+     values ($1, $2, $3::jsonb, $4::jsonb)`,
+    [id, revision, JSON.stringify(document), JSON.stringify(edits)],
   );
 }
 
@@ -85,33 +101,33 @@ export async function pruneSaves(db: Db, id: string, keep: number): Promise<void
   );
 }
 
-/** Deletes a plan with its saves; false where there was none. */
-export async function deletePlan(db: Db, id: string): Promise<boolean> {
-  return (await db.query('delete from plans where id = $1 returning id', [id])).length > 0;
-}
-
 /** A save as the history lists it. */
 export interface SaveRow {
   readonly revision: number;
   readonly savedAt: Date;
   readonly name: string | null;
+  /** What was done since the save before. */
+  readonly edits: readonly string[];
 }
 
 const saveRow = z.object({
   revision: z.number().int(),
   saved_at: z.date(),
   name: z.string().nullable(),
+  edits: z.array(z.string()),
 });
 
 /** The saves kept of a plan, newest first. */
 export async function selectSaves(db: Db, id: string): Promise<SaveRow[]> {
   const rows = await db.query(
-    'select revision, saved_at, name from plan_saves where plan_id = $1 order by revision desc',
+    `select s.revision, s.saved_at, s.name, s.edits
+       from plan_saves s join plans p on p.id = s.plan_id
+      where s.plan_id = $1 and p.removed_at is null order by s.revision desc`,
     [id],
   );
   return rows.map((row) => {
-    const { revision, saved_at, name } = saveRow.parse(row);
-    return { revision, savedAt: saved_at, name };
+    const { saved_at, ...rest } = saveRow.parse(row);
+    return { ...rest, savedAt: saved_at };
   });
 }
 

@@ -3,6 +3,7 @@ import { ChevronDown, ChevronRight, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Group } from '@/core/model/schema';
+import { SEXES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
@@ -11,12 +12,6 @@ import { BreedPicker } from './BreedPicker';
 import type { ChangeGroup } from './changeGroup';
 import { GroupDetails } from './GroupDetails';
 import { lotColour } from './lotColours';
-
-const SEXES = [
-  { id: 'hen', name: 'hens' },
-  { id: 'cock', name: 'cocks' },
-  { id: 'unsexed', name: 'unsexed' },
-] as const;
 
 const COLUMNS =
   'lg:grid-cols-[10px_minmax(0,1fr)_2.9rem_minmax(0,1.05fr)_5rem_7.35rem_7.35rem_1.6rem_1.6rem]';

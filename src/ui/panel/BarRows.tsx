@@ -1,6 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { Bar } from '@/core/model/schema';
+import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';
@@ -10,21 +11,11 @@ import { BarDetails } from './parts';
 import { useAdd } from './useAdd';
 
 const SECTIONS = {
-  flat: { name: 'flat, wide face up', widthM: 0.089, heightM: 0.038 },
-  round: { name: 'round', widthM: 0.045, heightM: 0.045 },
-  square: { name: 'square, bevelled', widthM: 0.045, heightM: 0.045 },
-  branch: { name: 'branch', widthM: 0.06, heightM: 0.06 },
+  flat: { widthM: 0.089, heightM: 0.038 },
+  round: { widthM: 0.045, heightM: 0.045 },
+  square: { widthM: 0.045, heightM: 0.045 },
+  branch: { widthM: 0.06, heightM: 0.06 },
 } as const;
-
-const SECTION_CHOICES = (Object.keys(SECTIONS) as (keyof typeof SECTIONS)[]).map((id) => ({
-  id,
-  name: SECTIONS[id].name,
-}));
-
-const USES = [
-  { id: 'sleeping', name: 'to sleep on' },
-  { id: 'step', name: 'a step up' },
-] as const;
 
 /** The bars, edited in place. */
 export function BarRows() {
@@ -129,7 +120,7 @@ function BarRow({ bar }: { bar: Bar }) {
           <ChoiceField
             label="Section"
             value={bar.section.shape}
-            choices={SECTION_CHOICES}
+            choices={SECTION_SHAPES}
             commit={(shape) =>
               change('Section', (b) => {
                 const { widthM, heightM } = SECTIONS[shape];
@@ -140,7 +131,7 @@ function BarRow({ bar }: { bar: Bar }) {
           <ChoiceField
             label="Use"
             value={bar.use}
-            choices={USES}
+            choices={BAR_USES}
             commit={(use) =>
               change('Use', (b) => {
                 b.use = use;

@@ -5,6 +5,7 @@ import { CLIMATES } from '@/core/model/climates.data';
 import type { Plan, PlanClimate } from '@/core/model/schema';
 import { monthsOf } from '@/core/weather/climate';
 import { readNormals } from '@/formats/normals';
+import { EXPOSURES } from '@/text/choices.data';
 import { issueText } from '@/text/issues';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -15,12 +16,6 @@ import { edit, useAssessment, usePlan } from '../store/bench';
 
 const NONE = 'none';
 const PASTED = 'pasted';
-
-const EXPOSURES = [
-  { id: 'open', name: 'open country' },
-  { id: 'garden', name: 'garden, hedges' },
-  { id: 'courtyard', name: 'courtyard, wood edge' },
-] as const;
 
 /** The weather of the place: one of the shipped types, or normals pasted by the keeper. */
 export function ClimateFields() {

@@ -1,34 +1,16 @@
 'use client';
+import { BUILDS, ROOFS } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, LengthField } from '../forms/fields';
 import { edit, usePlan } from '../store/bench';
 import { roofOfKind } from './roof';
 
-const ROOFS = [
-  { id: 'mono', name: 'one slope' },
-  { id: 'gable', name: 'gable' },
-  { id: 'flat', name: 'flat' },
-] as const;
-
 const SIDES = [
   { id: 'rear', name: 'the rear' },
   { id: 'front', name: 'the front' },
   { id: 'left', name: 'the left' },
   { id: 'right', name: 'the right' },
-] as const;
-
-const BUILDS = [
-  { id: 'ply12', name: '12 mm (1/2 in) ply' },
-  { id: 'board18', name: '18 mm (3/4 in) board' },
-  { id: 'sheetMetal', name: 'sheet metal' },
-  { id: 'metalOnPly9', name: 'metal on 9 mm (3/8 in) ply' },
-  { id: 'foam25', name: '25 mm (1 in) foam between skins' },
-  { id: 'foam50', name: '50 mm (2 in) foam between skins' },
-  { id: 'acrylic', name: 'single acrylic' },
-  { id: 'masonry200', name: 'masonry' },
-  { id: 'shinglesOnPly12', name: 'shingles on 12 mm (1/2 in) ply' },
-  { id: 'palletBoards', name: 'pallet boards, with gaps' },
 ] as const;
 
 /** The shell's inside measures and what it is built of. */

@@ -1,10 +1,10 @@
 'use client';
 import type { Bar, OfKind, Plan } from '@/core/model/schema';
+import { CEILING_MESH, MATERIALS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { useAssessment } from '../../store/bench';
 import { editFixture } from '../fixtures';
-import { MATERIALS } from './choices';
 import { Part } from './FigureList';
 import { FixtureRows } from './FixtureRows';
 import { type Spec, SpecFields } from './spec';
@@ -143,12 +143,6 @@ const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'> | OfKind<'ceiling'>>[
       b.depthM = m;
     },
   },
-];
-
-/** What a ceiling is made of: it keeps birds down, and nothing else out. */
-const CEILING_MESH = [
-  { id: 'mesh25', name: '25 mm (1 in) welded mesh' },
-  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
 ];
 
 /** The board under the bars, ledges, a mesh ceiling, and what the top bar alone carries. */

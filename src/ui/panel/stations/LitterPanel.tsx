@@ -1,9 +1,9 @@
 'use client';
 import type { Litter, Plan } from '@/core/model/schema';
+import { BEDDINGS, FLOORS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { edit, useAssessment, usePlan } from '../../store/bench';
-import { BEDDINGS, FLOORS } from './choices';
 import { DepthPicture } from './DepthPicture';
 import { FigureList, Part } from './FigureList';
 import { type Spec, SpecFields } from './spec';

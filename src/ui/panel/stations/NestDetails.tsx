@@ -1,10 +1,10 @@
 'use client';
 import { isoDay } from '@/core/kernel/units/day';
 import type { NestBank, Plan } from '@/core/model/schema';
+import { BOXES_FOR, COLLECTED, LATCHES, NEST_FLOORS } from '@/text/choices.data';
 import { formatDay } from '@/text/format';
 import { useAssessment, usePlan } from '../../store/bench';
 import { editFixture } from '../fixtures';
-import { LATCHES } from './choices';
 import { Part } from './FigureList';
 import { type Spec, SpecFields } from './spec';
 
@@ -12,11 +12,7 @@ const BANK: readonly Spec<NestBank>[] = [
   {
     kind: 'choice',
     label: 'Collected',
-    choices: [
-      { id: 'inside', name: 'from inside' },
-      { id: 'flap', name: 'by a flap outside' },
-      { id: 'lid', name: 'by a lid outside' },
-    ],
+    choices: COLLECTED,
     get: (b) => b.collect,
     set: (b, v) => {
       b.collect = v as NestBank['collect'];
@@ -25,12 +21,7 @@ const BANK: readonly Spec<NestBank>[] = [
   {
     kind: 'choice',
     label: 'Floor of the boxes',
-    choices: [
-      { id: 'bedding', name: 'bedding' },
-      { id: 'pad', name: 'plastic pad' },
-      { id: 'slopedWire', name: 'coated slope' },
-      { id: 'bareWire', name: 'bare wire' },
-    ],
+    choices: NEST_FLOORS,
     get: (b) => b.floor,
     set: (b, v) => {
       b.floor = v as NestBank['floor'];
@@ -39,12 +30,7 @@ const BANK: readonly Spec<NestBank>[] = [
   {
     kind: 'choice',
     label: 'Boxes for',
-    choices: [
-      { id: 'asItStands', name: 'as it stands' },
-      { id: 'hens', name: 'hens' },
-      { id: 'ducks', name: 'ducks' },
-      { id: 'anybody', name: 'anybody' },
-    ],
+    choices: [{ id: 'asItStands', name: 'as it stands' }, ...BOXES_FOR],
     get: (b) => b.forWhom ?? 'asItStands',
     set: (b, v) => {
       b.forWhom = v === 'asItStands' ? null : (v as NestBank['forWhom']);

@@ -1,5 +1,6 @@
 'use client';
 import type { Brooder } from '@/core/model/schema';
+import { HEATS, TUBS } from '@/text/choices.data';
 import type { Spec } from './spec';
 
 export const BOX: readonly Spec<Brooder>[] = [
@@ -74,10 +75,7 @@ export const BOX: readonly Spec<Brooder>[] = [
   {
     kind: 'choice',
     label: 'Its shape',
-    choices: [
-      { id: 'box', name: 'a box' },
-      { id: 'oval', name: 'a round or oval tub' },
-    ],
+    choices: TUBS,
     get: (b) => b.shape,
     set: (b, v) => {
       b.shape = v as Brooder['shape'];
@@ -126,7 +124,7 @@ export const BOX: readonly Spec<Brooder>[] = [
 const isPlate = (b: Brooder): boolean => b.heat.kind === 'plate';
 const isLamp = (b: Brooder): boolean => b.heat.kind === 'lamp';
 
-const HEATS: Readonly<Record<Brooder['heat']['kind'], Brooder['heat']>> = {
+const HEAT_AT_FIRST: Readonly<Record<Brooder['heat']['kind'], Brooder['heat']>> = {
   plate: { kind: 'plate', widthM: 0.4, depthM: 0.3 },
   lamp: {
     kind: 'lamp',
@@ -144,15 +142,10 @@ export const HEAT: readonly Spec<Brooder>[] = [
   {
     kind: 'choice',
     label: 'Heat',
-    choices: [
-      { id: 'plate', name: 'contact plate' },
-      { id: 'lamp', name: 'radiant lamp' },
-      { id: 'hen', name: 'broody hen' },
-      { id: 'none', name: 'none' },
-    ],
+    choices: HEATS,
     get: (b) => b.heat.kind,
     set: (b, v) => {
-      b.heat = HEATS[v as Brooder['heat']['kind']];
+      b.heat = HEAT_AT_FIRST[v as Brooder['heat']['kind']];
     },
   },
   {

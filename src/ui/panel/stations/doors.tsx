@@ -1,7 +1,7 @@
 'use client';
 import type { OfKind } from '@/core/model/schema';
+import { DOOR_WORKS, HATCH_USES, LATCHES } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
-import { LATCHES } from './choices';
 import { FixtureRows } from './FixtureRows';
 import { hole } from './openings';
 
@@ -60,11 +60,7 @@ export function HatchRows() {
         {
           kind: 'choice',
           label: 'For',
-          choices: [
-            { id: 'cleanOut', name: 'cleaning out' },
-            { id: 'look', name: 'a look in' },
-            { id: 'feed', name: 'feed and water' },
-          ],
+          choices: HATCH_USES,
           get: (h) => h.use,
           set: (h, v) => {
             h.use = v as OfKind<'hatch'>['use'];
@@ -137,12 +133,7 @@ export function PopDoorRows() {
         {
           kind: 'choice',
           label: 'Works',
-          choices: [
-            { id: 'manual', name: 'by hand' },
-            { id: 'light', name: 'by light' },
-            { id: 'clock', name: 'by the clock' },
-            { id: 'earlier', name: 'by the earlier' },
-          ],
+          choices: DOOR_WORKS,
           get: (d) => d.works,
           set: (d, v) => {
             d.works = v as OfKind<'popDoor'>['works'];

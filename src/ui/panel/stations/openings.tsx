@@ -1,8 +1,8 @@
 'use client';
 import type { OfKind } from '@/core/model/schema';
+import { COVERS, OPENS, PANES, SCREENS, SIDES, VENT_PLACES } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
-import { COVERS, OPENS, PANES, SCREENS, SIDES } from './choices';
 import { FixtureRows } from './FixtureRows';
 import type { Spec } from './spec';
 
@@ -132,10 +132,7 @@ const ventMore: readonly Spec<OfKind<'vent'>>[] = [
   {
     kind: 'choice',
     label: 'Lies in',
-    choices: [
-      { id: 'wall', name: 'the wall' },
-      { id: 'ridge', name: 'the ridge' },
-    ],
+    choices: VENT_PLACES,
     get: (o) => o.place,
     set: (o, v) => {
       o.place = v as OfKind<'vent'>['place'];

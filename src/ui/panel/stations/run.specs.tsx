@@ -1,6 +1,6 @@
 'use client';
 import type { Plan, Run, Side } from '@/core/model/schema';
-import { COVERS, SIDES } from './choices';
+import { COVERS, RUN_ROOFS, SIDES } from '@/text/choices.data';
 import type { Spec } from './spec';
 
 const solid = (side: Side, label: string): Spec<Run> => ({
@@ -34,11 +34,7 @@ export const RUN: readonly Spec<Run>[] = [
   {
     kind: 'choice',
     label: 'Roofed',
-    choices: [
-      { id: 'full', name: 'all of it' },
-      { id: 'half', name: 'half of it' },
-      { id: 'none', name: 'no roof' },
-    ],
+    choices: RUN_ROOFS,
     get: (r) => r.roof,
     set: (r, v) => {
       r.roof = v as Run['roof'];

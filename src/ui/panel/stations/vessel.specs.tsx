@@ -1,7 +1,7 @@
 'use client';
 import type { OfKind, Plan } from '@/core/model/schema';
 import { isRound, vesselKind } from '@/core/rules/vesselKinds.data';
-import { PLACES } from './choices';
+import { FILLED_FROM, FIXINGS, PLACES } from '@/text/choices.data';
 import type { Spec } from './spec';
 
 export type Vessel = OfKind<'feeder'> | OfKind<'drinker'>;
@@ -115,10 +115,7 @@ export const more: readonly Spec<Vessel>[] = [
   {
     kind: 'choice',
     label: 'Filled',
-    choices: [
-      { id: 'inside', name: 'from inside' },
-      { id: 'outside', name: 'from outside' },
-    ],
+    choices: FILLED_FROM,
     get: (v) => v.fillFrom,
     set: (v, f) => {
       v.fillFrom = f as Vessel['fillFrom'];
@@ -144,10 +141,7 @@ export const more: readonly Spec<Vessel>[] = [
   {
     kind: 'choice',
     label: 'Hangs by',
-    choices: [
-      { id: 'bolt', name: 'a through-bolt' },
-      { id: 'hook', name: 'a screw hook' },
-    ],
+    choices: FIXINGS,
     when: (v) => v.hung,
     get: (v) => v.fixing,
     set: (v, f) => {

@@ -1,9 +1,9 @@
 'use client';
 import type { OfKind } from '@/core/model/schema';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
+import { DISHES, DRINKERS, FEEDERS, FEEDS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { useAssessment } from '../../store/bench';
-import { DRINKERS, FEEDERS, FEEDS } from './choices';
 import { FixtureRows } from './FixtureRows';
 import { main, more, type Vessel } from './vessel.specs';
 
@@ -96,10 +96,7 @@ export function DishRows() {
         {
           kind: 'choice',
           label: 'Holds',
-          choices: [
-            { id: 'shell', name: 'oyster shell' },
-            { id: 'grit', name: 'grit' },
-          ],
+          choices: DISHES,
           get: (d) => d.holds,
           set: (d, v) => {
             d.holds = v as 'shell' | 'grit';

@@ -1,8 +1,10 @@
 import { parsePlanText } from '@/core/edit/parse';
 import { issue } from '@/core/kernel/outcome';
+import { removePlan } from '@/server/bin';
 import { handle } from '@/server/handle';
-import { foreign, noPlan, problem, readBody, sameOrigin } from '@/server/http';
-import { readPlan, removePlan, savePlan } from '@/server/plans';
+import { foreign, nameTaken, noPlan, problem, readBody, sameOrigin } from '@/server/http';
+import { EDITS_HEADER, readEdits } from '@/server/names';
+import { readPlan, savePlan } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
 
@@ -14,12 +16,16 @@ interface Context {
 
 const etag = (revision: number): string => `"${revision}"`;
 
-/** A plan at its latest save, with its revision as the entity tag. */
-export const GET = handle<Context>(ROUTE, async (_request, { params }) => {
+/** A plan at its latest save, with its revision as the entity tag; 304 where that is known already. */
+export const GET = handle<Context>(ROUTE, async (request, { params }) => {
   const found = await readPlan((await params).id);
   if (!found) return noPlan();
   if (!found.ok) return problem(409, 'The stored plan cannot be read.', found.issues);
-  return Response.json(found.value, { headers: { etag: etag(found.value.revision) } });
+  const headers = { etag: etag(found.value.revision) };
+  if (request.headers.get('if-none-match') === headers.etag) {
+    return new Response(null, { status: 304, headers });
+  }
+  return Response.json(found.value, { headers });
 });
 
 /** Saves a plan made on the revision in If-Match; 412 answers with the stored one. */
@@ -27,14 +33,17 @@ export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
   const { id } = await params;
   const revision = /^"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];
   if (revision === undefined) return problem(428, 'Say which revision was edited, in If-Match.');
+  const edits = readEdits(request.headers.get(EDITS_HEADER));
+  if (edits === null) return problem(400, `${EDITS_HEADER} is no list of names.`);
   const body = await readBody(request, parsePlanText);
   if (!body.ok) return body.refusal;
   if (body.value.id !== id) {
     const wrong = issue('plan.notOneOf', { allowed: [id] }, ['id']);
     return problem(422, 'The plan has another id than its address.', [wrong]);
   }
-  const result = await savePlan(body.value, Number(revision));
+  const result = await savePlan(body.value, Number(revision), edits);
   if (result.kind === 'missing') return noPlan();
+  if (result.kind === 'nameTaken') return nameTaken(body.value.name);
   if (result.kind === 'conflict') {
     return Response.json(result.stored, {
       status: 412,
@@ -44,7 +53,7 @@ export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
   return Response.json({ revision: result.revision }, { headers: { etag: etag(result.revision) } });
 });
 
-/** Removes a plan with its saves. */
+/** Lays a plan with its saves in the bin. */
 export const DELETE = handle<Context>(ROUTE, async (request, { params }) => {
   if (!sameOrigin(request)) return foreign();
   return (await removePlan((await params).id)) ? new Response(null, { status: 204 }) : noPlan();

@@ -1,5 +1,5 @@
 import { handle } from '@/server/handle';
-import { listSaves } from '@/server/plans';
+import { listSaves } from '@/server/saves';
 
 export const dynamic = 'force-dynamic';
 

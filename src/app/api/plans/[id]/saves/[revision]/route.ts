@@ -1,7 +1,7 @@
 import { handle } from '@/server/handle';
 import { noPlan, problem, readBody } from '@/server/http';
-import { listSaves, readSave, renameSave } from '@/server/plans';
-import { parseSaveName } from '@/server/saveName';
+import { parseSaveName } from '@/server/names';
+import { listSaves, readSave, renameSave } from '@/server/saves';
 
 export const dynamic = 'force-dynamic';
 

@@ -1,0 +1,25 @@
+import { restorePlan, throwAway } from '@/server/bin';
+import { handle } from '@/server/handle';
+import { foreign, noPlan, sameOrigin } from '@/server/http';
+
+export const dynamic = 'force-dynamic';
+
+const ROUTE = '/api/bin/{id}';
+
+interface Context {
+  readonly params: Promise<{ id: string }>;
+}
+
+/** Takes a plan out of the bin, with its saves. */
+export const POST = handle<Context>(ROUTE, async (request, { params }) => {
+  if (!sameOrigin(request)) return foreign();
+  const { id } = await params;
+  const name = await restorePlan(id);
+  return name === null ? noPlan() : Response.json({ id, name });
+});
+
+/** Throws a plan in the bin away for good. */
+export const DELETE = handle<Context>(ROUTE, async (request, { params }) => {
+  if (!sameOrigin(request)) return foreign();
+  return (await throwAway((await params).id)) ? new Response(null, { status: 204 }) : noPlan();
+});

@@ -1,0 +1,109 @@
+import { z } from 'zod';
+
+const problemSchema = z.object({
+  type: z.string(),
+  title: z.string(),
+  status: z.int(),
+  issues: z
+    .array(
+      z.object({
+        code: z.string(),
+        path: z.array(z.union([z.string(), z.int()])),
+        details: z.record(z.string(), z.unknown()),
+        text: z.string(),
+      }),
+    )
+    .optional(),
+  issueCount: z.int().optional(),
+});
+
+const figureSchema = z.object({
+  value: z.number(),
+  unit: z.string(),
+  evidence: z.enum(['published', 'statutory', 'keepers', 'assumption', 'entered']),
+  source: z.string(),
+  working: z.string(),
+});
+
+const assessmentSchema = z.object({
+  on: z.iso.date(),
+  carries: z.int().nullable(),
+  planned: z.int(),
+  today: z.int(),
+  heldBackBy: z.array(z.string()),
+  sentence: z.string(),
+  staves: z.record(
+    z.string(),
+    z.object({
+      carries: z.int().nullable(),
+      verdict: z.string().nullable(),
+      setOn: z.iso.date().nullable(),
+      shortFrom: z.iso.date().nullable(),
+      shortTill: z.iso.date().nullable(),
+      orMore: z.boolean(),
+      pair: z.object({ from: z.iso.date().nullable(), birds: z.int(), of: z.int() }).nullable(),
+    }),
+  ),
+  demand: z.record(
+    z.string(),
+    z.object({
+      today: z.string(),
+      most: z.string().nullable(),
+      day: z.iso.date().nullable(),
+    }),
+  ),
+  figures: z.record(z.string(), figureSchema),
+  findings: z.array(
+    z.object({
+      code: z.string(),
+      severity: z.enum(['harm', 'short', 'awkward']),
+      fixtures: z.array(z.string()),
+      numbers: z.record(
+        z.string(),
+        z.object({ value: z.number(), unit: z.string(), figure: z.string() }),
+      ),
+      from: z.iso.date().optional(),
+      till: z.iso.date().optional(),
+    }),
+  ),
+  schools: z.record(z.string(), z.array(z.object({ id: z.string(), carries: z.int().nullable() }))),
+});
+
+const storedSchema = z.object({ id: z.string(), name: z.string(), revision: z.int() });
+const listSchema = z.array(storedSchema.extend({ savedAt: z.iso.datetime() }));
+const healthSchema = z.object({
+  status: z.enum(['ok', 'failing']),
+  database: z.enum(['ok', 'failing']),
+  plans: z.int().nullable(),
+});
+
+const saveSchema = z.object({
+  revision: z.int(),
+  savedAt: z.iso.datetime(),
+  name: z.string().nullable(),
+  edits: z.array(z.string()),
+});
+const binSchema = z.array(
+  z.object({
+    id: z.string(),
+    name: z.string(),
+    removedAt: z.iso.datetime(),
+    goesAt: z.iso.datetime(),
+  }),
+);
+const planNameSchema = z.object({ name: z.string() });
+const saveNameSchema = z.object({ name: z.string().nullable() });
+
+/** What the server's answers and bodies are made of. */
+export const apiSchemas = {
+  problemSchema,
+  figureSchema,
+  assessmentSchema,
+  storedSchema,
+  listSchema,
+  healthSchema,
+  saveSchema,
+  binSchema,
+  planNameSchema,
+  saveNameSchema,
+} as const;

@@ -1,0 +1,228 @@
+export const SIDES = [
+  { id: 'front', name: 'front' },
+  { id: 'rear', name: 'rear' },
+  { id: 'left', name: 'left' },
+  { id: 'right', name: 'right' },
+] as const;
+
+export const PLACES = [
+  { id: 'coop', name: 'in the coop' },
+  { id: 'run', name: 'in the run' },
+] as const;
+
+export const COVERS = [
+  { id: 'none', name: 'nothing' },
+  { id: 'mesh6', name: '6 mm (1/4 in) hardware cloth' },
+  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+  { id: 'mesh25', name: '25 mm (1 in) mesh' },
+  { id: 'netting', name: 'thin netting' },
+] as const;
+
+export const SCREENS = [
+  { id: 'none', name: 'nothing' },
+  { id: 'louvre', name: 'a louvre' },
+  { id: 'insect', name: 'an insect screen' },
+  { id: 'ridge', name: 'a ridge cap' },
+] as const;
+
+export const OPENS = [
+  { id: 'shut', name: 'does not open' },
+  { id: 'closable', name: 'opens and shuts' },
+  { id: 'open', name: 'always open' },
+] as const;
+
+export const PANES = [
+  { id: 'acrylic', name: 'acrylic' },
+  { id: 'glass', name: 'glass' },
+  { id: 'board', name: 'a board' },
+  { id: 'none', name: 'nothing' },
+] as const;
+
+export const LATCHES = [
+  { id: 'double', name: 'two movements' },
+  { id: 'single', name: 'one movement' },
+  { id: 'none', name: 'none' },
+] as const;
+
+export const FEEDERS = [
+  { id: 'tube', name: 'hanging tube' },
+  { id: 'pan', name: 'open pan' },
+  { id: 'trough', name: 'trough' },
+  { id: 'port', name: 'ports or elbows' },
+  { id: 'pedal', name: 'pedal-lid box' },
+] as const;
+
+export const DRINKERS = [
+  { id: 'fount', name: 'round fount' },
+  { id: 'trough', name: 'trough' },
+  { id: 'nipple', name: 'nipples' },
+  { id: 'cup', name: 'self-filling cups' },
+  { id: 'bucket', name: 'upturned bucket' },
+] as const;
+
+export const FEEDS = [
+  { id: 'pellets', name: 'pellets' },
+  { id: 'crumbs', name: 'crumbs' },
+  { id: 'mash', name: 'mash' },
+  { id: 'grain', name: 'whole grain' },
+] as const;
+
+export const BEDDINGS = [
+  { id: 'shavings', name: 'shavings' },
+  { id: 'hemp', name: 'hemp hurd' },
+  { id: 'straw', name: 'chopped straw' },
+  { id: 'hay', name: 'hay' },
+  { id: 'chip', name: 'dry wood chip' },
+  { id: 'leaves', name: 'dry leaves' },
+  { id: 'sand', name: 'sand' },
+] as const;
+
+export const MATERIALS = [
+  { id: 'softwood', name: 'softwood' },
+  { id: 'salvaged', name: 'salvaged softwood' },
+  { id: 'hardwood', name: 'hardwood dowel' },
+  { id: 'greenPole', name: 'green pole' },
+  { id: 'bamboo', name: 'bamboo' },
+  { id: 'metalPipe', name: 'metal pipe' },
+  { id: 'plasticPipe', name: 'plastic pipe' },
+] as const;
+
+export const ANIMAL_NAMES = [
+  { id: 'fox', name: 'foxes' },
+  { id: 'dog', name: 'dogs' },
+  { id: 'badger', name: 'badgers' },
+  { id: 'raccoon', name: 'raccoons' },
+  { id: 'weasel', name: 'weasels' },
+  { id: 'rat', name: 'rats' },
+  { id: 'mouse', name: 'mice' },
+  { id: 'snake', name: 'snakes' },
+  { id: 'hawk', name: 'hawks' },
+  { id: 'crow', name: 'crows' },
+] as const;
+
+export const FLOORS = [
+  { id: 'sealed', name: 'sealed boards' },
+  { id: 'boards', name: 'bare boards' },
+  { id: 'concrete', name: 'concrete' },
+  { id: 'mesh', name: 'mesh' },
+  { id: 'earth', name: 'earth' },
+] as const;
+
+export const ROOFS = [
+  { id: 'mono', name: 'one slope' },
+  { id: 'gable', name: 'gable' },
+  { id: 'flat', name: 'flat' },
+] as const;
+
+export const BUILDS = [
+  { id: 'ply12', name: '12 mm (1/2 in) ply' },
+  { id: 'board18', name: '18 mm (3/4 in) board' },
+  { id: 'sheetMetal', name: 'sheet metal' },
+  { id: 'metalOnPly9', name: 'metal on 9 mm (3/8 in) ply' },
+  { id: 'foam25', name: '25 mm (1 in) foam between skins' },
+  { id: 'foam50', name: '50 mm (2 in) foam between skins' },
+  { id: 'acrylic', name: 'single acrylic' },
+  { id: 'masonry200', name: 'masonry' },
+  { id: 'shinglesOnPly12', name: 'shingles on 12 mm (1/2 in) ply' },
+  { id: 'palletBoards', name: 'pallet boards, with gaps' },
+] as const;
+
+export const EXPOSURES = [
+  { id: 'open', name: 'open country' },
+  { id: 'garden', name: 'garden, hedges' },
+  { id: 'courtyard', name: 'courtyard, wood edge' },
+] as const;
+
+export const SEXES = [
+  { id: 'hen', name: 'hens' },
+  { id: 'cock', name: 'cocks' },
+  { id: 'unsexed', name: 'unsexed' },
+] as const;
+
+export const BAR_USES = [
+  { id: 'sleeping', name: 'to sleep on' },
+  { id: 'step', name: 'a step up' },
+] as const;
+
+export const SECTION_SHAPES = [
+  { id: 'flat', name: 'flat, wide face up' },
+  { id: 'round', name: 'round' },
+  { id: 'square', name: 'square, bevelled' },
+  { id: 'branch', name: 'branch' },
+] as const;
+
+/** What a ceiling is made of: it keeps birds down, and nothing else out. */
+export const CEILING_MESH = [
+  { id: 'mesh25', name: '25 mm (1 in) welded mesh' },
+  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+] as const;
+
+export const COLLECTED = [
+  { id: 'inside', name: 'from inside' },
+  { id: 'flap', name: 'by a flap outside' },
+  { id: 'lid', name: 'by a lid outside' },
+] as const;
+
+export const NEST_FLOORS = [
+  { id: 'bedding', name: 'bedding' },
+  { id: 'pad', name: 'plastic pad' },
+  { id: 'slopedWire', name: 'coated slope' },
+  { id: 'bareWire', name: 'bare wire' },
+] as const;
+
+export const BOXES_FOR = [
+  { id: 'hens', name: 'hens' },
+  { id: 'ducks', name: 'ducks' },
+  { id: 'anybody', name: 'anybody' },
+] as const;
+
+export const VENT_PLACES = [
+  { id: 'wall', name: 'the wall' },
+  { id: 'ridge', name: 'the ridge' },
+] as const;
+
+export const HATCH_USES = [
+  { id: 'cleanOut', name: 'cleaning out' },
+  { id: 'look', name: 'a look in' },
+  { id: 'feed', name: 'feed and water' },
+] as const;
+
+export const DOOR_WORKS = [
+  { id: 'manual', name: 'by hand' },
+  { id: 'light', name: 'by light' },
+  { id: 'clock', name: 'by the clock' },
+  { id: 'earlier', name: 'by the earlier' },
+] as const;
+
+export const DISHES = [
+  { id: 'shell', name: 'oyster shell' },
+  { id: 'grit', name: 'grit' },
+] as const;
+
+export const FILLED_FROM = [
+  { id: 'inside', name: 'from inside' },
+  { id: 'outside', name: 'from outside' },
+] as const;
+
+export const FIXINGS = [
+  { id: 'bolt', name: 'a through-bolt' },
+  { id: 'hook', name: 'a screw hook' },
+] as const;
+
+export const RUN_ROOFS = [
+  { id: 'full', name: 'all of it' },
+  { id: 'half', name: 'half of it' },
+  { id: 'none', name: 'no roof' },
+] as const;
+
+export const TUBS = [
+  { id: 'box', name: 'a box' },
+  { id: 'oval', name: 'a round or oval tub' },
+] as const;
+
+export const HEATS = [
+  { id: 'plate', name: 'contact plate' },
+  { id: 'lamp', name: 'radiant lamp' },
+  { id: 'hen', name: 'broody hen' },
+  { id: 'none', name: 'none' },
+] as const;
