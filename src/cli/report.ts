@@ -1,7 +1,6 @@
 import type { Assessment } from '@/core/assess';
-import type { Figures } from '@/core/kernel/working';
 import type { Plan } from '@/core/model/schema';
-import { findingPieces, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
+import { findingText, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { sayFigure } from '@/text/say';
 import { sentenceText } from '@/text/sentence';
@@ -36,27 +35,9 @@ export function report(plan: Plan, a: Assessment): string {
     a.findings.length === 0 ? 'No findings.' : 'Findings',
     ...a.findings.map(
       (f) =>
-        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${[findingText(plan, a.figures, f), whenText(f, a.on)].filter(Boolean).join(' ')}`,
+        `  ${SEVERITY_NAMES[f.severity].padEnd(8)} ${findingTitle(f)}. ${[findingText(f, plan, a.figures), whenText(f, a.on)].filter(Boolean).join(' ')}`,
     ),
   ].join('\n');
-}
-
-function findingText(
-  plan: Plan,
-  figures: Figures,
-  finding: Assessment['findings'][number],
-): string {
-  return findingPieces(finding, plan)
-    .map((piece) => {
-      if (piece.kind === 'words') return piece.text;
-      if (piece.kind === 'fixtures') return piece.names;
-      if (piece.kind === 'day') return formatDay(piece.day);
-      const number = finding.numbers[piece.name];
-      if (!number) return '';
-      const figure = figures.get(number.figure);
-      return figure ? sayFigure(figure, plan.units, piece.bare, piece.fine) : '';
-    })
-    .join('');
 }
 
 function schoolLines(plan: Plan, a: Assessment): string[] {

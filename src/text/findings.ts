@@ -1,9 +1,10 @@
 import type { Finding, FindingCode, Severity } from '@/core/kernel/finding';
+import type { Figures } from '@/core/kernel/working';
 import type { Plan } from '@/core/model/schema';
 import { BUILDING_FINDING_WORDS } from './findings.building.data';
 import { STATION_FINDING_WORDS } from './findings.stations.data';
 import { formatDay } from './format';
-import { sayValue } from './say';
+import { sayFigure, sayValue } from './say';
 
 /** `{name}` is a number of the finding, `{name|bare}` without its noun, `{fixtures}` the fixtures' names, `{from}` the day (where no number has that name). */
 interface FindingWords {
@@ -201,6 +202,18 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
           };
     });
 }
+
+/** A finding's sentence as plain text. */
+export const findingText = (finding: Finding, plan: Plan, figures: Figures): string =>
+  findingPieces(finding, plan)
+    .map((piece) => {
+      if (piece.kind === 'words') return piece.text;
+      if (piece.kind === 'fixtures') return piece.names;
+      if (piece.kind === 'day') return formatDay(piece.day);
+      const figure = figures.get(finding.numbers[piece.name]?.figure ?? '');
+      return figure ? sayFigure(figure, plan.units, piece.bare, piece.fine) : '';
+    })
+    .join('');
 
 /** Whether a number of a finding is another than one beside it, and would read the same: 38 cm where 38 cm is the least. */
 function readsTheSame({ numbers }: Finding, name: string, { units }: Plan): boolean {

@@ -11,12 +11,15 @@ export interface PlanStart {
   readonly lengthM: number;
   readonly widthM: number;
   readonly roof: Roof;
+  readonly climate?: Plan['climate'];
+  /** The birds that live there already: how many, of what breed, on the day they are entered. */
+  readonly birds?: { readonly count: number; readonly breed: string; readonly on: string };
 }
 
 /** Litter to begin with, m: ten centimetres, or four inches. */
 const START_DEPTH_M = { metric: 0.1, imperial: 0.1016 } as const;
 
-/** An empty coop: a shell, no birds, no fixtures, the default schools. */
+/** An empty coop: a shell, the birds named, no fixtures, the default schools. */
 export function newPlan(start: PlanStart): Plan {
   return {
     format: 'wide-rafter-plan',
@@ -24,7 +27,7 @@ export function newPlan(start: PlanStart): Plan {
     id: start.id,
     name: start.name,
     units: start.units,
-    climate: null,
+    climate: start.climate ?? null,
     timeZone: start.timeZone,
     horizonYears: 2,
     schools: {},
@@ -56,7 +59,7 @@ export function newPlan(start: PlanStart): Plan {
       upturnM: null,
       apronM: null,
     },
-    flock: [],
+    flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],
   };
 }
@@ -68,6 +71,20 @@ export const GROUP_DEFAULTS = {
   sorted: null,
   figures: {},
 } as const;
+
+/** Hens that live in the coop from a day on; what is not known of them is left open. */
+const firstGroup = ({ count, breed, on }: NonNullable<PlanStart['birds']>): Group => ({
+  id: 'group-1',
+  name: 'Hens',
+  breed,
+  massKg: null,
+  count,
+  sex: 'hen',
+  hatchedOn: null,
+  arrivesOn: on,
+  leavesOn: null,
+  ...GROUP_DEFAULTS,
+});
 
 /** A further group of six hens, arriving on the day given. */
 export function newGroup(plan: Plan, arrivesOn: string): Group {

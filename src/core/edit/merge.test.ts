@@ -33,8 +33,12 @@ test('edits of different things are both taken, also of one fixture', () => {
 });
 
 test('one value changed two ways clashes, with both values; either can be kept', () => {
-  const here = changed((d) => void (barOf(d).lengthM = 2.7));
-  const there = changed((d) => void (barOf(d).lengthM = 2.4));
+  const here = changed((d) => {
+    barOf(d).lengthM = 2.7;
+  });
+  const there = changed((d) => {
+    barOf(d).lengthM = 2.4;
+  });
   const { plan, clashes } = mergePlans(base, here, there);
   expect(clashes).toEqual([
     { part: 'fixture', name: 'Rear bar', path: ['lengthM'], here: 2.7, there: 2.4 },
@@ -44,8 +48,12 @@ test('one value changed two ways clashes, with both values; either can be kept',
 });
 
 test('removed here and changed there clashes; what was only moved in the list does not', () => {
-  const here = changed((d) => void (d.fixtures = d.fixtures.filter((f) => f.name !== 'Rear bar')));
-  const there = changed((d) => void (barOf(d).lengthM = 2.4));
+  const here = changed((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.name !== 'Rear bar');
+  });
+  const there = changed((d) => {
+    barOf(d).lengthM = 2.4;
+  });
   expect(mergePlans(base, here, there).clashes).toMatchObject([
     { name: 'Rear bar', path: [], here: undefined, there: { lengthM: 2.4 } },
   ]);
@@ -55,13 +63,19 @@ test('removed here and changed there clashes; what was only moved in the list do
 });
 
 test('a roof of another kind is one thing, not a mixture of two', () => {
-  const here = changed((d) => void (d.shell.roof = { kind: 'flat', lowM: 2, highM: 2 }));
-  const there = changed((d) => void (d.shell.roof.lowM = 1.8));
+  const here = changed((d) => {
+    d.shell.roof = { kind: 'flat', lowM: 2, highM: 2 };
+  });
+  const there = changed((d) => {
+    d.shell.roof.lowM = 1.8;
+  });
   expect(mergePlans(base, here, there).clashes).toMatchObject([{ part: 'shell', path: ['roof'] }]);
 });
 
 test('what each window added is kept twice, groups with their place beyond the partition', () => {
-  const parted = changed((d) => void (d.partition = { axis: 'x', atM: 1.5, beyond: [] }));
+  const parted = changed((d) => {
+    d.partition = { axis: 'x', atM: 1.5, beyond: [] };
+  });
   const add = (name: string, beyond: boolean) =>
     produce(parted, (d) => {
       d.fixtures.push(bar({ id: 'bar-9', name }));

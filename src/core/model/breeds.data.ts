@@ -139,6 +139,20 @@ const CHICKENS: readonly Row[] = [
   ['wyandotte-bantam', 'Wyandotte bantam', 1.0, 150, 38, 'tinted', 'rose', 'fair', 4, 4, 3],
 ];
 
+/**
+ * Hens of no one breed, for a keeper who knows their size and no more; the mass is changed at the group.
+ * @source wide-rafter (assumption): the middle of each class
+ */
+const ANY_HENS: readonly Row[] = [
+  ['any-bantam', 'Bantam hen, any breed', 0.9, 120, 35, 'cream', 'single', 'fair', 3, 3, 3],
+  ['any-light', 'Light hen, any breed', 1.8, 200, 55, 'white', 'single', 'strong', 1, 3, 4],
+  ['any-medium', 'Medium hen, any breed', 2.2, 220, 58, 'brown', 'single', 'fair', 2, 4, 3],
+  ['any-heavy', 'Heavy hen, any breed', 3.2, 180, 58, 'brown', 'single', 'fair', 3, 4, 3],
+  ['mixed-flock', 'Mixed flock', 2.4, 200, 58, 'brown', 'single', 'fair', 2, 4, 3],
+  ['easter-egger', 'Easter egger', 2.2, 200, 57, 'blue', 'pea', 'fair', 2, 4, 3],
+  ['black-hybrid', 'Black hybrid layer', 2.4, 270, 62, 'brown', 'single', 'fair', 2, 4, 3],
+];
+
 const DUCKS: readonly Row[] = [
   ['aylesbury', 'Aylesbury duck', 4.1, 90, 85, 'white', 'other', 'poor', 2, 4, 2],
   ['call-duck', 'Call duck', 0.6, 75, 45, 'white', 'other', 'strong', 4, 4, 3],
@@ -214,11 +228,14 @@ export const BREED_SOURCES = {
   heatHardy: 'keepers',
 } as const satisfies Partial<Record<keyof Breed, string>>;
 
+/** Ids of the rows that are no one breed. */
+export const ANY_BREED_IDS: ReadonlySet<string> = new Set(ANY_HENS.map(([id]) => id));
+
 /**
  * The catalogue. A keeper may change any figure for a group, and add breeds of her own.
  */
 export const BREEDS: readonly Breed[] = [
-  ...CHICKENS.map((row) => breed('chicken', 'layer', row)),
+  ...[...CHICKENS, ...ANY_HENS].map((row) => breed('chicken', 'layer', row)),
   ...DUCKS.map((row) => breed('duck', 'duck', row)),
   ...MEAT_BIRDS.map((row) => breed('meat', row[11], row.slice(0, 11) as unknown as Row)),
 ];

@@ -5,7 +5,7 @@ import type { Plan } from '@/core/model/schema';
 import { CAUTION_WORDS } from '@/text/cautions';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';
-import { PrintButton } from './PrintButton';
+import { PrintButton } from '../print/PrintButton';
 
 /** Every caution that applies to a plan, on one sheet to pin up. */
 export function CautionSheet({

@@ -7,10 +7,11 @@ import { breedsOf } from '@/core/birds/lots';
 import { birdSize, classOfHen } from '@/core/birds/size';
 import { ownBreedFrom } from '@/core/edit/defaults';
 import { formatMass } from '@/core/kernel/units/mass';
-import type { Breed } from '@/core/model/breeds.data';
+import { ANY_BREED_IDS, type Breed } from '@/core/model/breeds.data';
 import type { Group } from '@/core/model/schema';
 import {
-  breedMatches,
+  aliasFor,
+  breedRank,
   CLASS_NAMES,
   COMB_NAMES,
   EGG_COLOUR_NAMES,
@@ -93,11 +94,18 @@ function Chooser({
   makeOwn: (breed: Breed) => void;
 }) {
   const [looked, setLooked] = useState(current?.id ?? '');
+  const [typed, setTyped] = useState('');
   const byId = new Map(breeds.map((b) => [b.id, b]));
   const shown = byId.get(looked) ?? current;
   const groups = [
     ['Your own', breeds.filter((b) => b.id.startsWith('own-'))],
-    ['Chickens', breeds.filter((b) => b.kind === 'chicken' && !b.id.startsWith('own-'))],
+    ['Not one breed', breeds.filter((b) => ANY_BREED_IDS.has(b.id))],
+    [
+      'Chickens',
+      breeds.filter(
+        (b) => b.kind === 'chicken' && !b.id.startsWith('own-') && !ANY_BREED_IDS.has(b.id),
+      ),
+    ],
     ['Ducks', breeds.filter((b) => b.kind === 'duck' && !b.id.startsWith('own-'))],
     ['Meat birds', breeds.filter((b) => b.kind === 'meat' && !b.id.startsWith('own-'))],
   ] as const;
@@ -108,14 +116,16 @@ function Chooser({
       onValueChange={setLooked}
       filter={(value, search) => {
         const breed = byId.get(value);
-        return breed && breedMatches(breed, search) ? 1 : 0;
+        return breed ? breedRank(breed, search) : 0;
       }}
       className="grid grid-cols-[minmax(0,1fr)_16rem] max-lg:grid-cols-1"
     >
       <div className="min-w-0 border-line border-r max-lg:border-r-0">
         <Command.Input
           autoFocus
-          placeholder="Name, class, egg colour, comb, hardiness"
+          value={typed}
+          onValueChange={setTyped}
+          placeholder="Any name, class, egg colour, comb"
           className="w-full border-line border-b bg-raised px-3 py-2 outline-none"
         />
         <Command.List className="h-72 overflow-y-auto py-1 max-lg:h-52">
@@ -137,7 +147,10 @@ function Chooser({
                     className="flex cursor-pointer justify-between gap-2 px-3 py-1 data-[selected=true]:bg-chalk-soft max-lg:min-h-[44px] max-lg:items-center"
                     data-breed={b.id}
                   >
-                    <span className={b.id === current?.id ? 'font-semibold' : ''}>{b.name}</span>
+                    <span className={b.id === current?.id ? 'font-semibold' : ''}>
+                      {b.name}
+                      <Alias breed={b} typed={typed} />
+                    </span>
                     <span className="text-[0.84rem] text-soft">
                       {CLASS_NAMES[classOfHen(b.kind, b.henKg).id]}
                     </span>
@@ -151,6 +164,12 @@ function Chooser({
       {shown ? <Compared shown={shown} current={current} makeOwn={makeOwn} /> : null}
     </Command>
   );
+}
+
+/** The other name by which a breed was found. */
+function Alias({ breed, typed }: { breed: Breed; typed: string }) {
+  const alias = aliasFor(breed, typed);
+  return alias === null ? null : <span className="text-[0.84rem] text-soft"> ({alias})</span>;
 }
 
 const WIDTH = 212;

@@ -1,17 +1,19 @@
 'use client';
-import { ArrowLeft, Download, Keyboard, Redo2, Undo2 } from 'lucide-react';
+import { ArrowLeft, Keyboard, Redo2, Undo2 } from 'lucide-react';
 import Link from 'next/link';
-import { planFile } from '@/formats/planFile';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
-import { edit, redo, undo, useBench, usePlan, useWhole } from '../store/bench';
-import { takeOut } from '../takeOut';
+import { redo, undo, useBench, usePlan, useWhole } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
-import { OfferedEdits, SavedState } from './SavedState';
+import { changeUnits } from './changeUnits';
+import { FileButton } from './FileButton';
+import { Notices } from './Notices';
+import { PlanName } from './PlanName';
+import { SavedState } from './SavedState';
 
-/** The plan's name, the one sentence, the saved state, undo and redo, units, and the way out as a file. */
+/** The plan's name, the one sentence, the saved state, undo and redo, units, and what can be taken out. */
 export function BenchHeader() {
   const plan = usePlan();
   const { sentence } = useWhole();
@@ -28,9 +30,7 @@ export function BenchHeader() {
           <ArrowLeft size={18} aria-hidden />
         </Link>
         <div className="min-w-0 flex-1">
-          <p className="caption truncate" data-name>
-            {plan.name}
-          </p>
+          <PlanName />
           <h1 className="text-[1.32rem] max-lg:text-[1.15rem]" data-sentence aria-live="polite">
             <SentenceText sentence={sentence} />
           </h1>
@@ -75,25 +75,14 @@ export function BenchHeader() {
             className="button"
             title={`Show ${other} units`}
             aria-label={`Units: ${plan.units}. Show ${other}`}
-            onClick={() =>
-              edit('Units', (d) => {
-                d.units = other;
-              })
-            }
+            onClick={changeUnits}
           >
             {plan.units === 'metric' ? 'm, kg' : 'ft, lb'}
           </button>
-          <button
-            type="button"
-            className="button"
-            onClick={() => takeOut(planFile(plan))}
-            title="Take the plan out as a file"
-          >
-            <Download size={15} aria-hidden /> <span className="max-sm:sr-only">File</span>
-          </button>
+          <FileButton />
         </div>
       </WorkingHost>
-      <OfferedEdits />
+      <Notices />
     </header>
   );
 }

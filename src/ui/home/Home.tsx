@@ -1,9 +1,12 @@
 'use client';
+import { useRouter } from 'next/navigation';
+import { useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { issueLine } from '@/text/issues';
 import { takeNonce } from '../nonce';
 import { ThemeButton } from '../theme/ThemeButton';
+import { Bin, type Binned, putBack } from './Bin';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
@@ -12,13 +15,21 @@ import { PlanCard } from './PlanCard';
 export function Home({
   plans,
   unreadable,
+  bin = [],
   nonce,
 }: {
   plans: readonly { plan: Plan; on: string }[];
   unreadable: readonly { id: string; issues: readonly Issue[] }[];
+  bin?: readonly Binned[];
   nonce: string;
 }) {
   takeNonce(nonce);
+  const router = useRouter();
+  const [removed, setRemoved] = useState<Pick<Plan, 'id' | 'name'> | null>(null);
+  const undo = async (): Promise<void> => {
+    if (removed && (await putBack(removed.id))) setRemoved(null);
+    router.refresh();
+  };
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-7">
       <header className="flex flex-wrap items-end justify-between gap-4 border-ink border-b-2 pb-4">
@@ -32,6 +43,18 @@ export function Home({
           <NewPlanDialog />
         </div>
       </header>
+      <div role="status" className="contents">
+        {removed && bin.some((b) => b.id === removed.id) ? (
+          <p className="mt-4 flex flex-wrap items-center gap-3 border-chalk border-l-3 bg-raised px-4 py-2">
+            <span>
+              <strong data-name>{removed.name}</strong> lies in the bin.
+            </span>
+            <button type="button" className="button" onClick={undo}>
+              Put it back
+            </button>
+          </p>
+        ) : null}
+      </div>
       {plans.length === 0 ? (
         <div className="py-20 text-center">
           <p className="font-title text-[1.4rem]">No plans yet.</p>
@@ -42,7 +65,7 @@ export function Home({
       ) : (
         <div className="mt-6 grid grid-cols-[repeat(auto-fill,minmax(320px,1fr))] gap-5">
           {plans.map(({ plan, on }) => (
-            <PlanCard key={plan.id} plan={plan} on={on} />
+            <PlanCard key={plan.id} plan={plan} on={on} removed={setRemoved} />
           ))}
         </div>
       )}
@@ -59,6 +82,7 @@ export function Home({
           </ul>
         </section>
       ))}
+      <Bin plans={bin} />
     </main>
   );
 }

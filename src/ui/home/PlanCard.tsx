@@ -1,9 +1,8 @@
 'use client';
-import { Copy, Trash2 } from 'lucide-react';
+import { Copy, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import * as AlertDialog from 'radix-ui/alert-dialog';
-import { useMemo } from 'react';
+import { useMemo, useRef, useState } from 'react';
 import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
@@ -11,13 +10,23 @@ import { project } from '../bench/projection';
 import { SentenceText } from '../figure/SentenceText';
 import { Figures } from '../figure/shown';
 import { WorkingHost } from '../figure/WorkingHost';
+import { RenameDialog, renameOnServer } from './RenameDialog';
 
 const WIDTH = 372;
 const HEIGHT = 210;
 const FRAME = { width: WIDTH, height: HEIGHT, left: 14, right: 14, top: 12, bottom: 14 };
 
 /** A plan on the list: a small drawing and its one sentence. */
-export function PlanCard({ plan, on }: { plan: Plan; on: string }) {
+export function PlanCard({
+  plan,
+  on,
+  removed,
+}: {
+  plan: Plan;
+  on: string;
+  /** Told when the plan has been laid in the bin. */
+  removed: (plan: Plan) => void;
+}) {
   const assessment = useMemo(() => assess(plan, { on }), [plan, on]);
   const projection = project('front', plan.shell, FRAME);
   const short = assessment.sentence.kind === 'short';
@@ -50,61 +59,78 @@ export function PlanCard({ plan, on }: { plan: Plan; on: string }) {
               <SentenceText sentence={assessment.sentence} figureClass="relative font-semibold" />
             </p>
           </WorkingHost>
-          <Actions plan={plan} />
+          <Actions plan={plan} removed={removed} />
         </div>
       </article>
     </Figures>
   );
 }
 
-function Actions({ plan }: { plan: Plan }) {
+function Actions({ plan, removed }: { plan: Plan; removed: (plan: Plan) => void }) {
   const router = useRouter();
-  const copy = async (): Promise<void> => {
-    const response = await fetch(`/api/plans/${plan.id}/copy`, { method: 'POST' });
-    if (response.ok) router.refresh();
+  const [renaming, setRenaming] = useState(false);
+  const [wrong, setWrong] = useState(false);
+  const pencil = useRef<HTMLButtonElement>(null);
+  const ask = async (address: string, method: 'POST' | 'DELETE'): Promise<boolean> => {
+    const response = await fetch(address, { method }).catch(() => null);
+    setWrong(!response?.ok);
+    if (response?.ok) router.refresh();
+    return response?.ok === true;
   };
   const remove = async (): Promise<void> => {
-    await fetch(`/api/plans/${plan.id}`, { method: 'DELETE' });
-    router.refresh();
+    if (await ask(`/api/plans/${plan.id}`, 'DELETE')) removed(plan);
+  };
+  const rename = async (name: string): Promise<string | null> => {
+    const said = await renameOnServer(plan.id, name);
+    if (said === null) router.refresh();
+    return said;
   };
   return (
-    <div className="relative flex items-center justify-end gap-1 self-end">
+    <div className="relative flex flex-wrap items-center justify-end gap-1 self-end">
+      {wrong ? (
+        <p role="alert" className="mr-auto text-[0.87rem] text-oxide">
+          The server does not answer. Try again.
+        </p>
+      ) : null}
+      <button
+        ref={pencil}
+        type="button"
+        className="icon-button"
+        aria-label={`Rename ${plan.name}`}
+        title="Rename"
+        onClick={() => setRenaming(true)}
+      >
+        <Pencil size={16} aria-hidden />
+      </button>
       <button
         type="button"
         className="icon-button"
         aria-label={`Copy ${plan.name}`}
         title="Copy, to try a variant"
-        onClick={copy}
+        onClick={() => ask(`/api/plans/${plan.id}/copy`, 'POST')}
       >
         <Copy size={16} aria-hidden />
       </button>
-      <AlertDialog.Root>
-        <AlertDialog.Trigger
-          className="icon-button"
-          aria-label={`Remove ${plan.name}`}
-          title="Remove"
-        >
-          <Trash2 size={16} aria-hidden />
-        </AlertDialog.Trigger>
-        <AlertDialog.Portal>
-          <AlertDialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-          <AlertDialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 w-[min(28rem,92vw)] border border-strong bg-raised p-5 shadow-xl">
-            <AlertDialog.Title className="text-[1.2rem]">
-              Remove <span data-name>{plan.name}</span>?
-            </AlertDialog.Title>
-            <AlertDialog.Description className="mt-2 text-soft">
-              The plan and its earlier saves go for good. To keep it, open it and take it out as a
-              file first.
-            </AlertDialog.Description>
-            <div className="mt-4 flex justify-end gap-2">
-              <AlertDialog.Cancel className="button">Keep it</AlertDialog.Cancel>
-              <AlertDialog.Action className="button border-oxide text-oxide" onClick={remove}>
-                Remove it
-              </AlertDialog.Action>
-            </div>
-          </AlertDialog.Content>
-        </AlertDialog.Portal>
-      </AlertDialog.Root>
+      <button
+        type="button"
+        className="icon-button"
+        aria-label={`Remove ${plan.name}`}
+        title="Remove: it is kept in the bin for thirty days"
+        onClick={remove}
+      >
+        <Trash2 size={16} aria-hidden />
+      </button>
+      {renaming ? (
+        <RenameDialog
+          id={plan.id}
+          name={plan.name}
+          rename={rename}
+          close={() => {
+            setRenaming(false);
+            pencil.current?.focus();
+          }}
+        />
+      ) : null}
     </div>
   );
 }

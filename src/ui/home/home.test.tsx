@@ -23,10 +23,15 @@ interface Sent {
 
 let sent: Sent[];
 let status: number;
+/** What the server lists. */
+let listed: unknown;
 
 beforeEach(() => {
   sent = [];
   status = 201;
+  listed = [];
+  localStorage.clear();
+  jest.spyOn(navigator, 'languages', 'get').mockReturnValue(['en-GB']);
   router.push.mockClear();
   router.refresh.mockClear();
   globalThis.fetch = (async (url: string, init: RequestInit = {}) => {
@@ -36,7 +41,11 @@ beforeEach(() => {
       body: init.body ? JSON.parse(String(init.body)) : null,
     });
     if (status === 0) throw new TypeError('Failed to fetch');
-    return { ok: status < 400, status, json: async () => ({ id: 'made' }) } as Response;
+    return {
+      ok: status < 400,
+      status,
+      json: async () => (url === '/api/plans' && !init.method ? listed : { id: 'made' }),
+    } as Response;
   }) as typeof fetch;
 });
 
@@ -92,18 +101,64 @@ describe('the list of plans', () => {
     expect(working).toHaveTextContent('Floor 14 birds, Roosts 6 birds, Nests 13 birds');
   });
 
-  test('a plan is copied at once, and removed only after asking', async () => {
+  test('a plan is copied at once, and removed into the bin, from where it comes back', async () => {
     const user = userEvent.setup();
-    show();
+    const { rerender } = show();
     await user.click(screen.getByRole('button', { name: 'Copy Pell Garth' }));
     expect(sent).toEqual([{ url: '/api/plans/pell-garth/copy', method: 'POST', body: null }]);
     await user.click(screen.getByRole('button', { name: 'Remove Pell Garth' }));
-    expect(sent).toHaveLength(1);
-    await user.click(
-      within(screen.getByRole('alertdialog')).getByRole('button', { name: 'Remove it' }),
-    );
     expect(sent[1]).toMatchObject({ url: '/api/plans/pell-garth', method: 'DELETE' });
-    await waitFor(() => expect(router.refresh).toHaveBeenCalled());
+    await waitFor(() => expect(router.refresh).toHaveBeenCalledTimes(2));
+    const bin = [{ id: 'pell-garth', name: 'Pell Garth', goes: '24 December 2026' }];
+    rerender(<Home plans={[]} unreadable={[]} bin={bin} nonce="" />);
+    expect(screen.getByRole('status')).toHaveTextContent('Pell Garth lies in the bin.');
+    await user.click(screen.getByRole('button', { name: 'Put it back' }));
+    expect(sent[2]).toEqual({ url: '/api/bin/pell-garth', method: 'POST', body: null });
+  });
+
+  test('the bin says until when, and throws away only after asking', async () => {
+    const user = userEvent.setup();
+    const bin = [{ id: 'shed', name: 'Shed', goes: '24 December 2026' }];
+    render(<Home plans={[]} unreadable={[]} bin={bin} nonce="" />);
+    await user.click(screen.getByText('Bin: 1 plan'));
+    expect(screen.getByText('until 24 December 2026')).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Throw Shed away' }));
+    expect(sent).toEqual([]);
+    const asked = within(screen.getByRole('alertdialog'));
+    await user.click(asked.getByRole('button', { name: 'Throw it away' }));
+    expect(sent).toEqual([{ url: '/api/bin/shed', method: 'DELETE', body: null }]);
+    status = 0;
+    await user.click(screen.getByRole('button', { name: 'Put Shed back' }));
+    expect(await screen.findByRole('alert')).toHaveTextContent('Shed is where it was');
+  });
+
+  test('a plan is renamed, but not to a name that another has', async () => {
+    const user = userEvent.setup();
+    show(['pell-garth', 'osk-landing']);
+    listed = [
+      { id: 'pell-garth', name: 'Pell Garth' },
+      { id: 'osk-landing', name: 'Osk Landing' },
+    ];
+    await user.click(screen.getByRole('button', { name: 'Rename Pell Garth' }));
+    const field = within(screen.getByRole('dialog')).getByLabelText('Name');
+    const rename = async (name: string): Promise<void> => {
+      await user.clear(field);
+      await user.type(field, `${name}{Enter}`);
+    };
+    await rename(' ');
+    expect(await screen.findByText('Give the plan a name.')).toBeInTheDocument();
+    await rename('osk  landing');
+    expect(await screen.findByText(/Another plan is called “osk landing”/)).toBeInTheDocument();
+    await rename('x'.repeat(81));
+    expect(await screen.findByText(/too long: 80 letters/)).toBeInTheDocument();
+    expect(sent.every((s) => s.method === 'GET')).toBe(true);
+    await rename('pell garth');
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    expect(sent.at(-1)).toEqual({
+      url: '/api/plans/pell-garth/name',
+      method: 'PUT',
+      body: { name: 'pell garth' },
+    });
   });
 });
 
@@ -116,21 +171,38 @@ describe('a new plan', () => {
       await user.clear(screen.getByLabelText(label));
       await user.type(screen.getByLabelText(label), text);
     };
+    const next = () => user.click(screen.getByRole('button', { name: 'Next: the room' }));
     const start = () => user.click(screen.getByRole('button', { name: 'Start the plan' }));
-    return { user, fill, start };
+    const toTheRoom = async () => {
+      await fill(/Name/, 'Shed');
+      await next();
+      await screen.findByLabelText(/Length/);
+    };
+    return { user, fill, next, start, toTheRoom };
   };
 
-  test('asks for what is missing, at its field', async () => {
-    const { start } = await open();
-    await start();
+  test('asks first who and where; what is wrong is said at its field', async () => {
+    const { fill, next, start, toTheRoom } = await open();
+    expect(screen.queryByLabelText(/Length/)).toBeNull();
+    await fill(/How many birds/, 'ten');
+    await next();
     expect(await screen.findByText('Give the coop a name.')).toBeInTheDocument();
-    expect(screen.getAllByText('Type a length, such as 120 cm.')).toHaveLength(4);
+    expect(screen.getByText(/Type a whole number from 1 to 2000/)).toBeInTheDocument();
+    await fill(/How many birds/, '10');
+    await toTheRoom();
+    await start();
+    expect(await screen.findAllByText('Type a length, such as 120 cm.')).toHaveLength(4);
     expect(sent).toEqual([]);
   });
 
-  test('is stored as a good plan with the measures typed, in whatever units', async () => {
-    const { fill, start } = await open();
-    await fill(/Name/, 'Shed');
+  test('is stored as a good plan with its birds, its weather and the measures typed', async () => {
+    const { user, fill, start, toTheRoom } = await open();
+    await fill(/How many birds/, '10');
+    await user.selectOptions(screen.getByLabelText('What kind'), 'sussex');
+    const weather = screen.getByLabelText('What is the weather like there');
+    expect(within(weather).getByText('wet upland (Jan 2 °C, Jul 13 °C)')).toBeInTheDocument();
+    await user.selectOptions(weather, 'wet-upland');
+    await toTheRoom();
     await fill(/Length/, '12 ft');
     await fill(/Width/, '2,4 m');
     await fill(/low side/, '190');
@@ -142,33 +214,53 @@ describe('a new plan', () => {
       ok: true,
       value: {
         name: 'Shed',
+        climate: { source: { kind: 'shipped', id: 'wet-upland' }, altitudeM: 340 },
         shell: {
           lengthM: 3.6576,
           widthM: 2.4,
           roof: { kind: 'mono', lowM: 1.9, highM: 2.3, highSide: 'rear' },
         },
-        flock: [],
+        flock: [{ count: 10, breed: 'sussex', sex: 'hen', hatchedOn: null, leavesOn: null }],
         fixtures: [],
       },
     });
   });
 
-  test('under a flat roof asks for one height', async () => {
-    const { user, fill, start } = await open();
+  test('takes units from the browser’s region, and then the last that were chosen', async () => {
+    jest.spyOn(navigator, 'languages', 'get').mockReturnValue(['en-US']);
+    const { user, toTheRoom } = await open();
+    expect(screen.getByLabelText('Units')).toHaveValue('imperial');
+    expect(screen.getByText('wet upland (Jan 35 °F, Jul 55 °F)')).toBeInTheDocument();
+    await user.selectOptions(screen.getByLabelText('Units'), 'metric');
+    await toTheRoom();
+    await user.keyboard('{Escape}');
+    await user.click(screen.getByRole('button', { name: 'New plan' }));
+    expect(screen.getByLabelText('Units')).toHaveValue('metric');
+  });
+
+  test('without birds and weather it is a plan all the same; under a flat roof one height is asked', async () => {
+    const { user, fill, start, toTheRoom } = await open();
+    await toTheRoom();
     await user.selectOptions(screen.getByLabelText('Roof'), 'flat');
     expect(screen.queryByLabelText(/low side/)).toBeNull();
-    await fill(/Name/, 'Box');
     await fill(/Length/, '200');
     await fill(/Width/, '150');
+    await user.click(screen.getByRole('button', { name: 'Back' }));
+    expect(screen.getByLabelText(/Name/)).toHaveValue('Shed');
+    await toTheRoom();
     await fill(/Height inside/, '200');
     await start();
     await waitFor(() => expect(sent).toHaveLength(1));
-    expect(sent[0]?.body).toMatchObject({ shell: { roof: { kind: 'flat', lowM: 2, highM: 2 } } });
+    expect(sent[0]?.body).toMatchObject({
+      shell: { lengthM: 2, roof: { kind: 'flat', lowM: 2, highM: 2 } },
+      flock: [],
+      climate: null,
+    });
   });
 
   test('with a high side below the low one, or a coop of a hand’s breadth, is told so', async () => {
-    const { fill, start } = await open();
-    await fill(/Name/, 'Shed');
+    const { fill, start, toTheRoom } = await open();
+    await toTheRoom();
     await fill(/Length/, '20 cm');
     await fill(/Width/, '200');
     await fill(/low side/, '200');
@@ -183,15 +275,15 @@ describe('a new plan', () => {
   });
 
   test('keeps what was typed when the server does not answer', async () => {
-    const { fill, start } = await open();
+    const { fill, start, toTheRoom } = await open();
     status = 0;
-    await fill(/Name/, 'Shed');
+    await toTheRoom();
     for (const label of [/Length/, /Width/, /low side/, /high side/]) await fill(label, '200');
     await start();
     expect(
       await screen.findByText(/The server does not answer, so nothing was stored/),
     ).toBeInTheDocument();
-    expect(screen.getByLabelText(/Name/)).toHaveValue('Shed');
+    expect(screen.getByLabelText(/Length/)).toHaveValue('200');
   });
 });
 

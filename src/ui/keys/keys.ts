@@ -1,18 +1,10 @@
 import type { View } from '@/core/drawing/shape';
 import type { StationId } from '@/core/kernel/finding';
+import { changeUnits } from '../header/changeUnits';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
-import {
-  addGroup,
-  addNew,
-  edit,
-  goTo,
-  inView,
-  pickFinding,
-  say,
-  show,
-  useBench,
-} from '../store/bench';
+import { addGroup, addNew } from '../store/adding';
+import { edit, goTo, inView, pickFinding, say, show, useBench } from '../store/bench';
 import type { AddId } from '../store/engine';
 
 /** Letter that goes to a station after `g`. */
@@ -113,10 +105,7 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   d: () => onPicked('duplicate'),
   f: nextFinding,
   enter: () => void doPickedRemedy(),
-  u: () =>
-    edit('Units', (d) => {
-      d.units = d.units === 'metric' ? 'imperial' : 'metric';
-    }),
+  u: changeUnits,
   v: () => show(VIEWS[(VIEWS.indexOf(state().view) + 1) % VIEWS.length] ?? 'front'),
   w: () => {
     const focused = document.activeElement;

@@ -1,11 +1,13 @@
 'use client';
 import { useId, useState } from 'react';
+import { shippedClimate } from '@/core/edit/place';
 import type { Outcome } from '@/core/kernel/outcome';
 import { CLIMATES } from '@/core/model/climates.data';
 import type { Plan, PlanClimate } from '@/core/model/schema';
 import { monthsOf } from '@/core/weather/climate';
 import { readNormals } from '@/formats/normals';
 import { EXPOSURES } from '@/text/choices.data';
+import { climateChoice } from '@/text/climates';
 import { issueText } from '@/text/issues';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -27,14 +29,14 @@ export function ClimateFields() {
     climate === null ? NONE : climate.source.kind === 'shipped' ? climate.source.id : PASTED;
   const choices = [
     { id: NONE, name: 'not set' },
-    ...CLIMATES.map((c) => ({ id: c.id, name: `${c.type} (${c.name})` })),
+    ...CLIMATES.map((c) => ({ id: c.id, name: climateChoice(c, units) })),
     { id: PASTED, name: pasted ? 'your own normals' : 'your own normals…' },
   ];
   const choose = (id: string): Outcome<unknown> => {
     setPasting(id === PASTED);
     if (id === PASTED) return { ok: true, value: null };
     return edit('Climate', (d) => {
-      d.climate = id === NONE ? null : shipped(id, d.climate);
+      d.climate = id === NONE ? null : shippedClimate(id, d.climate);
     });
   };
   const change = (name: string, recipe: (c: PlanClimate) => void): Outcome<Plan> =>
@@ -101,18 +103,6 @@ export function ClimateFields() {
       )}
     </section>
   );
-}
-
-/** A shipped place as a plan has it; how the coop stands is kept. */
-function shipped(id: string, before: PlanClimate | null): PlanClimate | null {
-  const row = CLIMATES.find((c) => c.id === id);
-  if (!row) return before;
-  return {
-    source: { kind: 'shipped', id },
-    latitudeDeg: row.latitudeDeg,
-    altitudeM: row.altitudeM,
-    exposure: before?.exposure ?? 'garden',
-  };
 }
 
 /** Normals pasted from a spreadsheet: read as typed, told what was read, taken by a press. */

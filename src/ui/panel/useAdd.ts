@@ -1,4 +1,4 @@
-import { addNew } from '../store/bench';
+import { addNew } from '../store/adding';
 import type { AddId } from '../store/engine';
 import { addFixture } from './fixtures';
 

@@ -2,7 +2,8 @@ import { expect, test } from '@jest/globals';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
-import { addNew, createBench, edit, startEngine, takeOver, undo, useBench } from './bench';
+import { addNew } from './adding';
+import { createBench, edit, startEngine, takeOver, undo, useBench } from './bench';
 import { engineHere, fetchEngine } from './engineHere';
 
 const plan = sample('osk-landing');

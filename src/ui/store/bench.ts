@@ -5,11 +5,11 @@ import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { Finding, StationId } from '@/core/kernel/finding';
 import { type Outcome, ok } from '@/core/kernel/outcome';
-import type { Fixture, Plan } from '@/core/model/schema';
+import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
 import { firstStation, seenOf } from '@/core/sight';
 import { type BenchState, EMPTY, type FirstSight, type Ghost } from './benchState';
-import type { AddId, Engine } from './engine';
+import type { Engine } from './engine';
 import { engineHere, fetchEngine } from './engineHere';
 import { keepUnsaved } from './unsaved';
 
@@ -85,8 +85,8 @@ const waiting: ((engine: Engine) => void)[] = [];
 /** How long until it is asked for again where nobody answers, ms. */
 const AGAIN_MS = 3000;
 
-/** Does something with the engine: at once where it is here, else as soon as it has come, one after another. */
-function withEngine(work: (engine: Engine) => void): void {
+/** The engine does something: at once where it is here, else as soon as it has come, one after another. */
+export function withEngine(work: (engine: Engine) => void): void {
   const engine = engineHere();
   if (engine) {
     work(engine);
@@ -158,35 +158,35 @@ function editLeft(store: BenchStore, recipe: (draft: Plan) => void, engine: Engi
 }
 
 /**
- * Makes a new thing that fits the flock in view, over the litter as it will be.
- * @param take  what is done with it
+ * Makes the plan another, as one step that can be undone; several of one name after another are one step.
+ * @param next  a plan that has been read
  */
-export function addNew(what: AddId, take: (fixture: Fixture) => void): void {
-  const store = here;
-  withEngine(({ adds, flockSizes, withFinalDepth }) => {
-    const { plan } = here.getState();
-    const assessment = inView();
-    if (here !== store || !plan || !assessment) return;
-    const settled = withFinalDepth(plan, assessment.litterFinalM);
-    take(adds[what](settled, flockSizes(settled, assessment.flock)));
+export function takeIn(next: Plan, name: string): void {
+  withEngine((engine) => {
+    const { plan, past } = here.getState();
+    if (!plan) return;
+    const [made, forward, back] = engine.produceWithPatches(plan, (draft) => {
+      for (const key of Object.keys(next) as (keyof Plan)[]) {
+        if (next[key] !== plan[key]) Object.assign(draft, { [key]: next[key] });
+      }
+    });
+    if (forward.length === 0) return;
+    const last = past.at(-1);
+    const step =
+      last?.name === name
+        ? { name, forward: [...last.forward, ...forward], back: [...back, ...last.back] }
+        : { name, forward, back };
+    const before = last?.name === name ? past.slice(0, -1) : past;
+    settle(made, { past: [...before, step], future: [] }, name);
   });
 }
 
-/** Adds a group of birds that comes today. */
-export function addGroup(): void {
-  const store = here;
-  withEngine(({ newGroup }) => {
-    const { plan, on } = here.getState();
-    if (here === store && plan) edit('Add a group', (d) => void d.flock.push(newGroup(plan, on)));
-  });
-}
-
-/** Takes up the edits offered, as one undoable edit. */
-export function takeUpOffered(): void {
+/** Puts the edits offered back, as one undoable edit. */
+export function putOfferedBack(): void {
   const { offered } = useBench.getState();
   if (!offered) return;
   useBench.setState({ offered: null });
-  edit('Take up unsaved edits', (draft) => void Object.assign(draft, offered.plan));
+  edit('Put back unsaved edits', (draft) => void Object.assign(draft, offered.plan));
 }
 
 /** Takes back the last edit; its name, or null where there is none. */
@@ -226,6 +226,7 @@ function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: 
     ...history,
     plan,
     said,
+    news: null,
     ghost: null,
     foretold: {},
     assessment: assessHere(plan, on),

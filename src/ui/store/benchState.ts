@@ -1,6 +1,7 @@
 import type { Patch } from 'immer';
 import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
+import type { Clash } from '@/core/edit/merge';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
@@ -18,14 +19,20 @@ export type SaveState =
   | { readonly kind: 'saved' }
   | { readonly kind: 'saving' }
   | { readonly kind: 'notSaved'; readonly why: string }
-  | { readonly kind: 'conflict'; readonly theirs: Plan; readonly revision: number };
+  | {
+      /** Another window changed the same values: nothing is saved until one window's are taken. */
+      readonly kind: 'conflict';
+      /** The plan that both windows edited. */
+      readonly base: Plan;
+      readonly theirs: Plan;
+      readonly revision: number;
+      readonly clashes: readonly Clash[];
+    };
 
 /** Edits kept in the browser since an earlier visit. */
 export interface Offered {
   readonly plan: Plan;
   readonly when: string;
-  /** Whether the stored plan has been saved by others since. */
-  readonly stale: boolean;
 }
 
 export interface BenchState {
@@ -49,6 +56,8 @@ export interface BenchState {
   readonly pickedFinding: string | null;
   /** On a phone: the staves, or the station's drawing and panel. */
   readonly pane: 'staves' | 'coop';
+  /** What came from another window since the last edit here. */
+  readonly news: string | null;
   /** What was just done, for readers of the screen. */
   readonly said: string;
   /** What is rested on before it is pressed: drawn faintly. */
@@ -84,6 +93,7 @@ export const EMPTY: BenchState = {
   picked: null,
   pickedFinding: null,
   pane: 'staves',
+  news: null,
   said: '',
   ghost: null,
   foretold: {},

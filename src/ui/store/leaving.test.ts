@@ -4,7 +4,8 @@ import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
-import { addGroup, createBench, edit, startEngine, takeOver } from './bench';
+import { addGroup } from './adding';
+import { createBench, edit, startEngine, takeOver } from './bench';
 import { engineHere, fetchEngine } from './engineHere';
 import { unsavedOf } from './unsaved';
 

@@ -1,10 +1,12 @@
 /** @jest-environment jsdom */
 import 'fake-indexeddb/auto';
-import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeAll, beforeEach, expect, jest, test } from '@jest/globals';
+import { produce } from 'immer';
+import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
 import '../tests/engine';
 import { edit, openPlan, undo, useBench } from './bench';
-import { keepMine, keepMineAsCopy, openStored, saveNow, startSaving, takeTheirs } from './saving';
+import { endClash, keepMineAsCopy, openStored, saveNow, startSaving } from './saving';
 
 const plan = sample('pell-garth');
 
@@ -16,10 +18,14 @@ interface Sent {
 
 let sent: Sent[];
 let answer: () => Promise<Response>;
+/** What reading the plan again gives. */
+let fetched: () => Promise<Response>;
 let stop: () => void;
+/** The names of edits told with the last save. */
+let edits: string[];
 
 const respond = (status: number, body: object) => async () =>
-  ({ status, ok: status < 400, json: async () => body }) as Response;
+  ({ status, ok: status < 300, json: async () => body }) as Response;
 
 const rename = (name: string) =>
   edit('Rename', (d) => {
@@ -32,8 +38,11 @@ beforeEach(() => {
   jest.useFakeTimers();
   sent = [];
   answer = respond(200, { revision: 2 });
+  fetched = respond(304, {});
   globalThis.fetch = (async (url: string, init: RequestInit) => {
+    if (init.method === undefined) return fetched();
     const headers = init.headers as Record<string, string>;
+    edits = JSON.parse(decodeURIComponent(headers['edit-names'] ?? '[]'));
     const body = JSON.parse(String(init.body)) as { name: string };
     sent.push({ url, ifMatch: headers['if-match'] ?? '', name: body.name });
     return answer();
@@ -65,6 +74,7 @@ test('an edit is saved 400 ms after the last change, on the revision it was made
   expect(sent).toEqual([{ url: '/api/plans/pell-garth', ifMatch: '"1"', name: 'two' }]);
   expect(save()).toEqual({ kind: 'saved' });
   expect(useBench.getState().revision).toBe(2);
+  expect(edits).toEqual(['Rename', 'Rename']);
 });
 
 test('undo is itself an edit, and is saved', async () => {
@@ -76,6 +86,7 @@ test('undo is itself an edit, and is saved', async () => {
     ['"1"', 'one'],
     ['"2"', 'Pell Garth'],
   ]);
+  expect(edits).toEqual(['Undone: Rename']);
 });
 
 test('an edit made while a save is under way is sent after it, on the new revision', async () => {
@@ -117,13 +128,21 @@ test('a refusal and a plan removed elsewhere are told of, and the edit is kept',
   rename('one');
   await jest.advanceTimersByTimeAsync(400);
   expect(save()).toMatchObject({ kind: 'notSaved', why: expect.stringContaining('refused') });
+  answer = respond(422, { issues: [{ text: 'Another plan is called “one”.' }] });
+  await jest.advanceTimersByTimeAsync(3000);
+  expect(save()).toEqual({ kind: 'notSaved', why: 'Another plan is called “one”.' });
+  const told = sent.length;
+  await jest.advanceTimersByTimeAsync(9000);
+  expect(sent).toHaveLength(told);
+  rename('one');
+  rename('one ');
   answer = respond(404, {});
   await jest.advanceTimersByTimeAsync(3000);
   expect(save()).toMatchObject({
     kind: 'notSaved',
     why: expect.stringContaining('removed elsewhere'),
   });
-  expect(useBench.getState().plan?.name).toBe('one');
+  expect(useBench.getState().plan?.name).toBe('one ');
 });
 
 test('leaving the page sends what is not yet saved', async () => {
@@ -180,40 +199,130 @@ test('what is saved is not sent again', async () => {
 });
 
 describe('another window saved first', () => {
-  const theirs = { ...plan, name: 'theirs' };
-  beforeEach(async () => {
-    answer = respond(412, { plan: theirs, revision: 7 });
+  // fetched when two windows first meet; a clock that stands still waits for nothing
+  beforeAll(async () => {
+    await import('@/core/edit/merge');
+    await import('@/core/edit/sameData');
+    await import('@/text/differences');
+    await import('@/core/edit/parse');
+  });
+  const news = () => {
+    const { revision, news: told } = useBench.getState();
+    return [revision, told];
+  };
+  let own = plan;
+  let opened = 0;
+  const theirs = (recipe: (d: Plan) => void) => produce(own, recipe);
+  const now = () => {
+    const open = useBench.getState().plan;
+    if (!open) throw new Error('no plan is open');
+    return open;
+  };
+  // a plan that this window has saved nothing of
+  beforeEach(() => {
+    stop();
+    own = { ...plan, id: `met-${opened++}` };
+    openStored(own, 1, DAY);
+    stop = startSaving();
+  });
+  /** This window renames; the other has saved first. */
+  const clashWith = async (stored: Plan): Promise<void> => {
+    answer = respond(412, { plan: stored, revision: 7 });
     rename('mine');
     await jest.advanceTimersByTimeAsync(400);
-  });
-
-  test('nothing is overwritten, and saving waits for the keeper', async () => {
-    expect(save()).toMatchObject({ kind: 'conflict', revision: 7 });
-    rename('mine still');
-    await jest.advanceTimersByTimeAsync(5000);
-    expect(sent).toHaveLength(1);
-    expect(save().kind).toBe('conflict');
-  });
-
-  test('keep mine saves mine over theirs', async () => {
     answer = respond(200, { revision: 8 });
-    keepMine();
-    await jest.advanceTimersByTimeAsync(0);
+    await jest.advanceTimersByTimeAsync(1000);
+  };
+
+  test('edits of different things are joined without asking, said, and saved', async () => {
+    await clashWith(
+      theirs((d) => {
+        d.horizonYears = 4;
+      }),
+    );
+    expect(now()).toMatchObject({ name: 'mine', horizonYears: 4 });
     expect(sent.at(-1)).toMatchObject({ ifMatch: '"7"', name: 'mine' });
     expect(save()).toEqual({ kind: 'saved' });
+    expect(news()).toEqual([8, 'From another window. Years ahead: 2 → 4.']);
+    // what came can be taken back here, and then what was done here
+    undo();
+    expect(now()).toMatchObject({ name: 'mine', horizonYears: 2 });
+    undo();
+    expect(now()).toEqual(own);
   });
 
-  test('take theirs opens theirs and saves nothing', async () => {
-    takeTheirs();
-    await jest.advanceTimersByTimeAsync(5000);
-    expect(useBench.getState()).toMatchObject({ plan: { name: 'theirs' }, revision: 7 });
-    expect(save()).toEqual({ kind: 'saved' });
+  test('the same edit in both windows asks nothing and saves nothing more', async () => {
+    await clashWith(
+      theirs((d) => {
+        d.name = 'mine';
+      }),
+    );
     expect(sent).toHaveLength(1);
+    expect(save()).toEqual({ kind: 'saved' });
+    expect(news()).toEqual([7, null]);
   });
 
-  test('keep mine as a copy stores mine as a plan of its own', async () => {
-    answer = respond(201, { id: 'copy-1' });
-    expect(await keepMineAsCopy()).toBe('/plans/copy-1');
-    expect(sent.at(-1)).toMatchObject({ url: '/api/plans', name: 'mine' });
+  describe('and changed the same value', () => {
+    beforeEach(() =>
+      clashWith(
+        theirs((d) => {
+          d.name = 'theirs';
+          d.horizonYears = 4;
+        }),
+      ),
+    );
+
+    test('nothing is overwritten, both values are told, and saving waits for the keeper', async () => {
+      expect(save()).toMatchObject({
+        kind: 'conflict',
+        revision: 7,
+        clashes: [{ part: 'name', here: 'mine', there: 'theirs' }],
+      });
+      edit('Years ahead', (d) => {
+        d.keeper.statureM = 1.5;
+      });
+      await jest.advanceTimersByTimeAsync(5000);
+      expect(sent).toHaveLength(1);
+      expect(save().kind).toBe('conflict');
+    });
+
+    test.each([
+      ['here', 'mine', 'theirs'],
+      ['there', 'theirs', 'mine'],
+    ] as const)(
+      'taking the value of the window %s joins all else, and undo gives the other value',
+      async (side, kept, left) => {
+        await endClash(side);
+        await jest.advanceTimersByTimeAsync(1000);
+        expect(now()).toMatchObject({ name: kept, horizonYears: 4 });
+        expect(save()).toEqual({ kind: 'saved' });
+        if (kept === 'mine') expect(sent.at(-1)).toMatchObject({ ifMatch: '"7"', name: 'mine' });
+        else expect(sent).toHaveLength(1);
+        undo();
+        expect(now()).toMatchObject({ name: left, horizonYears: 4 });
+      },
+    );
+
+    test('this window’s can be kept as a plan of its own', async () => {
+      answer = respond(201, { id: 'copy-1' });
+      expect(await keepMineAsCopy()).toBe('/plans/copy-1');
+      expect(sent.at(-1)).toMatchObject({ url: '/api/plans', name: 'mine' });
+    });
+  });
+
+  test('a window without edits of its own follows by itself, and saves nothing', async () => {
+    const stored = theirs((d) => {
+      d.horizonYears = 5;
+    });
+    fetched = respond(200, { plan: stored, revision: 9 });
+    await jest.advanceTimersByTimeAsync(10_000);
+    expect(now().horizonYears).toBe(5);
+    expect(save()).toEqual({ kind: 'saved' });
+    expect(news()).toEqual([9, 'From another window. Years ahead: 2 → 5.']);
+    expect(sent).toEqual([]);
+    rename('next');
+    await jest.advanceTimersByTimeAsync(400);
+    expect(sent.at(-1)).toMatchObject({ ifMatch: '"9"', name: 'next' });
+    expect(useBench.getState().news).toBeNull();
   });
 });

@@ -1,17 +1,25 @@
 'use client';
 import type { Plan } from '@/core/model/schema';
 import { type BenchStore, openPlan, storeHere, useBench } from './bench';
+import { joinUnsaved, meet, type Stored, settleClash } from './meeting';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
+import { hearOthers, tellOthers } from './windows';
 
 const SETTLE_MS = 400;
 const RETRY_MS = 3000;
+/** How often a window that is looked at asks whether another, elsewhere, has saved. */
+const FOLLOW_MS = 10_000;
+/** Names of edits told of one save at most. */
+const MOST_NAMES = 40;
 
 let timer: ReturnType<typeof setTimeout> | null = null;
 let busy = false;
 let saved: Plan | null = null;
+/** What has been done since the last save, as the screen names it. */
+let names: readonly string[] = [];
 
 /** The newest save of each plan that this window knows of. */
-const known = new Map<string, { readonly plan: Plan; readonly revision: number }>();
+const known = new Map<string, Stored>();
 
 /** The store of this window, where it has this plan open and nothing older than the page brings; else null. */
 export function openHere(id: string, revision: number): BenchStore | null {
@@ -34,28 +42,50 @@ export function openStored(plan: Plan, revision: number, on: string): void {
 }
 
 /**
- * Asks the server whether the open plan has been saved since by somebody else, and shows what is stored; where there
- * are edits here as well, both are offered.
+ * Asks the server whether the open plan has been saved since by another window, and follows it; edits made here are
+ * joined with those made there.
  */
 export async function catchUp(id: string): Promise<void> {
-  const response = await fetch(`/api/plans/${id}`, { cache: 'no-store' }).catch(() => null);
+  const { revision } = useBench.getState();
+  const response = await fetch(`/api/plans/${id}`, {
+    cache: 'no-store',
+    headers: { 'if-none-match': `"${revision}"` },
+  }).catch(() => null);
   if (!response?.ok) return;
-  const stored = (await response.json().catch(() => null)) as {
-    plan: Plan;
-    revision: number;
-  } | null;
-  const { plan, revision, on, station, save } = useBench.getState();
-  if (!stored || plan?.id !== id || stored.revision <= revision || busy) return;
-  if (plan !== saved || save.kind === 'conflict') {
-    useBench.setState({
-      save: { kind: 'conflict', theirs: stored.plan, revision: stored.revision },
-    });
-    return;
-  }
-  known.set(id, { plan: stored.plan, revision: stored.revision });
+  const stored = (await response.json().catch(() => null)) as Stored | null;
+  const now = useBench.getState();
+  if (!stored || now.plan?.id !== id || stored.revision <= now.revision || busy) return;
+  if (now.save.kind !== 'conflict') await meetStored(stored);
+}
+
+/** Joins what is stored with what is open here, and saves what came of it where that is more. */
+async function meetStored(stored: Stored): Promise<void> {
+  const { plan } = useBench.getState();
+  if (!plan || !saved || !(await meet(saved, stored))) return;
+  standOn(stored);
+}
+
+/** What is stored is known here now; what the window has beyond it is saved. */
+function standOn(stored: Stored): void {
   saved = stored.plan;
-  openPlan(stored.plan, stored.revision, on);
-  useBench.setState({ station });
+  known.set(stored.plan.id, stored);
+  void sameAsStored(stored.plan).then((same) => {
+    const { plan } = useBench.getState();
+    if (saved !== stored.plan || plan?.id !== stored.plan.id) return;
+    if (same && plan === same) {
+      saved = plan;
+      names = [];
+      void forgetUnsaved(plan.id);
+      useBench.setState({ save: { kind: 'saved' } });
+    } else schedule(SETTLE_MS);
+  });
+}
+
+/** The open plan, where it says the same as what is stored; else null. */
+async function sameAsStored(stored: Plan): Promise<Plan | null> {
+  const { sameData } = await import('@/core/edit/sameData');
+  const { plan } = useBench.getState();
+  return plan && sameData(plan, stored) ? plan : null;
 }
 
 /** Saves the open plan by itself after every edit; returns the way to stop. */
@@ -69,9 +99,11 @@ export function startSaving(): () => void {
     if (state.plan === before.plan || state.plan === null) return;
     if (state.plan.id !== before.plan?.id) {
       saved = state.plan;
+      names = [];
       return;
     }
     if (state.plan === saved) return;
+    names = [...names, state.said].slice(-MOST_NAMES);
     void keepUnsaved(state.plan, state.revision);
     if (state.save.kind !== 'conflict') useBench.setState({ save: { kind: 'saving' } });
     schedule(SETTLE_MS);
@@ -83,11 +115,24 @@ export function startSaving(): () => void {
     const id = useBench.getState().plan?.id;
     if (event.persisted && id) void catchUp(id);
   };
+  const follow = (): void => {
+    const id = useBench.getState().plan?.id;
+    if (id && document.visibilityState === 'visible') void catchUp(id);
+  };
+  const clock = setInterval(follow, FOLLOW_MS);
+  const stopHearing = hearOthers((id, revision) => {
+    const open = useBench.getState();
+    if (open.plan?.id === id && revision > open.revision) void catchUp(id);
+  });
+  document.addEventListener('visibilitychange', follow);
   window.addEventListener('pagehide', leaving);
   window.addEventListener('pageshow', shown);
   window.addEventListener('online', online);
   return () => {
     stop();
+    stopHearing();
+    clearInterval(clock);
+    document.removeEventListener('visibilitychange', follow);
     window.removeEventListener('pagehide', leaving);
     window.removeEventListener('pageshow', shown);
     window.removeEventListener('online', online);
@@ -102,12 +147,13 @@ async function offerUnsaved(stored: Plan): Promise<void> {
   if (!kept || plan !== stored) return;
   const { planDifferences } = await import('@/core/edit/differences');
   if (planDifferences(stored, kept.plan).length === 0) return forgetUnsaved(stored.id);
-  const { when, plan: edited } = kept;
-  useBench.setState({ offered: { plan: edited, when, stale: kept.revision !== revision } });
+  const edited = kept.revision === revision ? kept.plan : await joinUnsaved(kept, stored);
+  if (useBench.getState().plan !== stored) return;
+  useBench.setState({ offered: { plan: edited, when: kept.when } });
 }
 
-/** Lets the offered edits go for good. */
-export function letOfferedGo(): void {
+/** Throws the offered edits away. */
+export function throwOfferedAway(): void {
   const { plan } = useBench.getState();
   useBench.setState({ offered: null });
   if (plan) void forgetUnsaved(plan.id);
@@ -141,12 +187,17 @@ const KEEPALIVE_BYTES = 60_000;
 async function send(plan: Plan, revision: number, leaving: boolean): Promise<void> {
   useBench.setState({ save: { kind: 'saving' } });
   const body = JSON.stringify(plan);
+  const told = names;
   const keepalive = leaving && new Blob([body]).size <= KEEPALIVE_BYTES;
   // whether it arrives or not, it lies in this browser before the page is gone
   if (leaving) keepAtOnce(plan, revision);
   const response = await fetch(`/api/plans/${plan.id}`, {
     method: 'PUT',
-    headers: { 'content-type': 'application/json', 'if-match': `"${revision}"` },
+    headers: {
+      'content-type': 'application/json',
+      'if-match': `"${revision}"`,
+      'edit-names': encodeURIComponent(JSON.stringify(told)),
+    },
     body,
     keepalive,
   });
@@ -160,18 +211,19 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     return;
   }
   if (response.status === 412) {
-    const stored = (await response.json()) as { plan: Plan; revision: number };
-    useBench.setState({
-      save: { kind: 'conflict', theirs: stored.plan, revision: stored.revision },
-    });
+    await meetStored((await response.json()) as Stored);
   } else if (response.status === 404) {
-    notSaved('this plan was removed elsewhere; take it out as a file to keep it', false);
+    notSaved('this plan was removed elsewhere and lies in the bin of the list of plans', false);
+  } else if (response.status === 422) {
+    notSaved(await reasonIn(response), false);
   } else if (!response.ok) {
     notSaved(`the server refused it (${response.status}); take it out as a file to be safe`);
   } else {
     const { revision: next } = (await response.json()) as { revision: number };
     saved = plan;
+    names = names.slice(told.length);
     known.set(plan.id, { plan, revision: next });
+    tellOthers(plan.id, next);
     const still = useBench.getState().plan === plan;
     if (still) void forgetUnsaved(plan.id);
     useBench.setState({ revision: next, save: { kind: still ? 'saved' : 'saving' } });
@@ -184,26 +236,21 @@ function notSaved(why: string, again = true): void {
   if (again) schedule(RETRY_MS);
 }
 
-/** Another window saved first: put this plan over theirs. */
-export function keepMine(): void {
-  const { save } = useBench.getState();
-  if (save.kind !== 'conflict') return;
-  useBench.setState({ revision: save.revision, save: { kind: 'saving' } });
-  void saveNow();
+/** What a refusal says is wrong. */
+async function reasonIn(response: Response): Promise<string> {
+  const body = (await response.json().catch(() => null)) as {
+    issues?: readonly { text?: string }[];
+  } | null;
+  return body?.issues?.[0]?.text ?? 'the server refused it; take it out as a file to be safe';
 }
 
-/** Another window saved first: open theirs, dropping this window's edits. */
-export function takeTheirs(): void {
-  const { save, on, station } = useBench.getState();
-  if (save.kind !== 'conflict') return;
-  saved = save.theirs;
-  known.set(save.theirs.id, { plan: save.theirs, revision: save.revision });
-  openPlan(save.theirs, save.revision, on);
-  void forgetUnsaved(save.theirs.id);
-  useBench.setState({ station });
+/** Another window changed the same values: keep this window's, or take the other's; undo gives the others back. */
+export async function endClash(keep: 'here' | 'there'): Promise<void> {
+  const stored = await settleClash(keep);
+  if (stored) standOn(stored);
 }
 
-/** Another window saved first: keep this plan beside theirs; the address of the copy. */
+/** Another window changed the same values: keep this plan beside the other; the address of the copy. */
 export async function keepMineAsCopy(): Promise<string | null> {
   const { plan } = useBench.getState();
   if (!plan) return null;

@@ -1,0 +1,95 @@
+'use client';
+import { FileJson, Printer, Table2, TriangleAlert } from 'lucide-react';
+import { useRouter } from 'next/navigation';
+import * as Menu from 'radix-ui/dropdown-menu';
+import type { ReactNode } from 'react';
+import { planFile } from '@/formats/planFile';
+import { usePlan, useWhole, useWorked } from '../store/bench';
+import { saveNow } from '../store/saving';
+import { takeOut } from '../takeOut';
+
+/** What can be taken out of the plan, as a file or on paper. */
+export function FileMenu({ face }: { face: ReactNode }) {
+  const plan = usePlan();
+  const whole = useWhole();
+  const worked = useWorked();
+  const router = useRouter();
+  const months = async (): Promise<void> => {
+    const { demandCsv } = await import('@/formats/demandCsv');
+    takeOut(demandCsv(plan, whole));
+  };
+  /** A page of paper shows what is stored. */
+  const page = async (name: string): Promise<void> => {
+    await saveNow();
+    router.push(`/plans/${plan.id}/${name}`);
+  };
+  return (
+    <Menu.Root defaultOpen modal={false}>
+      <Menu.Trigger className="button" title="Take out or print">
+        {face}
+      </Menu.Trigger>
+      <Menu.Portal>
+        <Menu.Content
+          align="end"
+          sideOffset={4}
+          className="z-30 min-w-60 border border-strong bg-raised py-1 shadow-xl"
+        >
+          <Item
+            icon={<FileJson size={16} aria-hidden />}
+            name="The plan, as a file"
+            note="to keep, or to bring in elsewhere"
+            act={() => takeOut(planFile(plan))}
+          />
+          <Item
+            icon={<Table2 size={16} aria-hidden />}
+            name="Table of months"
+            note="eggs, feed and water, for a spreadsheet"
+            disabled={!worked || whole.months.length === 0}
+            act={() => void months()}
+          />
+          <Menu.Separator className="my-1 border-line border-t" />
+          <Item
+            icon={<Printer size={16} aria-hidden />}
+            name="Print the plan"
+            note="on one page"
+            act={() => void page('print')}
+          />
+          <Item
+            icon={<TriangleAlert size={16} aria-hidden />}
+            name="Sheet of cautions"
+            note="to print and pin up"
+            act={() => void page('cautions')}
+          />
+        </Menu.Content>
+      </Menu.Portal>
+    </Menu.Root>
+  );
+}
+
+function Item({
+  icon,
+  name,
+  note,
+  disabled = false,
+  act,
+}: {
+  icon: ReactNode;
+  name: string;
+  note: string;
+  disabled?: boolean;
+  act: () => void;
+}) {
+  return (
+    <Menu.Item
+      disabled={disabled}
+      onSelect={act}
+      className="grid cursor-pointer grid-cols-[16px_1fr] items-start gap-x-2.5 px-3 py-1.5 outline-none data-[disabled]:cursor-default data-[highlighted]:bg-sunk data-[disabled]:text-soft max-lg:min-h-[44px]"
+    >
+      <span className="mt-[3px]">{icon}</span>
+      <span>
+        {name}
+        <span className="block text-[0.84rem] text-soft">{note}</span>
+      </span>
+    </Menu.Item>
+  );
+}
