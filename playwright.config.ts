@@ -22,6 +22,7 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
     trace: 'off',
     launchOptions: CHROMIUM,
   },

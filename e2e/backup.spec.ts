@@ -19,15 +19,15 @@ const command = (name: 'backup' | 'restore', dir: string, ...args: string[]) => 
 
 const litter = async (page: Page, text: string): Promise<void> => {
   await goTo(page, 'litter');
-  await page.getByLabel('Litter depth').fill(text);
-  await page.getByLabel('Litter depth').press('Enter');
+  await page.getByLabel(/^Litter depth/).fill(text);
+  await page.getByLabel(/^Litter depth/).press('Enter');
   await saved(page);
 };
 
 const shownLitter = async (page: Page): Promise<string> => {
   await page.goto(PLAN);
   await goTo(page, 'litter');
-  return page.getByLabel('Litter depth').inputValue();
+  return page.getByLabel(/^Litter depth/).inputValue();
 };
 
 test('a backup taken from the running server is restored, and a damaged directory is told of with its way back', async ({

@@ -73,7 +73,10 @@ test.describe('the drawing is to scale', () => {
       .evaluate((e) => (e as SVGGraphicsElement).getBBox().y);
     const mark = page.locator('[data-stick] [data-mark^="stick.bar"] [data-tick]');
     expect(Number(await mark.getAttribute('y1'))).toBeCloseTo(top, 1);
-    await page.locator('[data-row="bar-1"]').getByLabel('Length').click();
+    await page
+      .locator('[data-row="bar-1"]')
+      .getByLabel(/^Length/)
+      .click();
     await expect(page.locator('[data-fixture="bar-1"]')).toHaveAttribute('data-picked', 'true');
     await page.locator('[data-fixture="bar-2"]').click();
     await expect(page.locator('[data-row="bar-2"]')).toHaveAttribute('data-picked', 'true');

@@ -26,10 +26,11 @@ export function assessByCli(file: string): CliJson {
   return JSON.parse(stdout) as CliJson;
 }
 
-/** Takes the open plan out as a file, by its button. */
+/** Takes the open plan out as a file, by the menu. */
 export async function takeOut(page: Page): Promise<{ file: string; text: string; name: string }> {
   const downloading = page.waitForEvent('download');
   await page.getByRole('button', { name: 'File' }).click();
+  await page.getByRole('menuitem', { name: /^The plan, as a file/ }).click();
   const download = await downloading;
   const file = await download.path();
   return { file, text: readFileSync(file, 'utf8'), name: download.suggestedFilename() };
@@ -72,7 +73,7 @@ export function watchConsole(page: Page): string[] {
 export const askForNewPlan = (page: Page): Promise<void> =>
   expect(async () => {
     await page.getByRole('button', { name: 'New plan' }).click();
-    await expect(page.getByRole('button', { name: 'Start the plan' })).toBeVisible({
+    await expect(page.getByRole('button', { name: 'Next: the room' })).toBeVisible({
       timeout: 2000,
     });
   }).toPass({ timeout: 30_000 });
@@ -89,7 +90,7 @@ export async function takeBreed(page: Page, group: string, typed: string): Promi
     .locator(`[data-group="${group}"]`)
     .getByRole('button', { name: /^Breed:/ })
     .click();
-  await page.getByPlaceholder(/Name, class, egg colour/).fill(typed);
+  await page.getByPlaceholder(/class, egg colour/).fill(typed);
   await page.keyboard.press('Enter');
 }
 

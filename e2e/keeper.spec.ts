@@ -16,7 +16,10 @@ import {
 } from './help';
 
 const set = async (page: Page, scope: string, label: string, text: string): Promise<void> => {
-  const field = page.locator(scope).getByLabel(label, { exact: false }).first();
+  const field = page
+    .locator(scope)
+    .getByLabel(new RegExp(`^${label}`))
+    .first();
   await field.fill(text);
   await field.press('Enter');
 };
@@ -32,11 +35,11 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await askForNewPlan(page);
   await page.getByRole('button', { name: 'Start the plan' }).click();
   await expect(page.getByText('Give the coop a name.')).toBeVisible();
-  await page.getByLabel('Name of the coop').fill('By hand');
-  await page.getByLabel('Length, left to right').fill('3,00 m');
-  await page.getByLabel('Width, front to rear').fill('6\' 10 5/8"');
-  await page.getByLabel('Height, low side').fill('190');
-  await page.getByLabel('Height, high side').fill('2.4 m');
+  await page.getByLabel(/^Name of the coop/).fill('By hand');
+  await page.getByLabel(/^Length, left to right/).fill('3,00 m');
+  await page.getByLabel(/^Width, front to rear/).fill('6\' 10 5/8"');
+  await page.getByLabel(/^Height, low side/).fill('190');
+  await page.getByLabel(/^Height, high side/).fill('2.4 m');
   await expect(page.getByText('= 2.10 m')).toBeVisible();
   await page.getByRole('button', { name: 'Start the plan' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add birds to see if they fit.');
@@ -59,7 +62,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await page.getByRole('button', { name: 'Add a bar' }).click();
   await set(page, '[data-row="bar-1"]', 'Length', '1.2 m');
   await set(page, '[data-row="bar-1"]', 'From the rear wall', '16');
-  await set(page, '[data-row="bar-1"]', 'Above the litter', '55 cm');
+  await set(page, '[data-row="bar-1"]', 'Height above litter', '55 cm');
   await goTo(page, 'nests');
   await page.getByRole('button', { name: 'Add a bank of nests' }).click();
   await set(page, '[data-row="nests-1"]', 'Boxes', '3');
@@ -73,8 +76,8 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await page.getByText('Compare schools').first().click();
   await page.getByRole('radio', { name: 'huddled' }).click();
   await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('4');
-  await page.getByLabel('Your own figure').fill('20 cm');
-  await page.getByLabel('Your own figure').press('Enter');
+  await page.getByLabel(/^Your own figure/).fill('20 cm');
+  await page.getByLabel(/^Your own figure/).press('Enter');
   await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('5');
   await goTo(page, 'floor');
   await page.getByText('Compare schools').click();
@@ -121,7 +124,7 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
 
   // the file brought back in: a plan of its own, the same but for its name and id
   await page.goto('/');
-  await page.getByLabel('Plan file to bring in').setInputFiles({
+  await page.getByLabel(/^Plan file to bring in/).setInputFiles({
     name: 'by-hand.json',
     mimeType: 'application/json',
     buffer: Buffer.from(text),
@@ -147,7 +150,7 @@ test('a file that is no plan is told of at its places, and nothing is stored', a
   const before = await named();
   const bring = (buffer: string, name = 'bad.json') =>
     page
-      .getByLabel('Plan file to bring in')
+      .getByLabel(/^Plan file to bring in/)
       .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(buffer) });
   await bring('{"format":');
   await expect(page.getByRole('dialog')).toContainText('This file is not JSON');
@@ -161,43 +164,85 @@ test('a file that is no plan is told of at its places, and nothing is stored', a
   expect(await named()).toEqual(before);
 });
 
-test('a plan is copied to try a variant on, and removed after asking', async ({ page }) => {
+test('a plan is copied to try a variant on, renamed, removed into the bin, and comes back with its saves', async ({
+  page,
+}) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Copy Tamar Flats, number 9', exact: true }).click();
   const copy = page.getByRole('article').filter({ hasText: 'Tamar Flats, number 9 (copy)' });
   await expect(copy).toBeVisible();
-  await copy.getByRole('button', { name: /^Remove/ }).click();
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(copy).toBeVisible();
-  await copy.getByRole('button', { name: /^Remove/ }).click();
-  await page.getByRole('button', { name: 'Remove it' }).click();
-  await expect(copy).toHaveCount(0);
+  await copy.getByRole('button', { name: /^Rename/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'Rename the plan' });
+  await dialog.getByLabel(/^Name/).fill('Pell Garth');
+  await dialog.getByRole('button', { name: 'Rename' }).click();
+  await expect(dialog.getByText('Another plan is called “Pell Garth”')).toBeVisible();
+  await dialog.getByLabel(/^Name/).fill('Variant');
+  await page.keyboard.press('Enter');
+  const variant = page.getByRole('article').filter({ hasText: 'Variant' });
+  await expect(variant).toBeVisible();
+  await variant.getByRole('button', { name: /^Remove/ }).click();
+  await expect(variant).toHaveCount(0);
+  await page.reload();
+  const bin = page.locator('[data-bin]');
+  await bin.getByText(/^Bin: \d+ plan/).click();
+  await expect(bin.getByRole('listitem').filter({ hasText: 'Variant' })).toContainText(
+    'until 24 December 2026',
+  );
+  await bin.getByRole('button', { name: 'Put Variant back' }).click();
+  await expect(variant).toBeVisible();
+  await variant.getByRole('link').click();
+  await page.getByRole('button', { name: 'Earlier saves' }).click();
+  await expect(page.getByRole('dialog').getByText('Rename to Variant')).toBeVisible();
+  await expect(page.getByRole('dialog').getByText('As it was first stored')).toBeVisible();
 });
 
-test('two windows on one plan: the later save is offered the ways on, and nothing is lost silently', async ({
+test('two windows on one plan follow one another; only one value changed in both asks', async ({
   browser,
 }) => {
-  const made = await browser.newPage();
-  await made.goto('/');
-  await made.getByRole('button', { name: 'Copy Osk Landing', exact: true }).click();
-  const link = made.getByRole('link', { name: 'Osk Landing (copy)' });
-  const address = (await link.getAttribute('href')) ?? '';
-  const [one, two] = [await browser.newPage(), await browser.newPage()];
-  for (const page of [one, two]) await openPlan(page, address.replace('/plans/', ''));
-  const litter = async (page: Page, text: string) => {
+  const context = await browser.newContext({ locale: 'en-GB' });
+  const [one, two] = [await context.newPage(), await context.newPage()];
+  const id = await ownPlan(one, 'osk-landing');
+  for (const page of [one, two]) {
+    await openPlan(page, id);
     await goTo(page, 'litter');
-    await set(page, 'aside', 'Litter depth', text);
-  };
-  await litter(one, '15 cm');
-  await saved(one);
-  await litter(two, '12 cm');
-  await expect(two.getByText('another window has changed this plan')).toBeVisible();
-  await expect(two.getByText('Theirs, beside yours: the litter changed.')).toBeVisible();
-  await two.getByRole('button', { name: 'Keep mine', exact: true }).click();
-  await saved(two);
-  await one.reload();
-  await goTo(one, 'litter');
-  await expect(one.getByLabel('Litter depth')).toHaveValue('12 cm');
+  }
+  const depth = (page: Page) => page.getByLabel(/^Litter depth/);
+  await set(one, 'aside', 'Litter depth', '15 cm');
+  await expect(depth(two)).toHaveValue('15 cm');
+  await expect(two.locator('[data-news]')).toContainText(
+    'From another window. Litter: depth at first 20 cm → 15 cm.',
+  );
+  // edits made in both while neither can be stored: of different things they are joined
+  await context.setOffline(true);
+  await set(one, 'aside', 'Litter depth', '14 cm');
+  await goTo(two, 'shell');
+  await set(two, 'aside', 'Height at the ridge', '3 m');
+  await context.setOffline(false);
+  for (const page of [one, two]) await saved(page);
+  await expect(two.locator('[data-news]')).toContainText('15 cm → 14 cm');
+  await goTo(one, 'shell');
+  await expect(one.getByLabel(/^Height at the ridge/)).toHaveValue('3.00 m');
+  // of one value they are shown, and one is chosen
+  for (const page of [one, two]) await goTo(page, 'litter');
+  await context.setOffline(true);
+  await set(one, 'aside', 'Litter depth', '12 cm');
+  await set(two, 'aside', 'Litter depth', '18 cm');
+  await context.setOffline(false);
+  const clash = (page: Page) => page.getByRole('alert').filter({ hasText: 'the same thing' });
+  await expect(clash(one).or(clash(two)).first()).toBeVisible();
+  const asked = (await clash(one).count()) > 0 ? one : two;
+  const [mine, theirs] = asked === one ? ['12 cm', '18 cm'] : ['18 cm', '12 cm'];
+  await expect(clash(asked)).toContainText(
+    `Litter, depth at first: this window has ${mine}, the other has ${theirs}.`,
+  );
+  await asked.getByRole('button', { name: 'Keep this window’s' }).click();
+  for (const page of [one, two]) {
+    await saved(page);
+    await expect(depth(page)).toHaveValue(mine ?? '');
+  }
+  await asked.getByRole('button', { name: 'Undo' }).click();
+  for (const page of [one, two]) await expect(depth(page)).toHaveValue(theirs ?? '');
+  await context.close();
 });
 
 test('a fixture is moved, nudged and removed by keyboard on the drawing', async ({ page }) => {
@@ -208,12 +253,12 @@ test('a fixture is moved, nudged and removed by keyboard on the drawing', async 
   await page.keyboard.press('ArrowUp');
   await page.keyboard.press('Shift+ArrowRight');
   const row = page.locator('[data-row="bar-2"]');
-  await expect(row.getByLabel('Above the litter')).toHaveValue('56 cm');
-  await expect(row.getByLabel('From the left wall')).toHaveValue('1.00 m');
+  await expect(row.getByLabel(/^Height above litter/)).toHaveValue('56 cm');
+  await expect(row.getByLabel(/^From the left wall/)).toHaveValue('1.00 m');
   await page.keyboard.press('Backspace');
   await expect(row).toHaveCount(0);
   for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
-  await expect(row.getByLabel('From the left wall')).toHaveValue('90 cm');
+  await expect(row.getByLabel(/^From the left wall/)).toHaveValue('90 cm');
   await page.keyboard.press('v');
   await expect(page.getByRole('radio', { name: 'Side' })).toBeChecked();
   await saved(page);
@@ -226,28 +271,36 @@ test('a plan file kept on disk is read by the shell command', async ({ page }, i
   expect(assessByCli(file)).toMatchObject({ carries: null, planned: 17, today: 0 });
 });
 
-test('a plan goes back to an earlier save, which was given a name, and forward again', async ({
+test('a plan goes back to an earlier save, which was looked at and given a name, and forward again', async ({
   page,
 }) => {
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'litter');
-  for (const depth of ['12 cm', '14 cm']) {
-    await set(page, 'aside', 'Litter depth', depth);
+  const depth = page.getByLabel(/^Litter depth/);
+  for (const text of ['12 cm', '14 cm']) {
+    await set(page, 'aside', 'Litter depth', text);
     await saved(page);
   }
   await page.getByRole('button', { name: 'Earlier saves' }).click();
   const list = page.getByRole('dialog', { name: 'Earlier saves' });
-  await list.getByLabel('Name of save 1').fill('As found');
-  await list.getByLabel('Name of save 1').press('Enter');
-  await list.getByRole('button', { name: 'Look at save 1' }).click();
-  await expect(list.getByText('Beside now: the litter changed.')).toBeVisible();
+  await list.getByRole('button', { name: /As it was first stored/ }).click();
+  await expect(list.getByText('This coop carries 6 birds. You plan 14.')).toBeVisible();
+  await expect(list.getByText('Litter: depth at first 14 cm → 10 cm')).toBeVisible();
+  await list.getByLabel('Name of this save').fill('As found');
+  await list.getByLabel('Name of this save').press('Enter');
+  await list.getByRole('button', { name: /As found/ }).waitFor();
   await list.getByRole('button', { name: 'Go back to it' }).click();
-  await expect(page.getByLabel('Litter depth')).toHaveValue('10 cm');
+  await expect(depth).toHaveValue('10 cm');
   await saved(page);
   await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(page.getByLabel('Litter depth')).toHaveValue('14 cm');
+  await expect(depth).toHaveValue('14 cm');
   await saved(page);
   await page.getByRole('button', { name: 'Earlier saves' }).click();
-  await expect(list.getByLabel('Name of save 1')).toHaveValue('As found');
+  await expect(list.getByRole('button', { name: /As found/ })).toBeVisible();
   await expect(list.getByRole('listitem')).toHaveCount(5);
+  await list
+    .getByRole('button', { name: /Go back to an earlier save/ })
+    .last()
+    .click();
+  await expect(list.getByText('Litter: depth at first 14 cm → 10 cm')).toBeVisible();
 });

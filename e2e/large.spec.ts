@@ -67,7 +67,7 @@ test('files of 2 and of 200 MB are told of and not read; bodies of that size are
       const file = join(dir, `${megabytes}.json`);
       writeFileSync(file, '{');
       truncateSync(file, megabytes * 1e6);
-      await page.getByLabel('Plan file to bring in').setInputFiles(file);
+      await page.getByLabel(/^Plan file to bring in/).setInputFiles(file);
       await expect(page.getByRole('dialog')).toContainText(
         `It is larger than 1 MB (${megabytes} MB). A plan file is far smaller.`,
       );

@@ -149,7 +149,7 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await expect(page.locator('li:has([data-station="air"]) [data-rail]')).toBeAttached();
   // as it is added it is enough; made narrow, it is told of
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toHaveCount(0);
-  const width = page.locator('[data-row^="vent"]').getByLabel('Width');
+  const width = page.locator('[data-row^="vent"]').getByLabel(/^Width/);
   await width.fill('20 cm');
   await width.press('Enter');
   await expect(page.getByRole('button', { name: /Too little air in winter/ })).toBeVisible();
@@ -161,10 +161,10 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await goTo(page, 'litter');
   const weekly = page.locator('aside [data-figure="litter.weekly"]');
   const shavings = await weekly.textContent();
-  await page.getByLabel('Bedding').selectOption('hemp');
+  await page.getByLabel(/^Bedding/).selectOption('hemp');
   await expect(weekly).not.toHaveText(shavings ?? '');
-  await page.getByLabel('Planned for, at most').fill('25 cm');
-  await page.getByLabel('Planned for, at most').press('Enter');
+  await page.getByLabel(/^Planned for, at most/).fill('25 cm');
+  await page.getByLabel(/^Planned for, at most/).press('Enter');
   await expect(page.locator('[data-pen="litterEnd"]')).toBeAttached();
 
   // reach: a hatch, and the floor out of reach is hatched from above
@@ -183,8 +183,8 @@ test('a coop parted in two is shown zone by zone, and mended zone by zone', asyn
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'shell');
   await page.getByRole('button', { name: 'Part it in two' }).click();
-  await page.getByLabel('Stands at').fill('2.00 m');
-  await page.getByLabel('Stands at').press('Enter');
+  await page.getByLabel(/^Stands at/).fill('2.00 m');
+  await page.getByLabel(/^Stands at/).press('Enter');
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await expect(page.locator('[data-pen="partition"]')).toBeAttached();
   // the pullets live beyond the mesh, where no bar stands yet

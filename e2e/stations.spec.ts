@@ -42,10 +42,10 @@ test('eggs that are set fill the brooder, and the chicks that are kept the coop'
   await page.getByRole('button', { name: 'More of Pullets kept' }).click();
   const details = page.locator('section[aria-label="The flock"]');
   await expect(details.locator('[data-figure="brooder.pullets.hatched"]')).toHaveText('30 chicks');
-  await details.getByLabel('Hatched from').selectOption({ label: 'eggs by post' });
+  await details.getByLabel(/^Hatched from/).selectOption({ label: 'eggs by post' });
   await expect(details.locator('[data-figure="brooder.pullets.hatched"]')).toHaveText('20 chicks');
-  await details.getByLabel('Eggs set').fill('20');
-  await details.getByLabel('Eggs set').press('Enter');
+  await details.getByLabel(/^Eggs set/).fill('20');
+  await details.getByLabel(/^Eggs set/).press('Enter');
   await expect(details.locator('[data-figure="brooder.pullets.forGroup"]')).toHaveText('5 chicks');
 
   await goTo(page, 'brooder');

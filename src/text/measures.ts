@@ -12,7 +12,7 @@ export interface MeasureRow {
 
 type Writer = (metres: number) => string;
 
-/** Size and place of every fixture, in the order they were entered. Heights are above the litter. */
+/** Size and place of every fixture, in the order they were entered. Heights say from where. */
 export function measureRows(plan: Plan): MeasureRow[] {
   const m: Writer = (metres) => formatLength(metres, { units: plan.units });
   return plan.fixtures.map((fixture) => ({
@@ -55,7 +55,7 @@ function vesselSize(f: OfKind<'feeder'> | OfKind<'drinker'>, m: Writer): string 
 
 function placeOf(f: Fixture, plan: Plan, m: Writer): string {
   const above = (z: number): string => `${m(z - plan.litter.depthM)} above the litter`;
-  if ('wall' in f) return openingPlace(f, above, m);
+  if ('wall' in f) return openingPlace(f, m);
   const from = `${m(f.x)} from the left, ${m(f.y)} from the front`;
   switch (f.kind) {
     case 'bar':
@@ -74,10 +74,10 @@ function placeOf(f: Fixture, plan: Plan, m: Writer): string {
   }
 }
 
-function openingPlace(f: Opening, above: Writer, m: Writer): string {
+function openingPlace(f: Opening, m: Writer): string {
   if (f.kind === 'vent' && f.place === 'ridge') return 'in the ridge';
   const end = f.wall === 'front' || f.wall === 'rear' ? 'left' : 'front';
-  return `${f.wall} wall, sill ${above(f.sillZ)}, ${m(f.alongM)} from its ${end} end`;
+  return `${f.wall} wall, sill ${m(f.sillZ)} above the floor, ${m(f.alongM)} from its ${end} end`;
 }
 
 const among = (

@@ -28,7 +28,8 @@ function Holder({
   );
 }
 
-const field = () => screen.getByLabelText<HTMLInputElement>(/Length/);
+const field = () =>
+  screen.getByLabelText<HTMLInputElement>(/Length/, { selector: 'input, select, textarea' });
 
 test('a length is echoed as it is typed, committed on Enter, and given back as it was typed', async () => {
   const user = userEvent.setup();
@@ -88,7 +89,7 @@ test('a count takes whole numbers within its bounds', async () => {
   const user = userEvent.setup();
   const take = jest.fn((n: number): Outcome<number> => ok(n));
   render(<CountField label="Birds" value={4} least={1} most={2000} commit={take} />);
-  const input = screen.getByLabelText(/Birds/);
+  const input = screen.getByLabelText(/Birds/, { selector: 'input, select, textarea' });
   for (const wrong of ['0', '2.5', 'six', '2001']) {
     await user.clear(input);
     await user.type(input, `${wrong}{Enter}`);
@@ -102,10 +103,10 @@ test('a count takes whole numbers within its bounds', async () => {
 test('a name that cannot be taken stays, with the reason', async () => {
   const user = userEvent.setup();
   render(<TextField label="Name" value="Bar" commit={() => fail(issue('name.empty'))} />);
-  await user.clear(screen.getByLabelText('Name'));
+  await user.clear(screen.getByLabelText('Name', { selector: 'input, select, textarea' }));
   await user.tab();
   await waitFor(() => expect(screen.getByRole('alert')).toHaveTextContent('Give it a name.'));
-  expect(screen.getByLabelText('Name')).toHaveValue('');
+  expect(screen.getByLabelText('Name', { selector: 'input, select, textarea' })).toHaveValue('');
 });
 
 test.each([
@@ -131,7 +132,7 @@ test.each([
       />,
     );
     // typed at once: the field selects its text a frame after it is entered
-    const input = screen.getByLabelText(/Length/);
+    const input = screen.getByLabelText(/Length/, { selector: 'input, select, textarea' });
     fireEvent.change(input, { target: { value: text } });
     expect(screen.getByText(/^= /)).toBeInTheDocument();
     fireEvent.keyDown(input, { key: 'Enter' });

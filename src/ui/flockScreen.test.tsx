@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from './figure/shown';
 import { FlockScreen } from './flock/FlockScreen';
+import { useRefused } from './forms/refused';
 import { FlockFields } from './panel/FlockFields';
 import { StationPanel } from './panel/StationPanel';
 import { goTo, openPlan, undo, useAssessment, useBench, usePlan } from './store/bench';
@@ -38,7 +39,7 @@ const codes = () => useBench.getState().assessment?.findings.map((f) => f.code) 
 const group = (id: string) =>
   within(document.querySelector<HTMLElement>(`[data-group="${id}"]`) ?? document.body);
 const type = async (label: RegExp | string, text: string): Promise<void> => {
-  const field = screen.getByLabelText(label);
+  const field = screen.getByLabelText(label, { selector: 'input, select, textarea' });
   await userEvent.click(field);
   // a field selects its text in the frame after it was gone to
   await new Promise((r) => setTimeout(r, 40));
@@ -46,19 +47,18 @@ const type = async (label: RegExp | string, text: string): Promise<void> => {
   await userEvent.type(field, `${text}{Enter}`);
 };
 
+beforeEach(() => useRefused.setState({ list: [] }));
+
 describe('a breed is chosen', () => {
   beforeEach(() => openPlan(sample('pell-garth'), 1, DAY));
 
   test('by words of its own, and the group takes its figures', async () => {
     show(<FlockScreen />);
     await userEvent.click(group('sussex').getByRole('button', { name: 'Breed: Sussex' }));
-    await userEvent.type(
-      screen.getByPlaceholderText(/Name, class, egg colour/),
-      'giant feather cold',
-    );
+    await userEvent.type(screen.getByPlaceholderText(/class, egg colour/), 'giant feather cold');
     expect(screen.getByText(/No breed has all of these words/)).toBeInTheDocument();
-    await userEvent.clear(screen.getByPlaceholderText(/Name, class, egg colour/));
-    await userEvent.type(screen.getByPlaceholderText(/Name, class, egg colour/), 'jersey{Enter}');
+    await userEvent.clear(screen.getByPlaceholderText(/class, egg colour/));
+    await userEvent.type(screen.getByPlaceholderText(/class, egg colour/), 'jersey{Enter}');
     expect(plan().flock[0]).toMatchObject({ breed: 'jersey-giant', massKg: null, figures: {} });
     expect(useBench.getState().assessment?.figures.get('flock.sussex.mass')?.value).toBe(4.5);
   });
@@ -72,7 +72,10 @@ describe('a breed is chosen', () => {
     await userEvent.click(screen.getByRole('button', { name: 'More of Marans' }));
     await type('Breed’s name', 'Hill Marans');
     expect(plan().ownBreeds[0]?.name).toBe('Hill Marans');
-    await userEvent.selectOptions(group('marans').getByLabelText('Comb'), 'rose');
+    await userEvent.selectOptions(
+      group('marans').getByLabelText('Comb', { selector: 'input, select, textarea' }),
+      'rose',
+    );
     expect(plan().ownBreeds[0]?.comb).toBe('rose');
     expect(plan().flock[1]?.figures).toEqual({});
     undo();
@@ -90,8 +93,14 @@ describe("a group's own figures", () => {
     await userEvent.click(screen.getByRole('button', { name: 'More of Brahma' }));
     await type('Eggs in the first year', '100');
     await type(/One egg/, '50');
-    await userEvent.selectOptions(group('brahma').getByLabelText('Hardy in cold'), '2');
-    await userEvent.selectOptions(group('brahma').getByLabelText('Flight'), 'strong');
+    await userEvent.selectOptions(
+      group('brahma').getByLabelText('Hardy in cold', { selector: 'input, select, textarea' }),
+      '2',
+    );
+    await userEvent.selectOptions(
+      group('brahma').getByLabelText('Flight', { selector: 'input, select, textarea' }),
+      'strong',
+    );
     expect(plan().flock[0]?.figures).toEqual({
       eggsYear: 100,
       eggKg: 0.05,
@@ -115,10 +124,16 @@ describe("a group's own figures", () => {
 
   test('unsexed chicks ask when they are sorted, and cocks kept are held to half', async () => {
     show(<FlockScreen />);
-    await userEvent.selectOptions(group('pullets').getByLabelText('Sex'), 'unsexed');
+    await userEvent.selectOptions(
+      group('pullets').getByLabelText('Sex', { selector: 'input, select, textarea' }),
+      'unsexed',
+    );
     expect(codes()).toContain('flock.cocks.undecided');
     await userEvent.click(screen.getByRole('button', { name: 'More of Pullets kept' }));
-    await userEvent.type(screen.getByLabelText('Cocks are taken out on'), '2027-08-20');
+    await userEvent.type(
+      screen.getByLabelText('Cocks are taken out on', { selector: 'input, select, textarea' }),
+      '2027-08-20',
+    );
     await userEvent.tab();
     expect(plan().flock[3]?.sorted).toEqual({ on: '2027-08-20', cocksKept: 0 });
     await type('Cocks that stay', '7');
@@ -129,7 +144,10 @@ describe("a group's own figures", () => {
 
   test('years ahead are chosen, and the horizon follows', async () => {
     show(<FlockScreen />);
-    await userEvent.selectOptions(screen.getByLabelText('years ahead'), '5');
+    await userEvent.selectOptions(
+      screen.getByLabelText('years ahead', { selector: 'input, select, textarea' }),
+      '5',
+    );
     expect(useBench.getState().assessment?.flock.horizon.length).toBe(1827);
   });
 });
@@ -139,7 +157,10 @@ describe('the place and its rules', () => {
 
   test('another climate brings its latitude along, and none takes the design nights away', async () => {
     show(<FlockFields />);
-    await userEvent.selectOptions(screen.getByLabelText('Climate'), 'far-north');
+    await userEvent.selectOptions(
+      screen.getByLabelText('Climate', { selector: 'input, select, textarea' }),
+      'far-north',
+    );
     expect(plan().climate).toMatchObject({ latitudeDeg: 67.4, exposure: 'open' });
     expect(document.querySelector('[data-figure="climate.designWinter"]')).toHaveTextContent(
       '−27 °C',
@@ -148,7 +169,10 @@ describe('the place and its rules', () => {
     expect(plan().climate?.latitudeDeg).toBe(60.5);
     await type(/Latitude/, '95');
     expect(screen.getByRole('alert')).toHaveTextContent('from −90 to 90');
-    await userEvent.selectOptions(screen.getByLabelText('Climate'), 'none');
+    await userEvent.selectOptions(
+      screen.getByLabelText('Climate', { selector: 'input, select, textarea' }),
+      'none',
+    );
     expect(plan().climate).toBeNull();
     expect(screen.getByText(/worked at 20 °C/)).toBeInTheDocument();
   });
@@ -162,8 +186,11 @@ describe('the place and its rules', () => {
 
   test('normals are read as they are pasted, and taken by a press', async () => {
     show(<FlockFields />);
-    await userEvent.selectOptions(screen.getByLabelText('Climate'), 'pasted');
-    const box = screen.getByLabelText(/Twelve months/);
+    await userEvent.selectOptions(
+      screen.getByLabelText('Climate', { selector: 'input, select, textarea' }),
+      'pasted',
+    );
+    const box = screen.getByLabelText(/Twelve months/, { selector: 'input, select, textarea' });
     await userEvent.click(box);
     await userEvent.paste('1\t2\t3');
     expect(screen.getByRole('alert')).toHaveTextContent('Twelve months are wanted');
@@ -180,14 +207,18 @@ describe('the place and its rules', () => {
     await type('Most birds', '10');
     await type('Permit from', '12');
     expect(codes()).toEqual(expect.arrayContaining(['flock.limit.birds', 'flock.limit.permit']));
-    await userEvent.clear(screen.getByLabelText('Most birds'));
+    await userEvent.clear(
+      screen.getByLabelText('Most birds', { selector: 'input, select, textarea' }),
+    );
     await userEvent.tab();
     expect(plan().limits.mostBirds).toBeNull();
     await type(/Least setback/, '3 m');
     await type(/The coop stands at/, '250 cm');
     expect(plan().limits).toMatchObject({ setbackM: 3, standsM: 2.5 });
     expect(codes()).toContain('flock.limit.setback');
-    await userEvent.click(screen.getByLabelText(/A housing order holds/));
+    await userEvent.click(
+      screen.getByLabelText(/A housing order holds/, { selector: 'input, select, textarea' }),
+    );
     expect(plan().limits.housingOrder).toBe(true);
   });
 

@@ -4,6 +4,7 @@ import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { DAY, sample } from '@/core/tests/plans';
 import { FlockScreen } from './flock/FlockScreen';
+import { useRefused } from './forms/refused';
 import { StationPanel } from './panel/StationPanel';
 import { Staves } from './staves/Staves';
 import { goTo, openPlan, useBench } from './store/bench';
@@ -13,6 +14,8 @@ beforeAll(standIns);
 
 const plan = () => useBench.getState().plan;
 const figure = (id: string) => document.querySelector(`[data-figure="${id}"]`);
+
+beforeEach(() => useRefused.setState({ list: [] }));
 
 describe('the staves', () => {
   beforeEach(() => openPlan(sample('pell-garth'), 1, DAY));
@@ -84,12 +87,14 @@ describe('the panel', () => {
     goTo('roosts');
     show(<StationPanel />);
     const row = within(document.querySelector<HTMLElement>('[data-row="bar-1"]') ?? document.body);
-    const field = row.getByLabelText(/From the rear wall/);
+    const field = row.getByLabelText(/From the rear wall/, { selector: 'input, select, textarea' });
     expect(field).toHaveValue('16 cm');
     await user.clear(field);
     await user.type(field, '45{Enter}');
     expect(plan()?.fixtures[0]).toMatchObject({ y: expect.closeTo(1.65, 9) });
-    const height = row.getByLabelText(/Above the litter/);
+    const height = row.getByLabelText(/^Height above litter/, {
+      selector: 'input, select, textarea',
+    });
     await user.clear(height);
     await user.type(height, '60 cm{Enter}');
     expect(plan()?.fixtures[0]).toMatchObject({ z: expect.closeTo(0.7, 9) });
@@ -128,9 +133,12 @@ describe('the panel', () => {
     const user = userEvent.setup();
     goTo('shell');
     show(<StationPanel />);
-    await user.selectOptions(screen.getByLabelText('Roof'), 'gable');
+    await user.selectOptions(
+      screen.getByLabelText('Roof', { selector: 'input, select, textarea' }),
+      'gable',
+    );
     expect(plan()?.shell.roof).toEqual({ kind: 'gable', lowM: 1.9, highM: 2.4, ridgeAxis: 'x' });
-    const low = screen.getByLabelText(/Height, low side/);
+    const low = screen.getByLabelText(/Height, low side/, { selector: 'input, select, textarea' });
     await user.clear(low);
     await user.type(low, '2.5 m{Enter}');
     expect(screen.getByRole('alert')).toHaveTextContent('high side of the roof is lower');
@@ -156,7 +164,9 @@ describe('the flock', () => {
     const user = userEvent.setup();
     show(<FlockScreen />);
     await more('Fayoumi pullets');
-    const mass = group('fayoumi').getByLabelText(/Grown mass/);
+    const mass = group('fayoumi').getByLabelText(/Grown mass/, {
+      selector: 'input, select, textarea',
+    });
     expect(mass).toHaveValue('3.5 lb');
     await user.clear(mass);
     await user.type(mass, '2 kg{Enter}');
@@ -169,7 +179,9 @@ describe('the flock', () => {
     const user = userEvent.setup();
     show(<FlockScreen />);
     await more('Leghorn cock');
-    const mass = group('cock').getByLabelText(/Grown mass/);
+    const mass = group('cock').getByLabelText(/Grown mass/, {
+      selector: 'input, select, textarea',
+    });
     await user.clear(mass);
     await user.type(mass, '50 kg{Enter}');
     expect(group('cock').getByRole('alert')).toHaveTextContent('from 0.4 lb to 33.1 lb');
@@ -180,7 +192,7 @@ describe('the flock', () => {
     const user = userEvent.setup();
     show(<FlockScreen />);
     await more('Leghorn pullets');
-    const until = group('leghorn').getByLabelText(/Until/);
+    const until = group('leghorn').getByLabelText(/Until/, { selector: 'input, select, textarea' });
     await user.type(until, '2026-01-01');
     await user.tab();
     expect(group('leghorn').getByRole('alert')).toHaveTextContent('leaves before it has arrived');

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { DAY, sample, soundCoop } from '@/core/tests/plans';
 import { BrooderScreen } from './brooder/BrooderScreen';
+import { useRefused } from './forms/refused';
 import { FloorFields } from './panel/FloorFields';
 import {
   AirFields,
@@ -76,6 +77,8 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('on %s', (i
   });
 });
 
+beforeEach(() => useRefused.setState({ list: [] }));
+
 describe('on a sound coop', () => {
   beforeEach(() => openPlan(soundCoop(), 1, DAY));
 
@@ -103,15 +106,28 @@ describe('on a sound coop', () => {
     expect(plan().fixtures.filter((f) => f.kind === 'vent')).toHaveLength(2);
     const net = () => document.querySelector('[data-figure="air.opening.vent"]')?.textContent;
     const before = net();
-    await user.selectOptions(row('vent').getByLabelText('Covered with'), 'mesh6');
+    await user.selectOptions(
+      row('vent').getByLabelText('Covered with', { selector: 'input, select, textarea' }),
+      'mesh6',
+    );
     expect(fixture('vent', 'vent').cover).toBe('mesh6');
     expect(net()).not.toBe(before);
     await user.click(row('vent').getByText('Ridge, holes, screen, baffle'));
-    await type(row('vent').getByLabelText(/^Drilled holes/), '40');
+    await type(
+      row('vent').getByLabelText(/^Drilled holes/, { selector: 'input, select, textarea' }),
+      '40',
+    );
     expect(fixture('vent', 'vent').holes).toEqual({ count: 40, diameterM: 0.025 });
-    await type(row('vent').getByLabelText(/^Each hole across/), '3 cm');
+    await type(
+      row('vent').getByLabelText(/^Each hole across/, { selector: 'input, select, textarea' }),
+      '3 cm',
+    );
     expect(fixture('vent', 'vent').holes).toEqual({ count: 40, diameterM: 0.03 });
-    await user.click(row('vent').getByLabelText('A baffle turns the air up'));
+    await user.click(
+      row('vent').getByLabelText('A baffle turns the air up', {
+        selector: 'input, select, textarea',
+      }),
+    );
     expect(fixture('vent', 'vent').baffle).toBe(true);
     undo();
     expect(fixture('vent', 'vent').baffle).toBe(false);
@@ -119,7 +135,7 @@ describe('on a sound coop', () => {
 
   test('what does not fit a field is told at it, and changes nothing', async () => {
     show(<FeedFields />);
-    const every = screen.getByLabelText(/^Filled every/);
+    const every = screen.getByLabelText(/^Filled every/, { selector: 'input, select, textarea' });
     await type(every, '90');
     expect(screen.getByRole('alert')).toHaveTextContent('from 1 days to 60 days');
     expect(plan().fills.feedDays).toBe(7);
@@ -134,11 +150,20 @@ describe('on a sound coop', () => {
     const user = userEvent.setup();
     show(<FeedFields />);
     expect(row('feeder').getByText(/full and knocked about it weighs/)).toBeInTheDocument();
-    await user.selectOptions(row('feeder').getByLabelText('Kind'), 'trough');
+    await user.selectOptions(
+      row('feeder').getByLabelText('Kind', { selector: 'input, select, textarea' }),
+      'trough',
+    );
     expect(fixture('feeder', 'feeder').type).toBe('trough');
-    await type(row('feeder').getByLabelText(/^Trough, length/), '80 cm');
+    await type(
+      row('feeder').getByLabelText(/^Trough, length/, { selector: 'input, select, textarea' }),
+      '80 cm',
+    );
     expect(fixture('feeder', 'feeder').lengthM).toBeCloseTo(0.8, 9);
-    await type(row('feeder').getByLabelText(/^Rim above litter/), '20 cm');
+    await type(
+      row('feeder').getByLabelText(/^Rim above litter/, { selector: 'input, select, textarea' }),
+      '20 cm',
+    );
     expect(fixture('feeder', 'feeder').rimZ).toBeCloseTo(0.3, 9);
     await user.click(screen.getByRole('button', { name: 'Pedal-lid box' }));
     expect(plan().fixtures.some((f) => f.kind === 'feeder' && f.type === 'pedal')).toBe(true);
@@ -149,11 +174,21 @@ describe('on a sound coop', () => {
   test('a drinker becomes a line of nipples with a tank', async () => {
     const user = userEvent.setup();
     show(<WaterFields />);
-    await user.selectOptions(row('drinker').getByLabelText('Kind'), 'nipple');
+    await user.selectOptions(
+      row('drinker').getByLabelText('Kind', { selector: 'input, select, textarea' }),
+      'nipple',
+    );
     await user.click(row('drinker').getByText('Place, weight, tray, tank'));
-    await type(row('drinker').getByLabelText(/^Bottom of its tank/), '1.2 m');
-    expect(fixture('drinker', 'drinker').tankZ).toBeCloseTo(1.2, 9);
-    await user.click(row('drinker').getByLabelText('A tray stands under it'));
+    await type(
+      row('drinker').getByLabelText(/^Tank above litter/, { selector: 'input, select, textarea' }),
+      '1.2 m',
+    );
+    expect(fixture('drinker', 'drinker').tankZ).toBeCloseTo(1.2 + plan().litter.depthM, 9);
+    await user.click(
+      row('drinker').getByLabelText('A tray stands under it', {
+        selector: 'input, select, textarea',
+      }),
+    );
     expect(fixture('drinker', 'drinker').tray).toBe(false);
   });
 
@@ -162,54 +197,97 @@ describe('on a sound coop', () => {
     show(<LitterPanel />);
     const weekly = () => document.querySelector('[data-figure="litter.weekly"]')?.textContent;
     const shavings = weekly();
-    await user.selectOptions(screen.getByLabelText('Bedding'), 'straw');
+    await user.selectOptions(
+      screen.getByLabelText('Bedding', { selector: 'input, select, textarea' }),
+      'straw',
+    );
     expect(weekly()).not.toBe(shavings);
-    await type(screen.getByLabelText(/^Planned for, at most/), '25 cm');
+    await type(
+      screen.getByLabelText(/^Planned for, at most/, { selector: 'input, select, textarea' }),
+      '25 cm',
+    );
     expect(plan().litter.finalM).toBeCloseTo(0.25, 9);
-    await user.clear(screen.getByLabelText(/^Planned for, at most/));
+    await user.clear(
+      screen.getByLabelText(/^Planned for, at most/, { selector: 'input, select, textarea' }),
+    );
     await user.tab();
     expect(plan().litter.finalM).toBeNull();
-    await user.selectOptions(screen.getByLabelText('Floor under it'), 'earth');
+    await user.selectOptions(
+      screen.getByLabelText('Floor under it', { selector: 'input, select, textarea' }),
+      'earth',
+    );
     expect(plan().shell.floorBuild).toBe('earth');
   });
 
   test('a pop door gets a ramp, and powered it asks for what a machine needs', async () => {
     const user = userEvent.setup();
     show(<DoorFields />);
-    expect(row('pop').queryByLabelText(/^Closes after sunset/)).toBeNull();
-    await user.selectOptions(row('pop').getByLabelText('Works'), 'light');
-    await type(row('pop').getByLabelText(/^Closes after sunset/), '45');
+    expect(
+      row('pop').queryByLabelText(/^Closes after sunset/, { selector: 'input, select, textarea' }),
+    ).toBeNull();
+    await user.selectOptions(
+      row('pop').getByLabelText('Works', { selector: 'input, select, textarea' }),
+      'light',
+    );
+    await type(
+      row('pop').getByLabelText(/^Closes after sunset/, { selector: 'input, select, textarea' }),
+      '45',
+    );
     expect(fixture('popDoor', 'pop')).toMatchObject({ works: 'light', closesAfterMin: 45 });
     await user.click(row('pop').getByText('Ramp, step, latch, safety'));
-    await type(row('pop').getByLabelText(/^Ramp, length/), '1.2 m');
+    await type(
+      row('pop').getByLabelText(/^Ramp, length/, { selector: 'input, select, textarea' }),
+      '1.2 m',
+    );
     expect(fixture('popDoor', 'pop').ramp).toEqual({ lengthM: 1.2, widthM: 0.3, cleatM: 0.14 });
-    await user.click(row('pop').getByLabelText('A lamp is in view of its eye'));
+    await user.click(
+      row('pop').getByLabelText('A lamp is in view of its eye', {
+        selector: 'input, select, textarea',
+      }),
+    );
     expect(fixture('popDoor', 'pop').lampInView).toBe(true);
   });
 
   test('reach: the keeper’s own measures, a hatch and its flap', async () => {
     const user = userEvent.setup();
     show(<ReachFields />);
-    await type(screen.getByLabelText(/^Your stature/), '1.80 m');
+    await type(
+      screen.getByLabelText(/^Your stature/, { selector: 'input, select, textarea' }),
+      '1.80 m',
+    );
     expect(plan().keeper.statureM).toBeCloseTo(1.8, 9);
     await user.click(screen.getByRole('button', { name: 'Add a hatch' }));
     const hatch = plan().fixtures.find((f) => f.kind === 'hatch');
     if (!hatch) throw new Error('no hatch');
     await user.click(row(hatch.id).getByText('Latch, flap, stay'));
-    await type(row(hatch.id).getByLabelText(/^Clear width in front/), '90 cm');
+    await type(
+      row(hatch.id).getByLabelText(/^Clear width in front/, {
+        selector: 'input, select, textarea',
+      }),
+      '90 cm',
+    );
     expect(fixture('hatch', hatch.id).frontM).toBeCloseTo(0.9, 9);
-    await user.selectOptions(row(hatch.id).getByLabelText('Latch'), 'single');
+    await user.selectOptions(
+      row(hatch.id).getByLabelText('Latch', { selector: 'input, select, textarea' }),
+      'single',
+    );
     expect(fixture('hatch', hatch.id).latch).toBe('single');
   });
 
   test('a bar’s timber and a bank’s lid are edited in their rows', async () => {
     const user = userEvent.setup();
     const { unmount } = show(<BarDetails bar={fixture('bar', 'bar')} />);
-    await user.selectOptions(screen.getByLabelText('Made of'), 'bamboo');
+    await user.selectOptions(
+      screen.getByLabelText('Made of', { selector: 'input, select, textarea' }),
+      'bamboo',
+    );
     expect(fixture('bar', 'bar').material).toBe('bamboo');
     unmount();
     show(<NestDetails bank={fixture('nestBank', 'bank')} />);
-    await user.selectOptions(screen.getByLabelText('Collected'), 'flap');
+    await user.selectOptions(
+      screen.getByLabelText('Collected', { selector: 'input, select, textarea' }),
+      'flap',
+    );
     expect(fixture('nestBank', 'bank').collect).toBe('flap');
   });
 
@@ -218,15 +296,22 @@ describe('on a sound coop', () => {
     show(<ShellDetails />);
     await user.click(screen.getByRole('button', { name: 'Add a run' }));
     expect(document.querySelector('[data-figure="shell.run.have"]')).not.toBeNull();
-    await user.selectOptions(screen.getByLabelText('Roofed'), 'half');
+    await user.selectOptions(
+      screen.getByLabelText('Roofed', { selector: 'input, select, textarea' }),
+      'half',
+    );
     expect(plan().run?.roof).toBe('half');
-    await user.click(screen.getByLabelText('Solid on the left'));
+    await user.click(
+      screen.getByLabelText('Solid on the left', { selector: 'input, select, textarea' }),
+    );
     expect(plan().run?.solidSides).toEqual(['rear', 'left']);
     await user.click(screen.getByRole('button', { name: 'Remove the run' }));
     expect(plan().run).toBeNull();
     await user.click(screen.getByRole('button', { name: 'Part it in two' }));
     expect(plan().partition).toMatchObject({ axis: 'x', atM: 2, beyond: ['hens'] });
-    await user.click(screen.getByLabelText('Hens live beyond it'));
+    await user.click(
+      screen.getByLabelText('Hens live beyond it', { selector: 'input, select, textarea' }),
+    );
     expect(plan().partition?.beyond).toEqual([]);
     await user.click(screen.getByRole('button', { name: 'Take the partition out' }));
     expect(plan().partition).toBeNull();
@@ -254,12 +339,21 @@ test('the brooder of Osk Landing: its heat, its weeks, and its own chalk line', 
   const user = userEvent.setup();
   openPlan(sample('osk-landing'), 1, DAY);
   const { unmount } = show(<BrooderFields />);
-  await user.selectOptions(screen.getByLabelText('Heat'), 'plate');
+  await user.selectOptions(
+    screen.getByLabelText('Heat', { selector: 'input, select, textarea' }),
+    'plate',
+  );
   expect(plan().brooder?.heat).toMatchObject({ kind: 'plate' });
-  await type(screen.getByLabelText(/^Plate, width/), '60 cm');
+  await type(
+    screen.getByLabelText(/^Plate, width/, { selector: 'input, select, textarea' }),
+    '60 cm',
+  );
   expect(plan().brooder?.heat).toMatchObject({ kind: 'plate', widthM: 0.6 });
-  await user.selectOptions(screen.getByLabelText('Heat'), 'hen');
-  await type(screen.getByLabelText(/^Broody hens/), '2');
+  await user.selectOptions(
+    screen.getByLabelText('Heat', { selector: 'input, select, textarea' }),
+    'hen',
+  );
+  await type(screen.getByLabelText(/^Broody hens/, { selector: 'input, select, textarea' }), '2');
   expect(plan().brooder?.heat).toEqual({ kind: 'hen', hens: 2 });
   unmount();
   const drawn = show(<BrooderScreen />);

@@ -1,7 +1,7 @@
 import type { Plan } from '../model/schema';
 import { highestLipZ, solidOf } from './solids';
 
-/** A height marked on the story stick, m above the bare floor. */
+/** A height marked on the story stick. */
 export interface StickMark {
   /** Figure id of its height. */
   readonly id: string;
@@ -18,10 +18,19 @@ export interface StickMark {
     | 'ceiling'
     | 'eaves'
     | 'roofHigh';
+  /** Where it stands, m above the bare floor. */
   readonly z: number;
+  /**
+   * The height that is written beside it, m: of what birds use above the litter as it is started, of the walls and
+   * the roof above the bare floor. Fields and words measure each from the same place.
+   */
+  readonly heightM: number;
   /** Fixtures at this height. */
   readonly fixtures: readonly string[];
 }
+
+/** What is built into the walls and the roof: measured before there is any litter. */
+const FROM_FLOOR: ReadonlySet<StickMark['kind']> = new Set(['sill', 'head', 'eaves', 'roofHigh']);
 
 /**
  * Every height of the coop that a keeper marks on one stick, lowest first.
@@ -33,7 +42,8 @@ export function stickMarks(plan: Plan): StickMark[] {
     const id = `stick.${kind}.${Math.round(z * 1e4)}`;
     const earlier = marks.get(id);
     const fixtures = [...(earlier?.fixtures ?? []), ...(fixture === undefined ? [] : [fixture])];
-    marks.set(id, { id, kind, z, fixtures });
+    const heightM = FROM_FLOOR.has(kind) ? z : z - plan.litter.depthM;
+    marks.set(id, { id, kind, z, heightM, fixtures });
   };
   if (plan.litter.depthM > 0) add('litter', plan.litter.depthM);
   for (const f of plan.fixtures) {

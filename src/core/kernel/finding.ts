@@ -1,5 +1,5 @@
 import type { FindingCode } from './codes.data';
-import type { StationId } from './station';
+import { STATIONS, type StationId } from './station';
 import type { Unit } from './working';
 
 export type Severity = 'harm' | 'short' | 'awkward';
@@ -70,8 +70,15 @@ const fallsShort = ({ code }: Finding): boolean => {
 /** Codes are few and asked about often. */
 const FALLS_SHORT = new Map<FindingCode, boolean>();
 
-/** Worst first, of equals what falls short of the flock first, then by key, so that the order never depends on chance. */
+/** Where a station stands in the order of the work. */
+const ORDER = Object.fromEntries(STATIONS.map((id, i) => [id, i])) as Record<StationId, number>;
+
+/**
+ * Worst first, of equals in the order of the work, at a station what falls short of the flock first, then by key, so
+ * that the order never depends on chance.
+ */
 export const byWorst = (a: Finding, b: Finding): number =>
   RANK[a.severity] - RANK[b.severity] ||
+  ORDER[a.station] - ORDER[b.station] ||
   Number(fallsShort(b)) - Number(fallsShort(a)) ||
   (a.key < b.key ? -1 : 1);

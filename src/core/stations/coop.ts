@@ -96,7 +96,7 @@ export function shellFigures(
   return [
     measure('shell.length', lengthM),
     measure('shell.width', widthM),
-    ...marks.map((mark) => measure(mark.id, mark.z)),
+    ...marks.map((mark) => measure(mark.id, mark.heightM)),
     ...feet.map((mark) => measure(mark.id, mark.m)),
   ];
 }

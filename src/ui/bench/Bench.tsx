@@ -45,6 +45,7 @@ export function Bench() {
   return (
     <section
       aria-label="The coop, to scale"
+      data-letters
       className="flex min-h-0 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:z-[5] max-lg:h-[300px] max-lg:shrink-0 max-lg:border-line max-lg:border-b max-lg:bg-paper max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">

@@ -28,7 +28,7 @@ export function StoryStick({
 }) {
   const { units } = useShown();
   const column = columnPx(
-    marks.map((m) => m.z),
+    marks.map((m) => m.heightM),
     units,
   );
   const top = p.v(p.upM) - 10;

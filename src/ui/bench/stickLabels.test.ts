@@ -4,7 +4,7 @@ import { columnPx, footLabels, stickPx } from './stickLabels';
 test('feet and inches want a wider column than centimetres, and names come beside it', () => {
   const lengths = [0.9, 2.04, 3];
   expect(columnPx(lengths, 'imperial')).toBeGreaterThan(columnPx(lengths, 'metric'));
-  const marks = [{ z: 0.22 }, { z: 0.36 }];
+  const marks = [{ heightM: 0.22 }, { heightM: 0.36 }];
   const named = stickPx(marks, ['feeder rim', 'sill'], 'metric');
   expect(named - stickPx(marks, [], 'metric')).toBeCloseTo(64, 6);
 });

@@ -15,13 +15,13 @@ export const columnPx = (lengthsM: readonly number[], units: UnitSystem): number
 
 /** Breadth of the story stick with its figures and names, px: what the drawing leaves free beside it. */
 export const stickPx = (
-  marks: readonly { readonly z: number }[],
+  marks: readonly { readonly heightM: number }[],
   names: readonly string[],
   units: UnitSystem,
 ): number =>
   FIGURES_AT +
   columnPx(
-    marks.map((m) => m.z),
+    marks.map((m) => m.heightM),
     units,
   ) +
   Math.max(0, ...names.map((name) => name.length)) * NAME_PX;

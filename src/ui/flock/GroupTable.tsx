@@ -7,6 +7,8 @@ import { SEXES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
+import { OfThing } from '../forms/thing';
+import { namedFor } from '../panel/fixtures';
 import { edit, useAssessment, usePlan } from '../store/bench';
 import { BreedPicker } from './BreedPicker';
 import type { ChangeGroup } from './changeGroup';
@@ -49,7 +51,7 @@ function GroupRow({ group }: { group: Group }) {
   const { flock } = useAssessment();
   const at = flock.lots.findIndex((lot) => lot.group.id === group.id);
   const change: ChangeGroup = (name, recipe) =>
-    edit(name, (d) => {
+    edit(namedFor(group.name, name), (d) => {
       const found = d.flock.find((g) => g.id === group.id);
       if (found) recipe(found);
     });
@@ -59,99 +61,101 @@ function GroupRow({ group }: { group: Group }) {
     });
   };
   return (
-    <fieldset data-group={group.id} className={open ? 'bg-raised' : ''}>
-      <legend className="sr-only" data-name>
-        {group.name}
-      </legend>
-      <div className={`grid grid-cols-2 items-center gap-x-1.5 gap-y-1 px-1.5 py-1 ${COLUMNS}`}>
-        <span
-          className="hidden size-2.5 border border-ink lg:block"
-          style={{ background: `var(${lotColour(Math.max(0, at))})` }}
-        />
-        <TextField
-          label="Group"
-          inTable
-          value={group.name}
-          commit={(name) =>
-            change('Name', (g) => {
-              g.name = name;
-            })
-          }
-        />
-        <CountField
-          label="Birds"
-          inTable
-          value={group.count}
-          least={1}
-          most={PLAN_LIMITS.birds}
-          commit={(n) =>
-            change('Birds', (g) => {
-              g.count = n;
-              if (g.sorted) g.sorted.cocksKept = Math.min(g.sorted.cocksKept, Math.floor(n / 2));
-            })
-          }
-        />
-        <BreedPicker group={group} change={change} />
-        <ChoiceField
-          label="Sex"
-          inTable
-          value={group.sex}
-          choices={SEXES}
-          commit={(sex) =>
-            change('Sex', (g) => {
-              g.sex = sex;
-              if (sex !== 'unsexed') g.sorted = null;
-            })
-          }
-        />
-        <TextField
-          label="Hatched"
-          inTable
-          type="date"
-          value={group.hatchedOn ?? ''}
-          commit={(day) =>
-            change('Hatched', (g) => {
-              g.hatchedOn = day || null;
-            })
-          }
-        />
-        <TextField
-          label="In the coop from"
-          inTable
-          type="date"
-          value={group.arrivesOn}
-          commit={(day) =>
-            change('Arrival', (g) => {
-              g.arrivesOn = day;
-            })
-          }
-        />
-        <button
-          type="button"
-          className="icon-button lg:w-7"
-          aria-expanded={open}
-          aria-label={`More of ${group.name}`}
-          title="Leaving, rearing, the breed's figures"
-          onClick={() => setOpen(!open)}
-        >
-          {open ? <ChevronDown size={16} aria-hidden /> : <ChevronRight size={16} aria-hidden />}
-        </button>
-        <button
-          type="button"
-          className="icon-button justify-self-end lg:w-7"
-          aria-label={`Remove ${group.name}`}
-          title="Remove"
-          onClick={remove}
-        >
-          <Trash2 size={15} aria-hidden />
-        </button>
-      </div>
-      {group.hatchedOn === null ? (
-        <WorkingHost className="px-1.5 pb-1 text-[0.82rem] text-soft lg:pl-6">
-          Hatched: not known. Counted as <Figure id="flock.unknownAge" /> old when they came.
-        </WorkingHost>
-      ) : null}
-      {open ? <GroupDetails group={group} change={change} /> : null}
-    </fieldset>
+    <OfThing id={group.id} name={group.name}>
+      <fieldset data-group={group.id} className={open ? 'bg-raised' : ''}>
+        <legend className="sr-only" data-name>
+          {group.name}
+        </legend>
+        <div className={`grid grid-cols-2 items-center gap-x-1.5 gap-y-1 px-1.5 py-1 ${COLUMNS}`}>
+          <span
+            className="hidden size-2.5 border border-ink lg:block"
+            style={{ background: `var(${lotColour(Math.max(0, at))})` }}
+          />
+          <TextField
+            label="Group"
+            inTable
+            value={group.name}
+            commit={(name) =>
+              change('Name', (g) => {
+                g.name = name;
+              })
+            }
+          />
+          <CountField
+            label="Birds"
+            inTable
+            value={group.count}
+            least={1}
+            most={PLAN_LIMITS.birds}
+            commit={(n) =>
+              change('Birds', (g) => {
+                g.count = n;
+                if (g.sorted) g.sorted.cocksKept = Math.min(g.sorted.cocksKept, Math.floor(n / 2));
+              })
+            }
+          />
+          <BreedPicker group={group} change={change} />
+          <ChoiceField
+            label="Sex"
+            inTable
+            value={group.sex}
+            choices={SEXES}
+            commit={(sex) =>
+              change('Sex', (g) => {
+                g.sex = sex;
+                if (sex !== 'unsexed') g.sorted = null;
+              })
+            }
+          />
+          <TextField
+            label="Hatched"
+            inTable
+            type="date"
+            value={group.hatchedOn ?? ''}
+            commit={(day) =>
+              change('Hatched', (g) => {
+                g.hatchedOn = day || null;
+              })
+            }
+          />
+          <TextField
+            label="In the coop from"
+            inTable
+            type="date"
+            value={group.arrivesOn}
+            commit={(day) =>
+              change('Arrival', (g) => {
+                g.arrivesOn = day;
+              })
+            }
+          />
+          <button
+            type="button"
+            className="icon-button lg:w-7"
+            aria-expanded={open}
+            aria-label={`More of ${group.name}`}
+            title="Leaving, rearing, the breed's figures"
+            onClick={() => setOpen(!open)}
+          >
+            {open ? <ChevronDown size={16} aria-hidden /> : <ChevronRight size={16} aria-hidden />}
+          </button>
+          <button
+            type="button"
+            className="icon-button justify-self-end lg:w-7"
+            aria-label={`Remove ${group.name}`}
+            title="Remove"
+            onClick={remove}
+          >
+            <Trash2 size={15} aria-hidden />
+          </button>
+        </div>
+        {group.hatchedOn === null ? (
+          <WorkingHost className="px-1.5 pb-1 text-[0.82rem] text-soft lg:pl-6">
+            Hatched: not known. Counted as <Figure id="flock.unknownAge" /> old when they came.
+          </WorkingHost>
+        ) : null}
+        {open ? <GroupDetails group={group} change={change} /> : null}
+      </fieldset>
+    </OfThing>
   );
 }

@@ -1,9 +1,10 @@
 'use client';
 import { Minus, Plus } from 'lucide-react';
-import { type KeyboardEvent, useId, useRef, useState } from 'react';
+import { type KeyboardEvent, useId, useRef } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
-import { issueText } from '@/text/issues';
 import { Field } from './Field';
+import { stepName, useThing } from './thing';
+import { useDraft } from './useDraft';
 
 /** How a kind of measure is read, written and stepped. */
 export interface Measure {
@@ -40,8 +41,8 @@ export function MeasureField({
   clear?: () => Outcome<unknown>;
 }) {
   const id = useId();
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
+  const thing = useThing();
+  const { draft, setDraft, error, settle, refuse } = useDraft(label);
   const typed = useRef<{ text: string; value: number } | null>(null);
   const written = value === null ? '' : measure.write(value);
   const read = draft === null ? null : measure.read(draft);
@@ -51,30 +52,22 @@ export function MeasureField({
     if (text === written) return settle();
     if (clear && text.trim() === '') {
       const cleared = clear();
-      return cleared.ok ? settle() : refuse(cleared);
+      return cleared.ok ? settle() : refuse(cleared, text);
     }
     const outcome = measure.read(text);
-    if (!outcome.ok) return refuse(outcome);
+    if (!outcome.ok) return refuse(outcome, text);
     const committed = commit(outcome.value);
-    if (!committed.ok) return refuse(committed);
+    if (!committed.ok) return refuse(committed, text);
     typed.current = { text, value: outcome.value };
     return settle();
   };
-  const settle = (): boolean => {
-    setDraft(null);
-    setError(null);
-    return true;
-  };
-  const refuse = (outcome: Outcome<unknown>): boolean => {
-    const first = outcome.ok ? null : outcome.issues[0];
-    setError(first ? issueText(first) : null);
-    return false;
-  };
   const step = (times: number): void => {
     if (value === null) return;
-    const committed = commit(Math.round((value + times * measure.step) * 1e6) / 1e6);
+    const stepped = Math.round((value + times * measure.step) * 1e6) / 1e6;
+    const committed = commit(stepped);
     if (committed.ok) settle();
-    else refuse(committed);
+    // a step too far changes nothing: it is said, and the value stands
+    else refuse(committed, null);
   };
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter' && draft !== null) {
@@ -99,6 +92,7 @@ export function MeasureField({
           // biome-ignore lint/a11y/noAutofocus: only the first field of a dialog that was just asked for
           autoFocus={autoFocus}
           value={draft ?? written}
+          data-refused={(error !== null && draft !== null) || undefined}
           placeholder={placeholder}
           inputMode="text"
           autoComplete="off"
@@ -119,8 +113,15 @@ export function MeasureField({
           }}
           onKeyDown={onKeyDown}
         />
-        <Stepper field={id} sign={-1} step={step} disabled={value === null} />
-        <Stepper field={id} sign={1} step={step} disabled={value === null} />
+        {([-1, 1] as const).map((sign) => (
+          <Stepper
+            key={sign}
+            name={stepName(label, sign, thing?.name)}
+            sign={sign}
+            step={step}
+            disabled={value === null}
+          />
+        ))}
       </div>
     </Field>
   );
@@ -128,13 +129,12 @@ export function MeasureField({
 
 /** A step up or down for a thumb; on a desk the arrow keys do the same. */
 function Stepper({
-  field,
+  name,
   sign,
   step,
   disabled,
 }: {
-  /** Id of the field it steps. */
-  field: string;
+  name: string;
   sign: 1 | -1;
   step: (times: number) => void;
   disabled: boolean;
@@ -144,8 +144,7 @@ function Stepper({
       type="button"
       className="icon-button shrink-0 border-line lg:hidden"
       disabled={disabled}
-      aria-label={sign > 0 ? 'More' : 'Less'}
-      aria-describedby={`${field}-label`}
+      aria-label={name}
       onClick={() => step(sign)}
     >
       {sign > 0 ? <Plus size={16} aria-hidden /> : <Minus size={16} aria-hidden />}

@@ -4,9 +4,11 @@ import type { Outcome } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { PLAN_LIMITS } from '@/core/model/limits';
 import { issueText } from '@/text/issues';
+import { useBench } from '../store/bench';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';
 import { countIn, lengthIn, roomLengthIn, within } from './measures';
+import { useDraft } from './useDraft';
 
 const firstText = (outcome: Outcome<unknown>): string | null => {
   const first = outcome.ok ? undefined : outcome.issues[0];
@@ -105,6 +107,16 @@ export function ChoiceField<T extends string>({
   );
 }
 
+/** Years before and after today beyond which a day is asked about. */
+const YEARS_MEANT = 15;
+
+/** Asks about a day in a year that nobody means: 1850, 3000; null for any other. */
+function strangeYear(day: string, on: string): string | null {
+  const year = Number(day.slice(0, 4));
+  if (!/^\d{4,6}-/.test(day) || Math.abs(year - Number(on.slice(0, 4))) <= YEARS_MEANT) return null;
+  return `Do you mean the year ${year}? Change it, or press Enter to keep it.`;
+}
+
 /** A name or a day: plain text committed on leaving; a text that can't be taken stays, with what is wrong. */
 export function TextField({
   label,
@@ -120,13 +132,23 @@ export function TextField({
   commit: (value: string) => Outcome<unknown>;
 }) {
   const id = useId();
-  const [draft, setDraft] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const take = (): void => {
+  const on = useBench((s) => s.on);
+  const { draft, setDraft, error, settle, refuse, hold } = useDraft(label);
+  /** @param sure  whether a year that nobody means is kept as it is typed */
+  const take = (sure: boolean): void => {
     if (draft === null) return;
-    const outcome = draft === value ? null : commit(draft);
-    setError(outcome ? firstText(outcome) : null);
-    if (!outcome || outcome.ok) setDraft(null);
+    if (draft === value) {
+      settle();
+      return;
+    }
+    const asked = type === 'date' ? strangeYear(draft, on) : null;
+    if (asked !== null && !(sure && error === asked)) {
+      hold(asked, draft);
+      return;
+    }
+    const outcome = commit(draft);
+    if (outcome.ok) settle();
+    else refuse(outcome, draft);
   };
   return (
     <Field id={id} label={label} error={error} inTable={inTable}>
@@ -135,18 +157,18 @@ export function TextField({
         type={type}
         className={`input ${type === 'date' ? 'figures text-[0.87rem]' : ''}`}
         value={draft ?? value}
+        data-refused={(error !== null && draft !== null) || undefined}
         maxLength={type === 'text' ? PLAN_LIMITS.name : undefined}
         autoComplete="off"
         aria-invalid={error !== null}
         aria-describedby={error ? `${id}-error` : undefined}
         onChange={(event) => setDraft(event.currentTarget.value)}
-        onBlur={take}
+        onBlur={() => take(false)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') take();
+          if (event.key === 'Enter') take(true);
           if (event.key === 'Escape' && draft !== null) {
             event.stopPropagation();
-            setDraft(null);
-            setError(null);
+            settle();
           }
         }}
       />

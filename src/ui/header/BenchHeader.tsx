@@ -26,6 +26,12 @@ export function BenchHeader() {
         className="flex flex-wrap items-center gap-x-4 gap-y-1 px-4 py-2"
         workingClassName="px-4"
       >
+        <a
+          href="#panel"
+          className="sr-only focus:not-sr-only focus:absolute focus:z-40 focus:border focus:border-strong focus:bg-raised focus:px-3 focus:py-1.5"
+        >
+          Skip to the panel
+        </a>
         <Link href="/" className="icon-button" aria-label="All plans" title="All plans">
           <ArrowLeft size={18} aria-hidden />
         </Link>

@@ -1,10 +1,38 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
-import { useBench } from '../store/bench';
+import { type Refused, refusedOf, useRefused } from '../forms/refused';
+import { goTo, useBench, usePlan } from '../store/bench';
 
-/** Saved, Saving, or Not saved and why. */
+/** Saved, Saving, or Not saved and why; a text that a field could not take is told, and led to. */
 export function SavedState() {
   const save = useBench((s) => s.save);
+  const plan = usePlan();
+  const refused = refusedOf(
+    useRefused((s) => s.list),
+    plan,
+  );
+  const first = refused[0];
+  if (first && save.kind === 'saved') {
+    return (
+      <button
+        type="button"
+        data-save="saved"
+        data-refusals={refused.length}
+        className="flex max-w-72 items-center gap-1.5 text-left text-[0.87rem] text-oxide hover:underline max-lg:min-h-[44px]"
+        title={first.why}
+        onClick={() => leadTo(first)}
+      >
+        <TriangleAlert size={15} aria-hidden className="shrink-0" />
+        <span>
+          Saved, but not{' '}
+          <span data-name>
+            {first.label} “{first.text}”
+          </span>
+          {refused.length > 1 ? ` and ${refused.length - 1} more` : ''}
+        </span>
+      </button>
+    );
+  }
   const isTrouble = save.kind === 'notSaved' || save.kind === 'conflict';
   return (
     <p
@@ -28,4 +56,13 @@ export function SavedState() {
       )}
     </p>
   );
+}
+
+/** Goes to a field whose text was not taken. */
+function leadTo({ station, text }: Refused): void {
+  goTo(station);
+  requestAnimationFrame(() => {
+    const fields = document.querySelectorAll<HTMLInputElement>('input[data-refused]');
+    [...fields].find((field) => field.value === text)?.focus();
+  });
 }

@@ -13,7 +13,7 @@ export function KeysDialog() {
         <Dialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 max-h-[90vh] w-[min(36rem,94vw)] overflow-auto border border-strong bg-raised p-5 shadow-xl">
           <Dialog.Title className="text-[1.3rem]">Keys</Dialog.Title>
           <Dialog.Description className="mt-1 text-soft">
-            Single letters act while no field has the focus.
+            Single letters act while the staves, the drawing or a finding have the focus.
           </Dialog.Description>
           <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-5 gap-y-1.5" data-reason>
             {KEY_LINES.map(({ keys, does }) => (

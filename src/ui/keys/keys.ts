@@ -1,11 +1,13 @@
 import type { View } from '@/core/drawing/shape';
 import type { StationId } from '@/core/kernel/finding';
+import { findingText } from '@/text/findings';
 import { changeUnits } from '../header/changeUnits';
 import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
-import { edit, goTo, inView, pickFinding, say, show, useBench } from '../store/bench';
+import { goTo, inView, pickFinding, say, show, useBench } from '../store/bench';
 import type { AddId } from '../store/engine';
+import { focusFinding, focusRow, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
@@ -36,6 +38,7 @@ export const KEY_LINES: readonly KeyLine[] = [
     does: 'go to flock, shell, floor, roosts, nests, air, feed, water, litter, door, reach, brooder',
   },
   { keys: '↑ ↓', does: 'walk the stations; step a field’s value; walk the marks of a stick' },
+  { keys: 'Esc', does: 'leave a field, back to the staves' },
   {
     keys: '← → ↑ ↓ on the drawing',
     does: 'move the picked fixture by 1 cm or half an inch, ten times that with Shift',
@@ -47,7 +50,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { keys: 'd', does: 'duplicate the picked fixture' },
   { keys: 'Backspace', does: 'remove the picked fixture' },
   { keys: 'v', does: 'next view: front, side, above' },
-  { keys: 'f', does: 'next finding' },
+  { keys: 'f', does: 'next finding, the worst first' },
   { keys: 'Enter', does: 'the first remedy of the finding' },
   { keys: 'u', does: 'metric or imperial' },
   { keys: 'w', does: 'working of the figure in focus (or Enter on it)' },
@@ -74,8 +77,12 @@ function add(): void {
   const { station } = state();
   const what = ADDS[station];
   if (station === 'flock') addGroup();
-  else if (what) addNew(what, addFixture);
-  else say('Nothing is added here');
+  else if (what) {
+    addNew(what, (fixture) => {
+      addFixture(fixture);
+      focusRow(fixture.id);
+    });
+  } else say('Nothing is added here');
 }
 
 function nextFinding(): void {
@@ -89,6 +96,11 @@ function nextFinding(): void {
   }
   goTo(next.station);
   pickFinding(next);
+  focusFinding(next.key);
+  const { plan } = state();
+  const figures = inView()?.figures;
+  const text = plan && figures ? findingText(next, plan, figures) : '';
+  say(`Finding ${findings.indexOf(next) + 1} of ${findings.length}. ${text}`);
 }
 
 function onPicked(work: 'duplicate' | 'remove'): void {
@@ -97,6 +109,7 @@ function onPicked(work: 'duplicate' | 'remove'): void {
   if (!plan || !fixture) return;
   if (work === 'duplicate') duplicateFixture(plan, fixture);
   else removeFixture(fixture);
+  keepFocus();
 }
 
 /** What each single letter does; the bench acts on them only while no field has focus. */
@@ -104,7 +117,10 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
   f: nextFinding,
-  enter: () => void doPickedRemedy(),
+  enter: () => {
+    doPickedRemedy();
+    keepFocus();
+  },
   u: changeUnits,
   v: () => show(VIEWS[(VIEWS.indexOf(state().view) + 1) % VIEWS.length] ?? 'front'),
   w: () => {

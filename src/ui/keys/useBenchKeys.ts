@@ -2,6 +2,7 @@
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { goTo, redo, undo } from '../store/bench';
+import { focusStave } from './focus';
 import { LETTERS, stationOfLetter } from './keys';
 
 const OFF_KEY = 'wide-rafter-letters-off';
@@ -18,7 +19,10 @@ export function setLetters(letters: boolean): void {
   localStorage.setItem(OFF_KEY, letters ? '' : '1');
 }
 
-/** Keys of the bench: undo and redo anywhere but in a field; single letters only outside fields and dialogs. */
+/**
+ * Keys of the bench: undo and redo anywhere but in a field; single letters only while the staves, the drawing or a
+ * finding have the focus, so that what is typed beside a field changes nothing. Escape leaves a field to the staves.
+ */
 export function useBenchKeys(): void {
   useEffect(() => {
     useKeys.setState({ letters: localStorage.getItem(OFF_KEY) !== '1' });
@@ -28,8 +32,10 @@ export function useBenchKeys(): void {
       if (
         target instanceof HTMLElement &&
         target.closest('input, select, textarea, [role="dialog"]')
-      )
+      ) {
+        if (event.key === 'Escape' && !target.closest('[role="dialog"]')) focusStave();
         return;
+      }
       const key = event.key.toLowerCase();
       const control = event.ctrlKey || event.metaKey;
       if (control && key === 'z') {
@@ -57,11 +63,17 @@ function letter(event: KeyboardEvent, key: string, afterG: boolean): void {
     return;
   }
   if (!useKeys.getState().letters) return;
+  if (!document.activeElement?.closest('[data-letters]')) return;
   // Enter on a button is the button's
   if (key === 'enter' && document.activeElement?.closest('button, a, summary, [data-figure]'))
     return;
   const station = afterG ? stationOfLetter(key) : null;
-  const work = station ? () => goTo(station) : LETTERS[key];
+  const work = station
+    ? () => {
+        goTo(station);
+        focusStave();
+      }
+    : LETTERS[key];
   if (!work) return;
   event.preventDefault();
   work();

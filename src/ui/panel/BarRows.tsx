@@ -79,7 +79,7 @@ function BarRow({ bar }: { bar: Bar }) {
         }
       />
       <LengthField
-        label="Above the litter"
+        label="Height above litter"
         value={bar.z - litter.depthM}
         units={units}
         most={5}

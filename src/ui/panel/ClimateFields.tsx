@@ -2,10 +2,13 @@
 import { useId, useState } from 'react';
 import { shippedClimate } from '@/core/edit/place';
 import type { Outcome } from '@/core/kernel/outcome';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import { formatTemperature } from '@/core/kernel/units/temperature';
 import { CLIMATES } from '@/core/model/climates.data';
 import type { Plan, PlanClimate } from '@/core/model/schema';
 import { monthsOf } from '@/core/weather/climate';
 import { readNormals } from '@/formats/normals';
+import { changedText } from '@/text/changed';
 import { EXPOSURES } from '@/text/choices.data';
 import { climateChoice } from '@/text/climates';
 import { issueText } from '@/text/issues';
@@ -14,7 +17,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField } from '../forms/fields';
 import { MeasureField } from '../forms/MeasureField';
 import { degreesIn, heightIn } from '../forms/measures';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { edit, inView, say, useAssessment, usePlan } from '../store/bench';
 
 const NONE = 'none';
 const PASTED = 'pasted';
@@ -24,6 +27,8 @@ export function ClimateFields() {
   const { climate, units } = usePlan();
   const { figures } = useAssessment();
   const [pasting, setPasting] = useState(false);
+  /** What choosing another climate changed. */
+  const [changed, setChanged] = useState<string | null>(null);
   const pasted = climate?.source.kind === 'normals';
   const shown =
     climate === null ? NONE : climate.source.kind === 'shipped' ? climate.source.id : PASTED;
@@ -35,9 +40,17 @@ export function ClimateFields() {
   const choose = (id: string): Outcome<unknown> => {
     setPasting(id === PASTED);
     if (id === PASTED) return { ok: true, value: null };
-    return edit('Climate', (d) => {
+    const before = inView();
+    const done = edit('Climate', (d) => {
       d.climate = id === NONE ? null : shippedClimate(id, d.climate);
     });
+    const after = inView();
+    if (done.ok && before && after) {
+      const text = changedText(before, after, units);
+      setChanged(text);
+      say(text);
+    }
+    return done;
   };
   const change = (name: string, recipe: (c: PlanClimate) => void): Outcome<Plan> =>
     edit(name, (d) => {
@@ -52,10 +65,16 @@ export function ClimateFields() {
         choices={choices}
         commit={choose}
       />
+      {changed === null ? null : (
+        <p className="border-chalk border-l-3 pl-2 text-[0.87rem]" data-changed>
+          {changed}
+        </p>
+      )}
       {pasting || pasted ? <PasteNormals done={() => setPasting(false)} /> : null}
       {climate === null ? (
         <p className="text-[0.87rem] text-soft">
-          Without one, feed and water are worked at 20 °C and hot and cold rules do not apply.
+          Without one, feed and water are worked at {formatTemperature(20, units)}, and the rules
+          for hot and cold places are left out.
         </p>
       ) : (
         <>
@@ -157,7 +176,7 @@ function PasteNormals({ done }: { done: () => void }) {
             ? 'Paste others to replace those in use.'
             : 'Minimum and maximum are enough; the rest is taken as typical.'
           : read.ok
-            ? `Read: ${coldest(read.value.months)}.${read.value.missing.length > 0 ? ' The rest is taken as typical.' : ''}`
+            ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' The rest is taken as typical.' : ''}`
             : read.issues.slice(0, 2).map(issueText).join(' ')}
       </p>
       <button type="button" className="button mt-1" disabled={!read?.ok} onClick={take}>
@@ -167,8 +186,8 @@ function PasteNormals({ done }: { done: () => void }) {
   );
 }
 
-const coldest = (months: readonly { minC: number; maxC: number }[]): string => {
+const coldest = (months: readonly { minC: number; maxC: number }[], units: UnitSystem): string => {
   const least = Math.min(...months.map((m) => m.minC));
   const most = Math.max(...months.map((m) => m.maxC));
-  return `twelve months, from ${Math.round(least)} °C to ${Math.round(most)} °C`;
+  return `twelve months, from ${formatTemperature(least, units)} to ${formatTemperature(most, units)}`;
 };

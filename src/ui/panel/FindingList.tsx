@@ -5,15 +5,17 @@ import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { afterMarks, marksOf } from '../figure/marks';
 import { WorkingHost } from '../figure/WorkingHost';
+import { keepFocus } from '../keys/focus';
 import { Mark } from '../marks/Mark';
 import { pickFinding, useAssessment, useBench, usePlan } from '../store/bench';
 import { RemedyList } from './RemedyList';
+import { doPickedRemedy } from './useRemedies';
 
 /** Findings, worst first; pressed, one shows where it lies on the drawing. */
 export function FindingList({ findings }: { findings: readonly Finding[] }) {
   if (findings.length === 0) return null;
   return (
-    <ul className="flex flex-col gap-2.5">
+    <ul className="flex flex-col gap-2.5" data-letters>
       {findings.map((f) => (
         <li key={f.key}>
           <FindingCard finding={f} />
@@ -32,11 +34,20 @@ function FindingCard({ finding }: { finding: Finding }) {
   const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
   return (
     <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
-      <div data-finding={finding.code} data-severity={finding.severity}>
+      <div
+        data-finding={finding.code}
+        data-finding-key={finding.key}
+        data-severity={finding.severity}
+      >
         <button
           type="button"
           aria-pressed={picked}
           onClick={() => pickFinding(finding)}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' || !picked || !doPickedRemedy()) return;
+            event.preventDefault();
+            keepFocus();
+          }}
           className="flex w-full items-center gap-1.5 text-left font-semibold hover:text-chalk"
           title="Show it on the drawing"
         >

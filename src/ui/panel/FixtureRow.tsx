@@ -4,6 +4,7 @@ import { type ReactNode, useEffect, useRef } from 'react';
 import type { Fixture } from '@/core/model/schema';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';
+import { OfThing } from '../forms/thing';
 import { pick, useBench, usePlan } from '../store/bench';
 import { duplicateFixture, editFixture, removeFixture } from './fixtures';
 
@@ -26,49 +27,53 @@ export function FixtureRow({
     if (picked && !row?.contains(document.activeElement)) row?.scrollIntoView({ block: 'nearest' });
   }, [picked]);
   return (
-    <fieldset
-      ref={ref}
-      data-row={fixture.id}
-      data-picked={picked || undefined}
-      onFocus={() => pick(fixture.id)}
-      className={`border px-3 pt-2 pb-2.5 ${picked ? 'border-chalk bg-paper' : 'border-line'}`}
-    >
-      <legend className="sr-only" data-name>
-        {fixture.name}
-      </legend>
-      <div className="flex items-end gap-1">
-        <div className="min-w-0 flex-1">
-          <TextField
-            label="Name"
-            value={fixture.name}
-            commit={(name) =>
-              editFixture(fixture.kind, fixture.id, 'Rename', (f) => {
-                f.name = name;
-              })
-            }
-          />
+    <OfThing id={fixture.id} name={fixture.name}>
+      <fieldset
+        ref={ref}
+        data-row={fixture.id}
+        data-picked={picked || undefined}
+        onFocus={() => pick(fixture.id)}
+        className={`border px-3 pt-2 pb-2.5 ${picked ? 'border-chalk bg-paper' : 'border-line'}`}
+      >
+        <legend className="sr-only" data-name>
+          {fixture.name}
+        </legend>
+        <div className="flex items-end gap-1">
+          <div className="min-w-0 flex-1">
+            <TextField
+              label="Name"
+              value={fixture.name}
+              commit={(name) =>
+                editFixture(fixture.kind, fixture.id, 'Rename', (f) => {
+                  f.name = name;
+                })
+              }
+            />
+          </div>
+          <button
+            type="button"
+            className="icon-button"
+            aria-label={`Duplicate ${fixture.name}`}
+            title="Duplicate"
+            onClick={() => duplicateFixture(plan, fixture)}
+          >
+            <Copy size={15} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="icon-button"
+            aria-label={`Remove ${fixture.name}`}
+            title="Remove"
+            onClick={() => removeFixture(fixture)}
+          >
+            <Trash2 size={15} aria-hidden />
+          </button>
         </div>
-        <button
-          type="button"
-          className="icon-button"
-          aria-label={`Duplicate ${fixture.name}`}
-          title="Duplicate"
-          onClick={() => duplicateFixture(plan, fixture)}
-        >
-          <Copy size={15} aria-hidden />
-        </button>
-        <button
-          type="button"
-          className="icon-button"
-          aria-label={`Remove ${fixture.name}`}
-          title="Remove"
-          onClick={() => removeFixture(fixture)}
-        >
-          <Trash2 size={15} aria-hidden />
-        </button>
-      </div>
-      <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">{children}</div>
-      <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">{summary}</WorkingHost>
-    </fieldset>
+        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
+          {children}
+        </div>
+        <WorkingHost className="mt-1.5 text-[0.87rem] text-soft">{summary}</WorkingHost>
+      </fieldset>
+    </OfThing>
   );
 }

@@ -89,7 +89,7 @@ function Heading({ station }: { station: StationId }) {
   const stave = staves.find((s) => s.station === station);
   return (
     <div className="flex items-baseline justify-between gap-2 border-ink border-b-2 pb-1.5">
-      <h2 className="text-[1.35rem]" tabIndex={-1}>
+      <h2 id="panel" className="text-[1.35rem]" tabIndex={-1}>
         {STATION_NAMES[station]}
       </h2>
       {stave?.verdict ? (

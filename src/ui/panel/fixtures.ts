@@ -2,10 +2,14 @@ import { freeNumber } from '@/core/edit/freeNumber';
 import type { Outcome } from '@/core/kernel/outcome';
 import { gridNear } from '@/core/kernel/units/grid';
 import type { Fixture, Plan } from '@/core/model/schema';
-import { edit, pick } from '../store/bench';
+import { edit, pick, useBench } from '../store/bench';
 
 type Kind = Fixture['kind'];
 type OfKind<K extends Kind> = Extract<Fixture, { kind: K }>;
+
+/** What was done, and to what: "Rear bar: length". */
+export const namedFor = (thing: string | undefined, name: string): string =>
+  thing ? `${thing}: ${name.charAt(0).toLowerCase()}${name.slice(1)}` : name;
 
 /** Edits one fixture as one undoable step. */
 export function editFixture<K extends Kind>(
@@ -14,7 +18,8 @@ export function editFixture<K extends Kind>(
   name: string,
   change: (fixture: OfKind<K>) => void,
 ): Outcome<Plan> {
-  return edit(name, (draft) => {
+  const { plan } = useBench.getState();
+  return edit(namedFor(plan?.fixtures.find((f) => f.id === id)?.name, name), (draft) => {
     const fixture = draft.fixtures.find((f) => f.id === id);
     if (fixture?.kind === kind) change(fixture as OfKind<K>);
   });

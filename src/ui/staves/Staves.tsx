@@ -29,6 +29,7 @@ export function Staves() {
   return (
     <nav
       aria-label="Stations"
+      data-letters
       className="relative flex flex-col overflow-y-auto border-line border-r px-4 py-3 max-lg:flex-1 max-lg:border-r-0 max-lg:group-data-[pane=coop]/main:hidden"
       onKeyDown={move}
     >
@@ -110,7 +111,6 @@ function Row({
           type="button"
           data-door
           data-station={stave.station}
-          tabIndex={on ? 0 : -1}
           aria-current={on ? 'page' : undefined}
           onClick={() => goTo(stave.station)}
           className="flex-1 text-left font-medium font-title text-[1.02rem] before:absolute before:inset-0 hover:text-chalk"

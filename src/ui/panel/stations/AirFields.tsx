@@ -1,5 +1,6 @@
 'use client';
 import { useAssessment } from '../../store/bench';
+import { WorkedFor } from '../WorkedFor';
 import { FigureList, Part } from './FigureList';
 import { VentRows, WindowRows } from './openings';
 
@@ -9,6 +10,7 @@ export function AirFields() {
   const entered = items.opening.length > 0;
   return (
     <>
+      <WorkedFor>The openings are sized by a rule that is the same in every climate.</WorkedFor>
       <FigureList
         rows={[
           { name: 'In winter, open high up', id: 'air.winter.needed' },

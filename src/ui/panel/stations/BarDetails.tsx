@@ -1,9 +1,9 @@
 'use client';
-import type { Bar, OfKind, Plan } from '@/core/model/schema';
+import type { Bar, OfKind } from '@/core/model/schema';
 import { CEILING_MESH, MATERIALS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment } from '../../store/bench';
+import { useAssessment, usePlan } from '../../store/bench';
 import { editFixture } from '../fixtures';
 import { Part } from './FigureList';
 import { FixtureRows } from './FixtureRows';
@@ -90,11 +90,12 @@ const BAR: readonly Spec<Bar>[] = [
 
 /** What a bar is made of and how it is held. */
 export function BarDetails({ bar }: { bar: Bar }) {
+  const plan = usePlan();
   return (
     <SpecFields
       of={bar}
       specs={BAR}
-      change={(name, recipe) => editFixture('bar', bar.id, name, (b) => recipe(b, {} as Plan))}
+      change={(name, recipe) => editFixture('bar', bar.id, name, (b) => recipe(b, plan))}
     />
   );
 }
@@ -102,11 +103,11 @@ export function BarDetails({ bar }: { bar: Bar }) {
 const BOX: readonly Spec<OfKind<'board'> | OfKind<'ledge'> | OfKind<'ceiling'>>[] = [
   {
     kind: 'length',
-    label: 'Top above the floor',
+    label: 'Top above litter',
     most: 6,
-    get: (b) => b.z,
-    set: (b, m) => {
-      b.z = m;
+    get: (b, plan) => b.z - plan.litter.depthM,
+    set: (b, m, plan) => {
+      b.z = m + plan.litter.depthM;
     },
   },
   {

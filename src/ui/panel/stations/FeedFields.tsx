@@ -1,5 +1,6 @@
 'use client';
 import { edit, usePlan } from '../../store/bench';
+import { WorkedFor } from '../WorkedFor';
 import { FigureList, Part } from './FigureList';
 import { MonthBars } from './MonthBars';
 import { SpecFields } from './spec';
@@ -11,6 +12,7 @@ export function FeedFields() {
   return (
     <>
       <FeederRows />
+      <WorkedFor />
       <Part title="How long it lasts">
         <FigureList
           rows={[
@@ -73,6 +75,7 @@ export function WaterFields() {
   return (
     <>
       <DrinkerRows />
+      <WorkedFor />
       <Part title="How long it lasts">
         <FigureList
           rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}

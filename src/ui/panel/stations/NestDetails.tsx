@@ -1,6 +1,6 @@
 'use client';
 import { isoDay } from '@/core/kernel/units/day';
-import type { NestBank, Plan } from '@/core/model/schema';
+import type { NestBank } from '@/core/model/schema';
 import { BOXES_FOR, COLLECTED, LATCHES, NEST_FLOORS } from '@/text/choices.data';
 import { formatDay } from '@/text/format';
 import { useAssessment, usePlan } from '../../store/bench';
@@ -37,12 +37,13 @@ const BANK: readonly Spec<NestBank>[] = [
     },
   },
   {
-    kind: 'length',
-    label: 'Step or rail at, above floor',
+    kind: 'openLength',
+    label: 'Step or rail above litter',
+    none: 'none',
     most: 3,
-    get: (b) => b.stepZ,
-    set: (b, m) => {
-      b.stepZ = m;
+    get: (b, plan) => (b.stepZ === 0 ? null : b.stepZ - plan.litter.depthM),
+    set: (b, m, plan) => {
+      b.stepZ = m === null ? 0 : m + plan.litter.depthM;
     },
   },
   {
@@ -124,13 +125,12 @@ const BANK: readonly Spec<NestBank>[] = [
 
 /** How a bank is collected, floored, roofed and shut. */
 export function NestDetails({ bank }: { bank: NestBank }) {
+  const plan = usePlan();
   return (
     <SpecFields
       of={bank}
       specs={BANK}
-      change={(name, recipe) =>
-        editFixture('nestBank', bank.id, name, (b) => recipe(b, {} as Plan))
-      }
+      change={(name, recipe) => editFixture('nestBank', bank.id, name, (b) => recipe(b, plan))}
     />
   );
 }

@@ -186,12 +186,13 @@ export function PopDoorRows() {
           },
         },
         {
-          kind: 'length',
-          label: 'Step inside, above the floor',
+          kind: 'openLength',
+          label: 'Step inside, above litter',
+          none: 'none',
           most: 3,
-          get: (d) => d.stepZ,
-          set: (d, v) => {
-            d.stepZ = v;
+          get: (d, plan) => (d.stepZ === 0 ? null : d.stepZ - plan.litter.depthM),
+          set: (d, v, plan) => {
+            d.stepZ = v === null ? 0 : v + plan.litter.depthM;
           },
         },
         {

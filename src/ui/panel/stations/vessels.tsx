@@ -140,13 +140,13 @@ export function DrinkerRows() {
         },
         {
           kind: 'openLength',
-          label: 'Bottom of its tank, up',
+          label: 'Tank above litter',
           none: 'no tank',
           most: 6,
           when: (v) => vesselKind(v).onLine,
-          get: (v) => v.tankZ,
-          set: (v, m) => {
-            v.tankZ = m;
+          get: (v, plan) => (v.tankZ === null ? null : v.tankZ - plan.litter.depthM),
+          set: (v, m, plan) => {
+            v.tankZ = m === null ? null : m + plan.litter.depthM;
           },
         },
         {

@@ -1,0 +1,62 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { Outcome } from '@/core/kernel/outcome';
+import { issueText } from '@/text/issues';
+import { useBench } from '../store/bench';
+import { forgetRefused, keepRefused, refusedAt } from './refused';
+import { useThing } from './thing';
+
+interface Draft {
+  /** What is typed and not yet taken; null: the field shows its value. */
+  readonly draft: string | null;
+  readonly error: string | null;
+  setDraft(text: string | null): void;
+  /** The text was taken, or given up. @returns true */
+  settle(): true;
+  /** The text can't be taken: it stays, with the reason. Without a text only the reason is said. @returns false */
+  refuse(outcome: Outcome<unknown>, text: string | null): false;
+  /** Says a reason under the field and keeps the text. */
+  hold(why: string, text: string): void;
+}
+
+/**
+ * What is typed into a field until it is taken. A text that was refused is kept when the field leaves the screen,
+ * and stands there again, marked, when it comes back.
+ */
+export function useDraft(label: string): Draft {
+  const thing = useThing();
+  const key = useBench((s) => `${s.plan?.id ?? ''}/${thing?.id ?? s.station}/${label}`);
+  const [draft, setDraft] = useState<string | null>(() => refusedAt(key)?.text ?? null);
+  const [error, setError] = useState<string | null>(() => refusedAt(key)?.why ?? null);
+  useEffect(() => {
+    const kept = refusedAt(key);
+    if (!kept) return;
+    setDraft(kept.text);
+    setError(kept.why);
+  }, [key]);
+  const hold = (why: string, text: string): void => {
+    setError(why);
+    const called = thing ? `${label} of ${thing.name}` : label;
+    const { station } = useBench.getState();
+    keepRefused({ key, station, thing: thing?.id ?? null, label: called, text, why });
+  };
+  return {
+    draft,
+    error,
+    setDraft,
+    settle: () => {
+      setDraft(null);
+      setError(null);
+      forgetRefused(key);
+      return true;
+    },
+    refuse: (outcome, text) => {
+      const first = outcome.ok ? null : outcome.issues[0];
+      const why = first ? issueText(first) : 'That can’t be taken.';
+      if (text === null) setError(why);
+      else hold(why, text);
+      return false;
+    },
+    hold,
+  };
+}
