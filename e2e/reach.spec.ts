@@ -11,13 +11,44 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     path: '/',
     open: async (page) => {
       await askForNewPlan(page);
-      await page.getByRole('button', { name: 'Start the plan' }).click();
+      await page.getByRole('button', { name: 'Next: the room' }).click();
+      await expect(page.getByText('Give the coop a name.')).toBeVisible();
     },
   },
-  'the list, a removal being asked about': {
+  'the list, the room of a new plan being asked for': {
     path: '/',
-    open: (page) => page.getByRole('button', { name: 'Remove Pell Garth', exact: true }).click(),
+    open: async (page) => {
+      await askForNewPlan(page);
+      await page.getByLabel(/^Name of the coop/).fill('Shed');
+      await page.getByRole('button', { name: 'Next: the room' }).click();
+      await page.getByRole('button', { name: 'Start the plan' }).click();
+      await expect(page.getByText(/^Type a length/).first()).toBeVisible();
+    },
   },
+  'the list, a plan in the bin being thrown away': {
+    path: '/',
+    open: async (page) => {
+      await page.request.delete(`/api/plans/${await ownPlan(page, 'tamar-flats')}`);
+      await page.reload();
+      await page.getByText(/^Bin: \d+ plan/).click();
+      await page
+        .getByRole('button', { name: /^Throw Trial/ })
+        .first()
+        .click();
+    },
+  },
+  'the list, a plan being renamed': {
+    path: '/',
+    open: (page) => page.getByRole('button', { name: 'Rename Pell Garth', exact: true }).click(),
+  },
+  'the bench, what can be taken out': {
+    path: '/plans/pell-garth',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'File' }).click();
+      await expect(page.getByRole('menuitem').first()).toBeVisible();
+    },
+  },
+  'one page to print': { path: '/plans/osk-landing/print', open: async () => undefined },
   'the bench': { path: '/plans/pell-garth', open: async () => undefined },
   'the bench, roosts with schools and a working open': {
     path: '/plans/pell-garth',
