@@ -1,247 +1,250 @@
-/** Words of what can be wrong with shell, run, floor, roosts and nests. */
+/**
+ * Words of what can be wrong with shell, run, floor, roosts and nests: first what happens to birds or keeper, then
+ * how far off it is.
+ */
 export const BUILDING_FINDING_WORDS = {
   // shell and run
   'shell.opening.unmeshed': {
     title: 'Opening without mesh',
-    text: '{fixtures} opens with nothing across it. Rats, weasels and foxes come in the same night; hardware cloth of {allowed} or finer keeps them out.',
+    text: 'Rats, weasels and foxes come in the same night. {fixtures}: nothing covers it. Use hardware cloth of {allowed} or finer.',
   },
   'shell.opening.netting': {
     title: 'Thin netting over an opening',
-    text: '{fixtures} has thin netting: it keeps birds in and keeps nothing out. Hardware cloth of {allowed} or finer, screwed down with washers, does.',
+    text: 'Thin netting keeps birds in and keeps nothing out. {fixtures}: screw on hardware cloth of {allowed} or finer, with washers.',
   },
   'shell.opening.wideMesh': {
     title: 'Mesh too wide',
-    text: '{fixtures} has mesh of {aperture}; {allowed} is the most. A weasel or a young rat passes through, and a raccoon reaches through.',
+    text: 'A weasel or a young rat gets through, and a raccoon reaches through. {fixtures}: the mesh is {aperture}; at most {allowed} is safe.',
   },
   'shell.opening.strongMesh': {
     title: 'Wide mesh: strong, not fine',
-    text: '{fixtures} has mesh of {aperture}. Of thick wire it keeps out foxes, dogs and hawks; anything small passes, so tick rats, weasels, snakes and raccoons under the place if they live here. Mesh of {allowed} keeps all of them out.',
+    text: 'Thick wire keeps out foxes, dogs and hawks, but small animals get through. {fixtures}: the mesh is {aperture}; {allowed} keeps all of them out. Under Shell, tick the animals that live near you.',
   },
   'shell.opening.smallMesh': {
     title: 'Mesh too wide for mice and snakes',
-    text: '{fixtures} has mesh of {aperture}; where mice or snakes live {allowed} is the most, at least low down. They come for feed, eggs and chicks.',
+    text: 'Mice and snakes come in for feed, eggs and chicks. {fixtures}: the mesh is {aperture}; low down use {allowed} or finer.',
   },
   'shell.things.clash': {
     title: 'Two things in one place',
-    text: '{fixtures} would stand in the same place. It cannot be built so: move one of them.',
+    text: 'This cannot be built. {fixtures} stand in the same place: move one of them.',
   },
   'shell.bars.cross': {
     title: 'Bars that cross',
-    text: '{fixtures} cross at one height. Birds jostle where they meet, and neither lifts out.',
+    text: 'Birds push one another where bars meet, and neither bar lifts out. {fixtures} cross at one height.',
   },
   'shell.bars.inOne': {
     title: 'Two bars in one place',
-    text: '{fixtures} lie in the same place: only one of them counts. Move one, or take it out.',
+    text: 'Only one of them counts. {fixtures} lie in the same place: move one, or take it out.',
   },
   'shell.openings.clash': {
-    title: 'Two openings in one hole',
-    text: '{fixtures} are cut into the same part of the wall. Move one of them.',
+    title: 'Two openings in one place',
+    text: 'This cannot be built. {fixtures} are cut into the same part of the wall: move one of them.',
   },
   'shell.door.blocked': {
     title: 'In the way of a door',
-    text: '{fixtures}: the one stands in the doorway or the swing of the other. Move it.',
+    text: 'The door does not open. {fixtures}: one stands in the doorway or the swing of the other. Move it.',
   },
   'shell.run.strongMesh': {
     title: 'Run of wide mesh',
-    text: 'The run has mesh wider than {allowed}. Of thick wire it keeps out foxes, dogs and hawks; anything small walks in.',
+    text: 'Thick wire keeps out foxes, dogs and hawks, but small animals walk in. The mesh of the run is wider than {allowed}.',
   },
   'shell.glass.breaks': {
     title: 'Glass in a window',
-    text: '{fixtures} is glass. Birds fly at it and it breaks over litter; acrylic does not.',
+    text: 'Birds fly at glass, and it breaks over the litter. {fixtures}: use acrylic.',
   },
   'shell.stay.none': {
     title: 'Opens without a stay',
-    text: '{fixtures} can be opened but has no stay, chain or catch: wind slams it.',
+    text: 'The wind slams it. {fixtures}: add a stay, a chain or a catch.',
   },
   'shell.latch.weak': {
     title: 'Latch too simple',
-    text: '{fixtures} opens with one movement. Raccoons, foxes and children learn it; two different movements or a clip stop them.',
+    text: 'Raccoons, foxes and children learn to open it. {fixtures}: one movement opens it; two different ones, or a clip, stop them.',
   },
   'shell.floor.diggers': {
     title: 'Open to diggers',
-    text: 'The floor is earth and the apron reaches out {apron}; {needed} is the least. Foxes, badgers and rats dig in under the wall.',
+    text: 'Foxes, badgers and rats dig in under the wall. The floor is earth and the apron is {apron}; it needs at least {needed}.',
   },
   'shell.run.none': {
-    title: 'No run for this school',
-    text: 'Sleeping quarters only is little floor, and counts on a dry, roofed run that is open every day. None is entered.',
+    title: 'No run for this rule',
+    text: 'This floor rule counts on a dry, roofed run that is open every day. No run is entered.',
   },
   'shell.run.small': {
     title: 'Run too small',
-    text: 'The birds ask for {needed} of run; {there} is there: short by {missing}. Ground turns to mud and birds peck.',
+    text: 'The ground turns to mud and birds peck. They need {needed} of run; {there} is there, {missing} too little.',
   },
   'shell.run.open': {
-    title: 'Run without the roof its floor wants',
-    text: 'The floor school you chose stays dry only under a roof. Without it the run turns to puddles, and droppings never break down.',
+    title: 'Run without a roof',
+    text: 'The run turns to puddles, and droppings never break down. Its floor stays dry only under a roof.',
   },
   'shell.run.eaves': {
     title: 'Eaves too short',
-    text: 'The run’s roof reaches {eaves} over its sides; {needed} keeps rain off the floor.',
+    text: 'Rain falls on the floor of the run. Its roof reaches {eaves} over the sides; {needed} is enough.',
   },
   'shell.run.skirting': {
-    title: 'Skirting too low',
-    text: 'The run’s solid foot is {skirting} high; {needed} holds the litter in and hides the birds from what prowls.',
+    title: 'Solid foot too low',
+    text: 'Litter falls out, and animals outside see the birds. The solid foot of the run is {skirting} high; {needed} is enough.',
   },
   'shell.run.windward': {
     title: 'Run open to the weather side',
-    text: 'No solid wall stands on the side the wind comes from. Birds leave a windy run empty.',
+    text: 'Birds leave a windy run empty. No solid wall stands on the side the wind comes from.',
   },
   'shell.run.lee': {
     title: 'Run open on every side',
-    text: 'One or two solid sides give birds a lee to stand in.',
+    text: 'Birds have no place out of the wind. Make one or two sides solid.',
   },
   'shell.run.mesh': {
-    title: 'Run not proof against predators',
-    text: 'What covers the run lets a weasel or a rat through; welded mesh of {allowed} or finer keeps them out.',
+    title: 'Run not safe from animals',
+    text: 'A weasel or a rat gets into the run. Use welded mesh of {allowed} or finer.',
   },
   'shell.run.wildBirds': {
     title: 'Wild birds over the run',
-    text: 'While a housing order holds, a run without a full roof lets in what wild birds drop.',
+    text: 'Wild birds drop their droppings into the run. While a housing order holds, it needs a full roof.',
   },
   'shell.run.idle': {
     title: 'Little to do on shut-in days',
-    text: '{there} to do, for birds that are shut in for days; {needed} are usual, one for every {per|bare} birds. Swings, stumps, a high perch, hanging greens: bored birds pull feathers.',
+    text: 'Bored birds pull feathers. There are {there} to do; {needed} are usual, one for every {per|bare} birds. Add swings, stumps, a high perch or hanging greens.',
   },
   'shell.dustBath.none': {
     title: 'No dust bath',
-    text: 'Birds that are shut in cannot make their own. {needed} of dry sand and soil under a roof keeps mites down.',
+    text: 'Mites spread on birds that cannot bathe in dust. Give them {needed} of dry sand and soil under a roof.',
   },
   'shell.dustBath.small': {
     title: 'Dust bath too small',
-    text: 'It is {there}; {needed} lets them bathe together, and they do.',
+    text: 'Birds like to bathe together. The bath is {there}; they need {needed}.',
   },
   'shell.dustBath.shallow': {
     title: 'Dust bath too shallow',
-    text: '{fixtures} is filled {fill} deep; {needed} covers a hen that lies on her side.',
+    text: 'A hen that lies on her side is not covered. {fixtures}: the dust is {fill} deep; it needs {needed}.',
   },
   'shell.dustBath.wet': {
     title: 'Dust bath in the rain',
-    text: '{fixtures} stands in the open. Wet dust is mud; roof it.',
+    text: 'Wet dust is mud. {fixtures}: it stands in the open; put a roof over it.',
   },
   'shell.dustBath.underBars': {
     title: 'Dust bath under the droppings',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the bath lies in that strip. Birds bathe in what they dropped.',
+    text: 'Birds bathe in their droppings. {fixtures}: droppings fall up to {reach} to each side of a bar, and the bath is nearer.',
   },
   // floor
   'floor.meat.dense': {
     title: 'Meat birds too dense',
-    text: 'About {from} they weigh {density}; {allowed} is the most. Litter turns wet under them and legs give way: {missing} more floor, fewer birds, or a pen on grass that is moved daily.',
+    text: 'The litter turns wet and legs fail. About {from} they weigh {density}; {allowed} is the most. They need {missing} more floor, or fewer birds.',
   },
   // roosts
   'roosts.hop.high': {
     title: 'No way up',
-    text: '{birds} cannot get up: {fixtures} is {height} above the litter and one hop of theirs is {hop}. They sleep on the floor until there is a step.',
+    text: '{birds} sleep on the floor. {fixtures}: {height} above the litter, and one hop of theirs is {hop}. Add a step.',
   },
   'roosts.bar.high': {
     title: 'Bar too high to land from',
-    text: '{fixtures} is {height} above the litter; {allowed} is the most that these birds land from. Feet and keels are hurt, night after night.',
+    text: 'Feet and breastbones are hurt, night after night. {fixtures}: {height} above the litter; these birds land safely from at most {allowed}.',
   },
   'roosts.bars.lowForSchool': {
-    title: 'Bars low for the school chosen',
-    text: '{fixtures} is {height} above the litter; the school you chose begins at {needed}.',
+    title: 'Bars low for this rule',
+    text: 'The high rule keeps birds well above the floor. {fixtures}: {height} above the litter; the rule begins at {needed}.',
   },
   'roosts.bar.descent': {
     title: 'No safe way down',
-    text: '{fixtures} is a drop of {drop}, and {clear} of clear floor lies beside it. Birds come down as far out as they sit high, or leg by leg over steps no steeper than 45°; else they strike a wall.',
+    text: 'Birds that fly down strike a wall. {fixtures}: the drop is {drop}, and only {clear} of clear floor lies beside it. They need as much floor as the drop, or steps.',
   },
   'roosts.bar.headroom': {
     title: 'Too little headroom',
-    text: 'Over {fixtures} there is {room}; these birds want {needed} to land and stand up.',
+    text: 'Birds cannot land and stand up. {fixtures}: {room} is free above it; these birds need {needed}.',
   },
   'roosts.bar.thin': {
     title: 'Bar too thin',
-    text: '{fixtures} is {width} across; {needed} is the least for its shape. Toes meet and cramp, and the keel carries the weight.',
+    text: 'Toes cramp, and the breastbone carries the weight. {fixtures}: {width} across; this shape needs at least {needed}.',
   },
   'roosts.bar.pipe': {
     title: 'Bar of pipe',
-    text: '{fixtures} is metal or plastic pipe: slippery, and cold enough to freeze toes.',
+    text: 'Pipe is slippery, and in frost it freezes toes. {fixtures}: use wood.',
   },
   'roosts.bar.fixed': {
     title: 'Bar that does not lift out',
-    text: '{fixtures} is fixed. Red mite lives in the crevices at its ends, and you cannot get at them.',
+    text: 'Red mite lives in the gaps at its ends, where you cannot reach. {fixtures}: let it lift out.',
   },
   'roosts.bar.weak': {
     title: 'Bar too weak',
-    text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. It wants {brackets} between its ends.',
+    text: 'This bar breaks under {birds} of {mass}. {fixtures}: put {brackets} between its ends.',
   },
   'roosts.bar.weakAlways': {
     title: 'Bar too weak for any bracket',
-    text: '{fixtures}, full with {birds} of {mass}, is stressed to {stress}; its timber is allowed {allowedStress}. No number of brackets helps: take a stronger bar.',
+    text: 'This bar breaks under {birds} of {mass}. {fixtures}: brackets do not help; take a stronger bar.',
   },
   'roosts.bar.sags': {
     title: 'Bar sags',
-    text: '{fixtures}, full with {birds} of {mass}, sags {sag}; {allowedSag} is the most. Birds slide to the middle. It wants {brackets} between its ends.',
+    text: 'Birds slide to the middle. {fixtures}: it sags {sag} under {birds} of {mass}; at most {allowedSag}. Put {brackets} between its ends.',
   },
   'roosts.hung.low': {
     title: 'Hung bar in the way of the fork',
-    text: 'Under {fixtures} there is {clear}; {needed} lets a fork work, or the bar must lift out.',
+    text: 'You cannot get a fork under it. {fixtures}: {clear} is free below; {needed} is enough. Or let it lift out.',
   },
   'roosts.hung.swings': {
     title: 'Hung bar swings',
-    text: '{fixtures} hangs free. It swings at every landing; tie it sideways.',
+    text: 'It swings at every landing. {fixtures}: tie it sideways.',
   },
   'roosts.ledge.roosted': {
-    title: 'Ledge that will be roosted on',
-    text: '{fixtures} is {width} wide and as high as the bars; anything wider than {allowed} is slept on and fouled.',
+    title: 'Ledge that birds will sleep on',
+    text: 'Birds sleep on it and foul it. {fixtures}: {width} wide and as high as the bars; keep it under {allowed}, or slope it.',
   },
   'roosts.sill.roosted': {
-    title: 'Inner sill that will be roosted on',
-    text: '{fixtures} has an inner sill as high as the bars. Young birds wedge themselves in and foul it: mesh flush inside, or slope the sill.',
+    title: 'Inner sill that birds will sleep on',
+    text: 'Young birds squeeze in there and foul it. {fixtures}: its inner sill is as high as the bars. Fix mesh flush inside, or slope the sill.',
   },
   'roosts.ladder.giants': {
     title: 'A ladder under giants',
-    text: 'Giants cannot climb or come down a ladder; lay level bars no higher than their own limit.',
+    text: 'Giants cannot climb up or down a ladder. Give them level bars, no higher than they can land from.',
   },
   'roosts.ladder.lean': {
     title: 'Ladder leans wrongly',
-    text: '{fixtures} stand at {lean}; a ladder leans at {least|bare} to {most}. Steeper, and droppings fall on the birds below; flatter, and it fills the floor.',
+    text: 'Too steep, and droppings fall on the birds below; too flat, and it fills the floor. {fixtures}: {lean}; {least|bare} to {most} is right.',
   },
   'roosts.ladder.pitch': {
     title: 'Rungs too far apart',
-    text: '{fixtures} are {pitch} apart along the ladder; {allowed} is the most these birds climb.',
+    text: 'Birds cannot climb it. {fixtures}: {pitch} apart along the ladder; these birds climb at most {allowed}.',
   },
   'roosts.board.noBars': {
     title: 'Droppings board with no bar over it',
-    text: '{fixtures} catches nothing where it is.',
+    text: 'It catches nothing there. {fixtures}: set it under a bar.',
   },
   'roosts.board.shallow': {
     title: 'Droppings board too shallow',
-    text: '{fixtures} reaches {there} in front of the foremost bar over it; {needed} catches what falls.',
+    text: 'Droppings fall past its edge. {fixtures}: it reaches {there} in front of the foremost bar above; it needs {needed}.',
   },
   // nests
   'nests.tier.low': {
     title: 'Lowest tier too low',
-    text: '{fixtures} has its bottom lip {lip} above the litter; {needed} is the least where boxes are stacked.',
+    text: 'Litter is kicked into the lowest boxes. {fixtures}: the bottom lip is {lip} above the litter; stacked boxes need at least {needed}.',
   },
   'nests.tier.reach': {
     title: 'Top tier out of reach',
-    text: '{fixtures} has its top lip {lip} above where you stand; you collect up to {allowed}.',
+    text: 'You cannot reach the eggs. {fixtures}: the top lip is {lip} above where you stand; you reach {allowed}.',
   },
   'nests.lid.flat': {
     title: 'Top flat enough to sleep on',
-    text: 'The top of {fixtures} slopes {slope}; {needed} and steeper is slept on by nobody.',
+    text: 'Birds sleep on the top and foul it. {fixtures}: it slopes {slope}; from {needed} on no bird stays there.',
   },
   'nests.rail.none': {
     title: 'No rail to land on',
-    text: '{fixtures} has its lip {lip} above the litter and no rail; boxes higher than {from} want one, or hens land on the eggs.',
+    text: 'Hens land on the eggs. {fixtures}: the lip is {lip} above the litter; above {from} a box needs a rail.',
   },
   'nests.floor.bareWire': {
     title: 'Bare wire in the nests',
-    text: '{fixtures} has bare wire for a floor. It cuts feet and cracks eggs; bedding, a pad, or a coated slope do not.',
+    text: 'Bare wire cuts feet and cracks eggs. {fixtures}: use bedding, a pad or a coated slope.',
   },
   'nests.latch.weak': {
     title: 'Nest flap with a simple latch',
-    text: '{fixtures} opens from outside with one movement or none. Raccoons and foxes open it; two different movements stop them.',
+    text: 'Raccoons and foxes open it. {fixtures}: one movement or none opens it from outside; two different ones stop them.',
   },
   'nests.collect.height': {
     title: 'Eggs at an awkward height',
-    text: '{fixtures} is collected from outside at {height} above the ground; {least} to {most} needs neither bending nor stretching.',
+    text: 'You bend or stretch for every egg. {fixtures}: collected at {height} above the ground; {least} to {most} is easy.',
   },
   'nests.box.wide': {
     title: 'Boxes wide enough for two',
-    text: '{fixtures} has boxes {width} wide for hens that want {wanted}. Two squeeze in together and crack eggs; a movable divider narrows it.',
+    text: 'Two hens squeeze in together and crack eggs. {fixtures}: {width} wide; these hens need {wanted}. A movable divider makes it narrower.',
   },
   'nests.bank.byDoor': {
     title: 'Nests in the light of the pop door',
-    text: '{fixtures} are {apart} apart; {needed} keeps the nests in the dark. Hens look for the darkest corner, and leave light boxes empty.',
+    text: 'Hens look for the darkest corner and leave light boxes empty. {fixtures}: {apart} apart; {needed} is dark enough.',
   },
 } as const;

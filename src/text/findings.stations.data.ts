@@ -1,366 +1,369 @@
-/** Words of the findings of the stations beside flock, floor, length of bar and number of nests. */
+/**
+ * Words of the findings of the stations beside flock, floor, length of bar and number of nests: first what happens to
+ * birds or keeper, then how far off it is.
+ */
 export const STATION_FINDING_WORDS = {
   // air
   'air.winter.short': {
     title: 'Too little air in winter',
-    text: '{there} stands open high up in all weathers; the school you chose asks for {needed}: short by {missing}. Breath and droppings wet the roof, combs freeze, ammonia stays.',
+    text: 'Breath and droppings wet the roof, combs freeze, and ammonia stays. {there} is open high up in all weathers; the rule asks for {needed}, {missing} more.',
   },
   'air.summer.short': {
     title: 'Too little air in summer',
-    text: 'Everything open comes to {there} of free area; the school you chose asks for {needed}: short by {missing}. Birds pant, then stop laying, then die.',
+    text: 'Birds pant, then stop laying, then die. Everything open comes to {there}; the rule asks for {needed}, {missing} more.',
   },
   'air.opening.inDraught': {
     title: 'Draught on sleeping birds',
-    text: '{fixtures}: an opening that cannot be shut, its sill {sill} up, blows into the band from {from} to {to} where birds sleep. Raise it, shut it in winter, or turn its air up with a baffle.',
+    text: 'Cold air blows on birds that sleep between {from} and {to} up. {fixtures}: its sill is {sill} up and it cannot be shut. Raise it, shut it in winter, or turn the air up with a baffle.',
   },
   // feed
   'feed.access.short': {
     title: 'Too few places at the feeder',
-    text: 'When feed is fresh, {there|bare} of {needed} find a place: {without} wait, and the last get what is left.',
+    text: '{without} wait, and the last get what is left. When feed is fresh, {there|bare} of {needed} find a place.',
   },
   'feed.one.only': {
     title: 'One feeder for many',
-    text: '{birds} eat from one place; from {from} on, two that stand {apart} apart keep one bossy bird from closing the only one.',
+    text: 'One bossy bird keeps the others away. {birds} eat from one place; from {from} on, set up two that stand {apart} apart.',
   },
   'feed.vessel.high': {
     title: 'Feeder too high',
-    text: '{fixtures} has its rim {height} up; the smallest bird’s back is at {wanted}. She cannot reach in.',
+    text: 'The smallest bird cannot reach in. {fixtures}: the rim is {height} up; her back is at {wanted}.',
   },
   'feed.vessel.low': {
     title: 'Feeder too low',
-    text: '{fixtures} has its rim {height} up; the smallest bird’s back is at {wanted}. Feed is raked out on to the floor, and litter into it.',
+    text: 'Birds rake feed out on to the floor, and litter into it. {fixtures}: the rim is {height} up; the smallest bird’s back is at {wanted}.',
   },
   'feed.vessel.underBars': {
     title: 'Feeder under the droppings',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the feeder stands in that strip.',
+    text: 'Droppings fall into the feed. {fixtures}: they fall up to {reach} to each side of a bar, and the feeder is nearer.',
   },
   'feed.vessel.hook': {
     title: 'Feeder too heavy for its hook',
-    text: '{fixtures} weighs {weight} full and knocked about; a screw hook holds {allowed}. It pulls out and falls. Bolt it through.',
+    text: 'It pulls out and falls. {fixtures}: full and swinging it pulls like {weight}; a screw hook holds {allowed}. Bolt it through.',
   },
   'feed.vessel.perched': {
-    title: 'Feeder that is stood on',
-    text: '{fixtures} has a flat top. Birds stand on it and foul the feed; hang it or put a cone on it.',
+    title: 'Feeder that birds stand on',
+    text: 'Birds stand on the flat top and foul the feed. {fixtures}: hang it, or put a cone on it.',
   },
   'feed.vessel.rain': {
     title: 'Feeder in the rain',
-    text: '{fixtures} stands in a run without a full roof. Wet feed moulds, and mould kills.',
+    text: 'Wet feed goes mouldy, and mould kills. {fixtures}: it stands in a run without a full roof.',
   },
   'feed.open.night': {
     title: 'Feed open to rats at night',
-    text: '{fixtures} stays open overnight. Rats come for the feed and stay for the eggs: take it in at dusk, or use ports or a pedal lid that shut.',
+    text: 'Rats come for the feed and stay for the eggs. {fixtures}: open all night. Take it in at dusk, or use ports or a pedal lid that shut.',
   },
   'feed.pedal.small': {
     title: 'Pedal lid over small birds',
-    text: '{birds} weigh less than {least}. They cannot open {fixtures}, and its lid can trap them: they eat at the other feeder until they are heavy enough.',
+    text: 'The lid can trap them. {birds} weigh less than {least} and cannot open it; they eat at the other feeder until they are heavy enough.',
   },
   'feed.lot.none': {
     title: 'Birds that cannot eat',
-    text: '{birds} weigh less than {least} and cannot open {fixtures}; there is no other feeder for them. They starve beside it.',
+    text: 'They starve beside a full feeder. {birds} weigh less than {least} and cannot open {fixtures}; there is no other feeder for them.',
   },
   'feed.tall.none': {
-    title: 'Nothing at the tall birds’ height',
-    text: 'The tallest bird’s back is at {back} and the highest rim at {highest}; more than {allowed} under it she stoops for every beakful. One feeder at her height does.',
+    title: 'Nothing at the height of the tall birds',
+    text: 'The tallest birds stoop for every mouthful. Their back is at {back} and the highest rim at {highest}; at most {allowed} below is easy.',
   },
   'feed.days.short': {
     title: 'Feed runs out',
-    text: 'Full, it lasts {days} when the flock eats most; you fill every {wanted}.',
+    text: 'The birds go hungry before you fill it again. Full, it lasts {days} when the flock eats most; you fill every {wanted}.',
   },
   'feed.fill.stale': {
     title: 'Feed goes stale in the feeder',
-    text: 'A fill lasts {days}; feed keeps {fresh} once it is open. Fill it less full.',
+    text: 'Old feed loses its worth. A fill lasts {days}; feed keeps {fresh} once it is open. Fill it less full.',
   },
   'feed.bag.stale': {
     title: 'Bag too large',
-    text: 'A bag of {bag} lasts {days}; feed keeps {fresh} once it is open. {fits} is the largest that is eaten fresh.',
+    text: 'The last of the bag goes stale. A bag of {bag} lasts {days}; feed keeps {fresh} once it is open. Buy bags of {fits} at most.',
   },
   'feed.shell.few': {
-    title: 'Too few shell dishes',
-    text: '{there} for {hens} in lay; {needed} is usual, one to {per}. Shell in its own dish lets each hen take what her eggs cost.',
+    title: 'Too few dishes of oyster shell',
+    text: 'Hens without oyster shell lay thin eggs. You have {there} for {hens} in lay; the usual number is {needed|bare}, one for {per}.',
   },
   'feed.grit.none': {
     title: 'No grit',
-    text: 'The birds do not get out on ground of their own. Without grit they cannot grind what they eat.',
+    text: 'Without grit birds cannot grind what they eat. They do not get out on ground of their own: give them a dish of it.',
   },
   'feed.dish.underBars': {
     title: 'Dish under the droppings',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the dish stands in that strip.',
+    text: 'Droppings fall into it. {fixtures}: they fall up to {reach} to each side of a bar, and the dish is nearer.',
   },
   // water
   'water.access.short': {
     title: 'Too few places at the water',
-    text: '{there|bare} of {needed} find a place at once: {without} wait. On hot days they crowd and go thirsty.',
+    text: 'On hot days birds crowd and go thirsty. {there|bare} of {needed} find a place at once; {without} wait.',
   },
   'water.one.only': {
     title: 'One drinker for many',
-    text: '{birds} drink from one place; from {from} on, two that stand {apart} apart keep one bossy bird from closing the only one.',
+    text: 'One bossy bird keeps the others away. {birds} drink from one place; from {from} on, set up two that stand {apart} apart.',
   },
   'water.vessel.high': {
     title: 'Drinker too high',
-    text: '{fixtures} is {height} up; {wanted} suits the smallest bird. She goes thirsty.',
+    text: 'The smallest bird goes thirsty. {fixtures}: {height} up; {wanted} suits her.',
   },
   'water.vessel.low': {
     title: 'Drinker too low',
-    text: '{fixtures} is {height} up; {wanted} suits the smallest bird. Litter is scratched into it within the hour.',
+    text: 'Litter is kicked into it within the hour. {fixtures}: {height} up; {wanted} suits the smallest bird.',
   },
   'water.vessel.underBars': {
     title: 'Drinker under the droppings',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the drinker stands in that strip.',
+    text: 'Droppings fall into the water. {fixtures}: they fall up to {reach} to each side of a bar, and the drinker is nearer.',
   },
   'water.vessel.hook': {
     title: 'Drinker too heavy for its hook',
-    text: '{fixtures} weighs {weight} full and knocked about; a screw hook holds {allowed}. It pulls out and floods the litter. Bolt it through.',
+    text: 'It pulls out and floods the litter. {fixtures}: full and swinging it pulls like {weight}; a screw hook holds {allowed}. Bolt it through.',
   },
   'water.vessel.perched': {
-    title: 'Drinker that is stood on',
-    text: '{fixtures} has a flat top. Birds stand on it, refuse the fouled water and find puddles; hang it or put a cone on it.',
+    title: 'Drinker that birds stand on',
+    text: 'Birds foul the water, refuse it and drink from puddles. {fixtures}: it has a flat top. Hang it, or put a cone on it.',
   },
   'water.vessel.overLitter': {
     title: 'Drinker over bare litter',
-    text: '{fixtures} stands over litter without a tray. The wet patch under it never dries.',
+    text: 'The wet patch under it never dries. {fixtures}: set a tray under it.',
   },
   'water.days.short': {
     title: 'Water runs out',
-    text: 'Full, it lasts {days} on the thirstiest day ({intake}, about {from}); you fill every {wanted}.',
+    text: 'The birds go thirsty before you fill it again. Full, it lasts {days} on the thirstiest day ({intake}, about {from}); you fill every {wanted}.',
   },
   'water.line.low': {
     title: 'Tank too low for its line',
-    text: 'The tank of {fixtures} stands {above} above its outlets; {needed} is the least for them to run.',
+    text: 'The outlets do not run. {fixtures}: the tank stands {above} above them; it needs at least {needed}.',
   },
   'water.line.narrow': {
     title: 'Line too narrow for cups',
-    text: 'The line of {fixtures} has a bore of {bore}; cups tap cleanly only into {needed} and wider.',
+    text: 'Cups leak on a narrow line. {fixtures}: its bore is {bore}; cups need at least {needed}.',
   },
   'water.bucket.chicks': {
     title: 'Bucket drinker with chicks',
-    text: 'Chicks under {from} old live with {fixtures}. They drown in it.',
+    text: 'Chicks drown in it. Chicks under {from} old live with {fixtures}.',
   },
   // litter
   'litter.depth.shallow': {
     title: 'Litter too shallow to start',
-    text: 'It starts {depth} deep; the school you chose starts at {needed}. Thin litter is wet litter.',
+    text: 'Thin litter is wet litter. It starts {depth} deep; this kind of litter starts at {needed}.',
   },
   'litter.depth.deep': {
-    title: 'Litter deeper than its school',
-    text: 'It starts {depth} deep; {allowed} is as much as the school you chose begins with. It does no harm: it is more bedding than it needs.',
+    title: 'Litter deeper than it needs to be',
+    text: 'It does no harm, but it is more bedding than you need. It starts {depth} deep; this kind of litter starts at {allowed} at most.',
   },
   'litter.depth.outgrows': {
-    title: 'Litter outgrows what is planned for',
-    text: 'It grows to {grows} in the {days} between clean-outs; {final} is planned for. By then lips, bars, rims and sills stand that much lower over it: clean out sooner, or plan for it.',
+    title: 'Litter grows past its plan',
+    text: 'As the litter rises, all above it ends up closer to it. It grows to {grows} in {days}; {final} is planned. Clean out sooner, or plan for more.',
   },
   'litter.board.low': {
     title: 'Retaining board too low',
-    text: 'The board is {board} high; {needed} holds the final depth. Litter is scratched out of the door.',
+    text: 'Birds scratch litter out of the door. The board is {board} high; the full depth needs {needed}.',
   },
   'litter.bed.unturned': {
-    title: 'Deep litter that is not turned',
-    text: 'A deep bed that nobody turns cakes over, goes sour and smells of ammonia. Twice a week, birds out and doors open.',
+    title: 'Deep litter that nobody turns',
+    text: 'It cakes over, goes sour and smells of ammonia. Turn it twice a week, with the birds out and the doors open.',
   },
   'litter.floor.seams': {
     title: 'Floor with open seams',
-    text: 'Damp and mites find every seam between boards: paint it, or lay sheet turned up the walls.',
+    text: 'Damp and mites get into every seam between boards. Paint the floor, or lay sheet turned up the walls.',
   },
   'litter.floor.upturn': {
     title: 'Floor hardly turned up',
-    text: 'The floor turns {upturn} up the walls; {needed} keeps damp and mites out of the corner.',
+    text: 'Damp and mites get into the corner. The floor is turned {upturn} up the walls; it needs {needed}.',
   },
   'litter.board.none': {
     title: 'No board under the bars',
-    text: 'The school you chose counts on a board under the bars that is scraped. Without one all droppings of the night lie on thin bedding.',
+    text: 'All droppings of the night fall on thin bedding. This kind of litter counts on a board under the bars that you scrape.',
   },
   'litter.mesh.noTray': {
     title: 'Mesh floor with nothing under it',
-    text: 'A mesh floor needs a tray or board to catch what falls.',
+    text: 'Droppings pile up below. A mesh floor needs a tray or a board to catch them.',
   },
   // door and light
   'door.count.short': {
     title: 'Too few pop doors',
-    text: '{birds} ask for {needed}; {there} serve them, {per} each. The bossy one stands in the only doorway.',
+    text: 'A bossy bird stands in the doorway and the others stay in. {birds} need {needed}; you have {there|bare}, and one serves {per}.',
   },
   'door.size.small': {
     title: 'Pop door too small',
-    text: '{fixtures} is {width} wide and {height} high; the largest birds want {neededWidth} and {neededHeight}.',
+    text: 'The largest birds squeeze through. {fixtures}: {width} wide and {height} high; they need {neededWidth} and {neededHeight}.',
   },
   'door.sill.high': {
     title: 'Sill too high to hop',
-    text: 'From the litter to the sill of {fixtures} is {step} at one step; the least able birds hop {hop}. Put a step inside.',
+    text: 'The least able birds stay in. {fixtures}: the sill is {step} up at one step; they hop {hop}. Put a step inside.',
   },
   'door.sill.low': {
     title: 'Sill lets the litter out',
-    text: '{fixtures} has its sill {sill} up; {needed} holds the final litter in.',
+    text: 'Litter falls out of the door. {fixtures}: the sill is {sill} up; the full depth needs {needed}.',
   },
   'door.ramp.none': {
     title: 'No ramp',
-    text: 'The floor stands {rise} above the ground and the least able birds hop {hop}. {fixtures} wants a ramp.',
+    text: 'The least able birds cannot get in or out. {fixtures}: the floor is {rise} above the ground, and they hop {hop}. Add a ramp.',
   },
   'door.ramp.steep': {
     title: 'Ramp too steep',
-    text: 'The ramp of {fixtures} climbs {rise} at {slope}; {allowed} is the steepest these birds walk.',
+    text: 'Birds do not walk up it. {fixtures}: the ramp climbs {rise} at {slope}; at most {allowed} suits these birds.',
   },
   'door.ramp.narrow': {
     title: 'Ramp too narrow',
-    text: 'The ramp of {fixtures} is {width} wide; {needed} lets these birds pass.',
+    text: 'Birds fall off it. {fixtures}: the ramp is {width} wide; these birds need {needed}.',
   },
   'door.ramp.cleats': {
     title: 'Cleats too far apart',
-    text: 'The ramp of {fixtures} has cleats {cleats} apart; at its slope {allowed} is the most. Birds slide.',
+    text: 'Birds slide. {fixtures}: the cleats of the ramp are {cleats} apart; at this slope at most {allowed}.',
   },
   'door.place.byBars': {
     title: 'Pop door by the bars',
-    text: '{fixtures} are {apart} apart; {needed} keeps the morning’s draught and the doorway crowd off sleeping birds.',
+    text: 'The morning’s cold air and the crowd in the doorway wake sleeping birds. {fixtures}: {apart} apart; {needed} is enough.',
   },
   'door.place.windward': {
-    title: 'Only door on the weather side',
-    text: '{fixtures} faces the wind. Rain and cold blow in whenever it is open; the lee is better.',
+    title: 'Only pop door on the weather side',
+    text: 'Rain and cold blow in whenever it is open. {fixtures}: it faces the wind; another side is better.',
   },
   'door.sensor.lamp': {
-    title: 'Lamp in view of the door’s eye',
-    text: '{fixtures} works by light and sees a lamp: it stays open at night, or opens in the small hours.',
+    title: 'Lamp in view of the pop door’s sensor',
+    text: 'It stays open at night, or opens in the small hours. {fixtures}: it works by light and sees a lamp.',
   },
   'door.margin.long': {
-    title: 'Door closes late',
-    text: '{fixtures} closes {margin} after sunset; {allowed} is the most. Foxes are earlier than that.',
+    title: 'Pop door closes late',
+    text: 'Foxes come earlier than that. {fixtures}: it closes {margin} after sunset; at most {allowed}.',
   },
   'door.override.none': {
-    title: 'Powered door with no other way',
-    text: '{fixtures} has no hand override and no second door. When its power fails the birds stand outside, or in.',
+    title: 'Powered pop door with no other way',
+    text: 'When its power fails the birds are shut out, or in. {fixtures}: it cannot be worked by hand and has no second door.',
   },
   'door.track.open': {
     title: 'Cord and track open to birds',
-    text: 'Birds roost against the cord or stand in the track of {fixtures}: it jams, or closes on one.',
+    text: 'The pop door jams, or closes on a bird. {fixtures}: birds reach its cord or stand in its track. Cover both.',
   },
   // reach
   'reach.floor.unreached': {
     title: 'Floor out of reach',
-    text: '{area} of floor is farther than {arm} from any opening or aisle. That is where a sick bird, a hidden clutch or a dead bird ends up.',
+    text: 'A sick bird, hidden eggs or a dead bird end up where you cannot reach. {area} of floor is farther than {arm} from where you can stand.',
   },
   'reach.headroom.none': {
     title: 'Nowhere to stand up',
-    text: 'You want {needed} to stand in; the roof is {room} at its highest. Everything is done bent, or from outside.',
+    text: 'You do everything bent, or from outside. You need {needed} to stand in; the roof is {room} at its highest.',
   },
   'reach.cleanOut.narrow': {
-    title: 'Clean-out too narrow',
-    text: '{fixtures} is {width} wide; {needed} lets a shovel and a barrow at it.',
+    title: 'Clean-out hatch too narrow',
+    text: 'A shovel and a barrow do not get in. {fixtures}: {width} wide; they need {needed}.',
   },
   'reach.cleanOut.sill': {
-    title: 'Clean-out at the wrong height',
-    text: '{fixtures} has its sill {sill} above the ground; {wanted} stands just over your barrow’s rim, or level with the floor.',
+    title: 'Clean-out hatch at the wrong height',
+    text: 'You lift every shovelful. {fixtures}: its sill is {sill} above the ground; {wanted} stands just over your barrow’s rim. Level with the floor is good too.',
   },
   'reach.flap.blocked': {
-    title: 'Flap stopped by what stands before it',
-    text: '{fixtures} has {clear} to each side when it drops; {needed} is the least, or it needs a second pair of hands.',
+    title: 'Flap that something blocks',
+    text: 'The flap does not drop, or you need a helper. {fixtures}: {clear} is free to each side; it needs at least {needed}.',
   },
   'reach.door.shutIn': {
     title: 'Door that can shut you in',
-    text: '{fixtures} cannot be opened from inside. Sooner or later the wind shuts it behind somebody.',
+    text: 'Sooner or later the wind shuts it behind somebody. {fixtures}: it cannot be opened from inside.',
   },
   'reach.vessel.far': {
     title: 'Out of reach to fill',
-    text: '{fixtures} stands on floor that you do not get at: {area} lies farther than an arm of {arm} from a door, a hatch or where you can stand. It is crawled to, or left empty.',
+    text: 'You crawl to it, or leave it empty. {fixtures}: it stands on floor you cannot reach; {area} lies farther than an arm of {arm}.',
   },
   'reach.path.underBars': {
     title: 'Bars over the way in',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, over the {deep} that you step into. You carry them out on your boots.',
+    text: 'You carry droppings out on your boots. {fixtures}: they fall up to {reach} to each side of a bar, over the {deep} that you step into.',
   },
   'reach.lid.heavy': {
     title: 'Heavy lid without a stay',
-    text: 'The lid or flap of {fixtures} weighs {mass}; over {allowed} it wants a stay or a catch. Children collect eggs.',
+    text: 'It can fall on a hand or a child. {fixtures}: its lid or flap weighs {mass}; over {allowed} it needs a stay or a catch.',
   },
   'reach.fill.high': {
     title: 'Filled above the shoulder',
-    text: '{fixtures} is filled {height} up; {allowed} is as high as a bag is lifted easily.',
+    text: 'You lift every bag too high. {fixtures}: filled {height} up; at most {allowed} is easy.',
   },
   'reach.nests.low': {
     title: 'Eggs below the knee',
-    text: 'The eggs of {fixtures} are {height} up; below {least} a daily job is done bent double.',
+    text: 'You do a daily job bent double. {fixtures}: the eggs are {height} up; at least {least} is easy.',
   },
   // brooder
   'brooder.space.short': {
     title: 'Brooder too small at the end',
-    text: 'On their last day, at {age}, the chicks ask for {needed}; {there} is there: short by {missing}. Crowded chicks peck and pile.',
+    text: 'Crowded chicks peck and pile up. On their last day, at {age}, they need {needed}; {there} is there, {missing} too little.',
   },
   'brooder.eggs.few': {
     title: 'Too few eggs set',
-    text: 'The eggs set for {fixtures} give {expected} of the kind; you count on {counted}. Not every egg hatches, and half of the chicks are cocks.',
+    text: 'Not every egg hatches, and half of the chicks are cocks. {fixtures}: the eggs set give {expected} of the kind; you count on {counted}.',
   },
   'brooder.feed.short': {
-    title: 'Too little feed edge for chicks',
-    text: 'The chicks ask for {needed} of edge; {there} is there.',
+    title: 'Too little feeder edge for chicks',
+    text: 'The smallest chicks get too little. They need {needed} of edge; {there} is there.',
   },
   'brooder.water.short': {
-    title: 'Too little water rim for chicks',
-    text: 'The chicks ask for {needed} of rim; {there} is there.',
+    title: 'Too little drinker rim for chicks',
+    text: 'The smallest chicks go thirsty. They need {needed} of rim; {there} is there.',
   },
   'brooder.wall.low': {
     title: 'Brooder wall too low',
-    text: 'The wall is {wall} high inside; {needed} keeps them in. They fly early.',
+    text: 'Chicks fly out early. The wall is {wall} high inside; it needs {needed}.',
   },
   'brooder.lid.none': {
     title: 'Brooder without a lid',
-    text: 'From about {from} they are on the rim, and then out. So are cats in.',
+    text: 'From about {from} chicks sit on the rim and jump out. Cats get in.',
   },
   'brooder.lid.heavy': {
-    title: 'Lid too heavy for one',
-    text: 'A lid of {mass} is more than one person lifts every day; {allowed} is the most. Make it in two halves.',
+    title: 'Lid too heavy for one person',
+    text: 'You lift it every day. It weighs {mass}; {allowed} is the most for one person. Make it in two halves.',
   },
   'brooder.floor.fixed': {
     title: 'Outdoor brooder without a drawer floor',
-    text: 'It stands outdoors and its floor does not draw out. Cleaning it means lifting the chicks out, and it is put off.',
+    text: 'To clean it you lift all chicks out, so it waits too long. Give it a floor that draws out.',
   },
   'brooder.corners.open': {
     title: 'Open corners',
-    text: 'In the first week chicks pile up in corners and the lowest smother: round them off.',
+    text: 'In the first week chicks pile up in corners and the lowest smother. Round the corners off.',
   },
   'brooder.vent.small': {
     title: 'Outdoor brooder short of air',
-    text: 'Its high vents come to {there} net; {needed} is the least, half in each gable.',
+    text: 'Chicks breathe damp and ammonia. Its high vents come to {there} net; it needs {needed}, half in each gable.',
   },
   'brooder.heat.none': {
     title: 'No heat for chicks',
-    text: 'It is {air} where the brooder stands; chicks want {comfort} in their first week.',
+    text: 'Chicks chill and die. It is {air} where the brooder stands; they need {comfort} in their first week.',
   },
   'brooder.plate.cold': {
     title: 'Too cold for a plate',
-    text: 'It is {air} where the brooder stands; a plate warms chicks in air of {least} and more.',
+    text: 'A plate does not warm chicks in such cold air. It is {air} where the brooder stands; a plate needs {least} or more.',
   },
   'brooder.heat.short': {
     title: 'Heat for too few chicks',
-    text: 'The heat serves {serves}; there are {chicks}. Those outside chill and pile.',
+    text: 'Those outside chill and pile up. The heat serves {serves}; there are {chicks}.',
   },
   'brooder.lamp.tooCold': {
     title: 'Too cold for a lamp',
-    text: 'It would take {needed}; {most} in all is the most for one brooder. The air is too cold for it: move it indoors.',
+    text: 'The air is too cold to warm by lamp. It would take {needed}; one brooder takes {most} at most. Move it indoors.',
   },
   'brooder.lamp.strong': {
     title: 'Lamp too strong for one fitting',
-    text: '{each} in one fitting; {most} is the most. Hang two smaller ones on separate cords.',
+    text: 'The fitting overheats. {each} hangs in one; {most} is the most. Hang two smaller ones on separate cords.',
   },
   'brooder.lamp.weak': {
     title: 'Lamp too weak',
-    text: 'The chicks ask for {needed}; {there} is there.',
+    text: 'Chicks chill. They need {needed}; {there} is there.',
   },
   'brooder.lamp.one': {
     title: 'One lamp for all',
-    text: '{there} in one lamp: two smaller ones on separate cords keep them warm when one fails.',
+    text: 'When it fails, all chicks chill. {there} hangs in one lamp; hang two smaller ones on separate cords.',
   },
   'brooder.lamp.low': {
     title: 'Lamp too near the litter',
-    text: 'It hangs {above} above the litter; {needed} is the least. Lamps over dry litter are the commonest cause of coop fires.',
+    text: 'Lamps over dry litter are the commonest cause of coop fires. It hangs {above} above the litter; it needs at least {needed}.',
   },
   'brooder.lamp.coated': {
     title: 'Coated bulb',
-    text: 'A shatter-proof bulb with a PTFE coating gives off fumes that kill birds.',
+    text: 'A shatter-proof bulb with a PTFE coating gives off fumes that kill birds. Use a plain one.',
   },
   'brooder.lamp.fixing': {
     title: 'Lamp on one fixing',
-    text: 'It wants two independent supports and a guard, and never hangs on its cord: when one gives way it falls into the litter.',
+    text: 'When one fixing gives way the lamp falls into the litter. It needs two that do not depend on one another, and a guard. Never hang it on its cord.',
   },
   'brooder.out.early': {
-    title: 'Out before they are feathered',
-    text: '{fixtures} move out at {age}, on {from}; {needed} is when they are fully feathered.',
+    title: 'Out before they have feathers',
+    text: 'They chill. {fixtures} move out at {age}, on {from}; they are fully feathered at {needed}.',
   },
   'brooder.out.cold': {
     title: 'Out into cold nights',
-    text: '{fixtures} move out at {age}, on {from}, and bear {borne} at night; the chance of a colder night in the ten that follow is {chance}. Nothing is counted for what the coop adds.',
+    text: 'They chill in the first cold night. {fixtures} move out at {age}, on {from}, and bear {borne} at night. The chance of a colder night in the next ten is {chance}. The coop’s own warmth is left out.',
   },
 } as const;

@@ -24,135 +24,135 @@ export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
   ...STATION_FINDING_WORDS,
   'flock.cocks.tooMany': {
     title: 'Too many cocks',
-    text: 'From {from}, {ratio} to a cock; {least|bare} to {most} is usual. Hens are trodden bare and hurt, and cocks fight.',
+    text: 'Hens are trodden bare and hurt, and cocks fight. From {from} there are {ratio} to a cock; {least|bare} to {most} is usual.',
   },
   'flock.cocks.tooFew': {
     title: 'Many hens to a cock',
-    text: 'From {from}, {ratio} to a cock; {least|bare} to {most} is usual. Not every egg will be fertile; to eat them it does not matter.',
+    text: 'Not every egg will be fertile; for eating that does not matter. From {from} there are {ratio} to a cock; {least|bare} to {most} is usual.',
   },
   'flock.cocks.undecided': {
     title: 'Where will the cocks go?',
-    text: 'Half of unsexed chicks are cocks: {cocks|bare} here. Say when they are sorted out and how many stay; until then they take room, feed and bar.',
+    text: 'Half of unsexed chicks are cocks: {cocks|bare} here. They take floor, feed and bar until you say when they go and how many stay.',
   },
   'flock.feed.mixed': {
     title: 'One feed for all of them',
-    text: 'From {from}, {others} not in lay and {laying} in lay live together. Layer feed harms the kidneys of young birds and of cocks: give all of them grower or all-flock feed (at most {calcium} % calcium) and shell in a dish apart, until the youngest lays.',
+    text: 'Layer feed harms the kidneys of young birds and of cocks. From {from}, {others} not in lay live with {laying} in lay. Give all of them grower or all-flock feed (at most {calcium} % calcium). Give oyster shell in a dish apart, until the youngest lays.',
   },
   'flock.ducks.withHens': {
     title: 'Ducks beside hens',
-    text: 'From {from}, {ducks|bare} ducks live with {hens|bare} hens. Ducks splash the litter wet and sleep on the floor: water over a tray or outdoors, a box on the floor for them, and no drake without ducks of his own.',
+    text: 'Ducks splash the litter wet and sleep on the floor. From {from}, {ducks|bare} ducks live with {hens|bare} hens. Give them water over a tray or outdoors, and a box on the floor. Keep no drake without ducks of his own.',
   },
   'flock.limit.birds': {
     title: 'More birds than your local rule allows',
-    text: 'From {from} there are {planned}; you entered {allowed} as the most. Local rules decide.',
+    text: 'Your local rule decides. From {from} there are {planned}; you entered {allowed} as the most.',
   },
   'flock.limit.permit': {
-    title: 'A permit is asked for',
-    text: 'From {from} there are {planned}; you entered that a permit is asked for from {allowed} on.',
+    title: 'You need a permit',
+    text: 'Ask your local authority. From {from} there are {planned}; you entered that a permit is needed from {allowed} on.',
   },
   'flock.limit.cocks': {
     title: 'More cocks than your local rule allows',
-    text: 'From {from} there are {cocks|bare} cocks; you entered {allowed} as the most.',
+    text: 'Your local rule decides. From {from} there are {cocks|bare} cocks; you entered {allowed} as the most.',
   },
   'flock.limit.setback': {
     title: 'Too near the boundary',
-    text: 'The coop stands {stands} away; you entered {needed} as the least.',
+    text: 'Your local rule decides. The coop stands {stands} away; you entered {needed} as the least.',
   },
   'flock.limit.housing': {
     title: 'Birds kept in by order',
-    text: 'While a housing order holds, birds are in all day: choose the school shut-in winters for the floor, and roof the run against wild birds.',
+    text: 'While a housing order holds, birds are in all day. Choose the floor rule “shut-in winters”, and roof the run against wild birds.',
   },
   'floor.area.short': {
     title: 'Too little floor',
-    text: 'The birds ask for {needed} and {there} is free: short by {missing}. Crowded birds peck one another and the litter stays wet.',
+    text: 'Crowded birds peck one another, and the litter stays wet. They need {needed}; {there} is free, {missing} too little.',
   },
   'roosts.length.short': {
     title: 'Too little roost',
-    text: '{without|bare} of {present} find no place on the bars. They ask for {needed}; {there} counts: short by {missing}. The last ones up sleep in nests, on ledges or in the doorway.',
+    text: 'The last birds up sleep in nests, on ledges or in the doorway. {without|bare} of {present} find no place on the bars. They need {needed}; {there} counts, {missing} too little.',
   },
   'roosts.places.short': {
     title: 'Too few places on the bars',
-    text: '{without|bare} of {present} find no place: each bar holds whole birds only, so of {there} that counts some is left over at each end, though they ask for no more than {needed}. The last ones up sleep in nests, on ledges or in the doorway.',
+    text: 'The last birds up sleep in nests, on ledges or in the doorway. {without|bare} of {present} find no place. They need {needed} and {there} counts, but each bar holds whole birds only, so a piece is left over.',
   },
   'roosts.reach.short': {
     title: 'Too few places within reach',
-    text: '{without|bare} of {present} find no place on a bar that they get up to. They ask for {needed} and {there} counts, but not all of it where their hops lead. They sleep on the floor.',
+    text: 'Some birds sleep on the floor. {without|bare} of {present} find no place on a bar they can hop up to. They need {needed} and {there} counts, but not all of it within their hops.',
   },
   'roosts.bar.unreached': {
     title: 'Bar that no bird gets up to',
-    text: '{fixtures} is {height} above the litter, and nothing leads there by hops of {hop} with gaps of a metre (three feet) at most. Nobody sleeps on it, so it does not count.',
+    text: 'Nobody sleeps on it, so it does not count. {fixtures}: {height} above the litter, and no step leads up by hops of {hop}.',
   },
   'roosts.bar.nearWall': {
     title: 'Bar too near the wall',
-    text: '{fixtures} stands {gap} from the wall; these birds want {needed}. Tails rub, and droppings foul the wall.',
+    text: 'Tails rub, and droppings foul the wall. {fixtures}: {gap} from the wall; these birds need {needed}.',
   },
   'roosts.bar.low': {
     title: 'Bar too low',
-    text: '{fixtures} is {height} above the litter, as it is started or as it has grown; {needed} is the least then. Birds look for something higher and find the nests.',
+    text: 'Birds look for something higher and find the nests. {fixtures}: {height} above the litter, now or when it has grown; it needs at least {needed}.',
   },
   'roosts.bar.underAnother': {
     title: 'Bar under another',
-    text: '{fixtures}: {apart} apart sideways, and droppings reach {needed}. Nobody sleeps clean on the lower one, so it does not count.',
+    text: 'Nobody sleeps clean on the lower one, so it does not count. {fixtures}: {apart} apart sideways; droppings reach {needed}.',
   },
   'roosts.bar.belowNests': {
     title: 'Bar below the nest entrances',
-    text: '{fixtures} is no higher than the highest nest entrance ({above}); {needed} above it is the least. Birds sleep in the nests, so the bar does not count.',
+    text: 'Birds sleep in the nests, so the bar does not count. {fixtures}: no higher than the highest nest entrance ({above}); it must be {needed} above it.',
   },
   'roosts.bar.nearNests': {
     title: 'Bar barely above the nests',
-    text: '{fixtures} is {above} above the highest nest entrance; {needed} is the least. Some birds will sleep in the nests and foul them.',
+    text: 'Some birds will sleep in the nests and foul them. {fixtures}: {above} above the highest nest entrance; it needs at least {needed}.',
   },
   'roosts.bars.tooClose': {
     title: 'Bars too close together',
-    text: '{fixtures} are {apart} apart at one height; these birds want {needed}, centre to centre. Rows peck at one another, and only one of them fills.',
+    text: 'The rows peck at one another, and only one of them fills. {fixtures}: {apart} apart at one height; these birds need {needed}, centre to centre.',
   },
   'roosts.bars.stairTooClose': {
     title: 'Steps too close together',
-    text: '{fixtures} are {apart} apart sideways; these birds want {needed}. Droppings of the upper row fall on the lower.',
+    text: 'Droppings of the upper row fall on the lower. {fixtures}: {apart} apart sideways; these birds need {needed}.',
   },
   'roosts.bar.narrowInCold': {
     title: 'Bar narrow for hard frost',
-    text: '{fixtures} is {width} wide; where nights fall to {winter}, {needed} and more lets a hen sit flat and cover her toes.',
+    text: 'Toes freeze: a hen cannot sit flat and cover them. {fixtures}: {width} wide; where nights fall to {winter} it needs at least {needed}.',
   },
   'nests.boxes.short': {
     title: 'Too few nests',
-    text: '{hens} in lay ask for {needed}; {there|bare} serve them: short by {missing|bare}. Hens queue, two squeeze in, eggs crack.',
+    text: 'Hens queue, two squeeze in, and eggs crack. {hens} in lay need {needed}; {there|bare} serve them, {missing|bare} too few.',
   },
   'nests.boxes.sizeShort': {
     title: 'Too few nests of the right size',
-    text: '{hens} in lay ask for {needed} and {there} stand there, but too few are large enough for the biggest hens: {neededWidth} wide and {neededDepth} deep is their size, and three quarters of it the least that serves.',
+    text: 'The biggest hens find no box that fits. {hens} in lay need {needed}; {there} stand there, but too few are large enough. Their size is {neededWidth} wide and {neededDepth} deep; three quarters of it still serves.',
   },
   'nests.bank.underBars': {
     title: 'Nests under the droppings',
-    text: '{fixtures}: droppings fall {reach} to each side of a bar, and the entrances lie in that strip. Eggs come out dirty, and dirty eggs make people ill.',
+    text: 'Eggs come out dirty, and dirty eggs make people ill. {fixtures}: droppings fall up to {reach} to each side of a bar, and the entrances are nearer.',
   },
   'nests.lip.low': {
     title: 'Nest lip too low',
-    text: '{fixtures} has its lip {lip} above the litter, as it is started or as it has grown; {needed} is the least then. Litter and droppings are scratched in, and low boxes are slept in.',
+    text: 'Litter and droppings are kicked in, and birds sleep in low boxes. {fixtures}: the lip is {lip} above the litter, now or when it has grown; it needs at least {needed}.',
   },
   'nests.lip.high': {
     title: 'Nest lip too high',
-    text: '{fixtures} has its lip {lip} above the litter; {allowed} is the most that is easy for these birds. Old and heavy ones give up and lay on the floor.',
+    text: 'Old and heavy hens give up and lay on the floor. {fixtures}: the lip is {lip} above the litter; at most {allowed} is easy for these birds.',
   },
   'nests.lip.unreached': {
     title: 'No way up to the nests',
-    text: '{fixtures} has its lip {lip} above the litter, and one hop of these hens is {hop}. They lay on the floor until a step or rail leads up.',
+    text: 'Hens lay on the floor. {fixtures}: the lip is {lip} above the litter, and one hop of theirs is {hop}. Add a step or a rail.',
   },
   'nests.box.small': {
     title: 'Boxes too small',
-    text: '{fixtures}: {width} wide, {depth} deep, {height} high inside; the largest hens want {neededWidth}, {neededDepth} and {neededHeight}. In a snug box eggs crack and the sides are fouled.',
+    text: 'In a tight box eggs crack and the sides are fouled. {fixtures}: {width} wide, {depth} deep, {height} high inside. The largest hens need {neededWidth}, {neededDepth} and {neededHeight}.',
   },
   'shell.fixture.pastWall': {
     title: 'Past the wall',
-    text: '{fixtures} reaches through a wall of the shell. Move it in, shorten it, or correct the shell.',
+    text: 'This cannot be built. {fixtures}: it reaches through a wall. Move it in, shorten it, or correct the shell.',
   },
   'shell.fixture.throughRoof': {
     title: 'Through the roof',
-    text: '{fixtures} reaches above the underside of the roof. Lower it, or correct the roof.',
+    text: 'This cannot be built. {fixtures}: it reaches through the roof. Lower it, or correct the roof.',
   },
   'shell.fixture.belowFloor': {
     title: 'Below the floor',
-    text: '{fixtures} reaches below the bare floor. Raise it.',
+    text: 'This cannot be built. {fixtures}: it reaches below the bare floor. Raise it.',
   },
 };
 

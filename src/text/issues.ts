@@ -6,19 +6,21 @@ const list = (value: Issue['details'][string] | undefined): string =>
   Array.isArray(value) ? value.join(', ') : String(value ?? '');
 
 const WORDS: Readonly<Record<string, Words>> = {
-  'length.empty': (d) => `Type a length, such as 120 ${d.unit}.`,
+  'length.empty': (d) => `Type a length, such as ${d.unit === 'in' ? '48 in' : `120 ${d.unit}`}.`,
   'length.negative': (d) => `"${d.typed}" is below zero. Type a length from 0 up.`,
   'length.twoSeparators': (d) =>
     `"${d.typed}" has two separators. Use one point or one comma: 2.1 m or 2,1 m.`,
   'length.unreadable': (d) =>
-    `"${d.typed}" is not a length. Try 2.1 m, 210 cm, 6' 10 1/2" or 83 in; a bare number is read as ${d.unit}.`,
+    `"${d.typed}" is not a length. Write it as ${d.unit === 'in' ? '6\' 10 1/2", 6-10 or 83 in' : '2.1 m or 210 cm'}; a number alone is read as ${d.unit}.`,
   'length.outOfRange': (d) => `That is outside what fits here: from ${d.least} to ${d.most}.`,
   'mass.empty': (d) => `Type a mass in ${d.unit}, or take the breed's.`,
   'mass.unreadable': (d) =>
-    `"${d.typed}" is not a mass. Try 3.2 kg, 3200 g or 7 lb 1 oz; a bare number is read as ${d.unit}.`,
+    `"${d.typed}" is not a mass. Write it as ${d.unit === 'lb' ? '7 lb 1 oz or 7.1 lb' : '3.2 kg or 3200 g'}; a number alone is read as ${d.unit}.`,
   'mass.outOfRange': (d) => `A grown bird weighs from ${d.least} to ${d.most}.`,
   'count.unreadable': (d) => `"${d.typed}" is not a whole number from ${d.least} to ${d.most}.`,
   'number.unreadable': (d) => `"${d.typed}" is not a number. Write it as 4.5 or 4,5.`,
+  'amount.unreadable': (d) => `"${d.typed}" can't be read. Write it as ${d.example}.`,
+  'section.unreadable': (d) => `"${d.typed}" is not a section. Write it as ${d.example}.`,
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
   'plan.nameTaken': (d) => `Another plan is called “${d.name}”. Give this one a name of its own.`,

@@ -1,4 +1,5 @@
 import { formatLength } from '@/core/kernel/units/length';
+import { formatSection } from '@/core/kernel/units/section';
 import type { Fixture, OfKind, Opening, Plan } from '@/core/model/schema';
 import { isRound, vesselKind } from '@/core/rules/vesselKinds.data';
 import { DISHES, DRINKERS, FEEDERS } from './choices.data';
@@ -17,15 +18,15 @@ export function measureRows(plan: Plan): MeasureRow[] {
   const m: Writer = (metres) => formatLength(metres, { units: plan.units });
   return plan.fixtures.map((fixture) => ({
     name: fixture.name,
-    size: sizeOf(fixture, m),
+    size: sizeOf(fixture, m, plan.units),
     place: placeOf(fixture, plan, m),
   }));
 }
 
-function sizeOf(f: Fixture, m: Writer): string {
+function sizeOf(f: Fixture, m: Writer, units: Plan['units']): string {
   switch (f.kind) {
     case 'bar':
-      return `${m(f.lengthM)} long, ${across(f.section, m)}`;
+      return `${m(f.lengthM)} long, ${sectionOf(f, units)}`;
     case 'nestBank':
       return `${f.boxes} ${f.boxes === 1 ? 'box' : 'boxes'} ${m(f.boxW)} × ${m(f.boxD)}, ${m(f.boxH)} high`;
     case 'feeder':
@@ -43,8 +44,10 @@ function sizeOf(f: Fixture, m: Writer): string {
   }
 }
 
-const across = ({ shape, widthM, heightM }: OfKind<'bar'>['section'], m: Writer): string =>
-  shape === 'round' || shape === 'branch' ? `${m(widthM)} round` : `${m(widthM)} × ${m(heightM)}`;
+const sectionOf = ({ section }: OfKind<'bar'>, units: Plan['units']): string => {
+  const round = section.shape === 'round' || section.shape === 'branch';
+  return formatSection({ ...section, round }, units);
+};
 
 function vesselSize(f: OfKind<'feeder'> | OfKind<'drinker'>, m: Writer): string {
   const kind = among(f.kind === 'feeder' ? FEEDERS : DRINKERS, f.type);

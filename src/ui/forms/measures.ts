@@ -1,6 +1,7 @@
 import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import {
   type AmountKind,
+  amountExample,
   amountUnit,
   inPrinted,
   isAmountKind,
@@ -63,13 +64,36 @@ const ofKind = (kind: AmountKind, units: UnitSystem, steps: number, decimals: nu
     unit,
     read: (text) => {
       const si = readAmount(text, kind, units);
-      return si === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(si);
+      return si === null
+        ? fail(
+            issue('amount.unreadable', { typed: text.trim(), example: amountExample(kind, units) }),
+          )
+        : ok(si);
     },
     write: (si) =>
       `${formatPlain(Math.round(inPrinted(si, kind, units) * places) / places)} ${unit}`,
     step: steps * onePrinted(kind, units),
   };
 };
+
+/**
+ * What a feeder holds, by the mass of its feed; by its volume where that is typed.
+ * @param kgL  the feed's density, kg a litre
+ */
+export function feedIn(kgL: number, units: UnitSystem): Measure {
+  const mass = ofKind('kg', units, 1, 1);
+  return {
+    unit: mass.unit,
+    read: (text) => {
+      const litres = /[a-z]/i.test(text) ? readAmount(text, 'L', units) : null;
+      if (litres !== null) return ok(litres);
+      const kg = mass.read(text);
+      return kg.ok ? ok(kg.value / kgL) : kg;
+    },
+    write: (litres) => mass.write(litres * kgL),
+    step: mass.step / kgL,
+  };
+}
 
 /** One egg's mass: grams, or ounces. */
 export const eggMassIn = (units: UnitSystem): Measure => ofKind('egg', units, 1, 2);

@@ -1,9 +1,11 @@
 'use client';
 import { Plus } from 'lucide-react';
+import { fail, issue } from '@/core/kernel/outcome';
+import { formatSection, readSection } from '@/core/kernel/units/section';
 import type { Bar } from '@/core/model/schema';
 import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
-import { ChoiceField, LengthField } from '../forms/fields';
+import { ChoiceField, LengthField, TextField } from '../forms/fields';
 import { useAssessment, usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { editFixture } from './fixtures';
@@ -42,6 +44,9 @@ export function BarRows() {
     </div>
   );
 }
+
+const isRoundBar = ({ section }: Bar): boolean =>
+  section.shape === 'round' || section.shape === 'branch';
 
 function BarRow({ bar }: { bar: Bar }) {
   const { units, shell, litter } = usePlan();
@@ -127,6 +132,23 @@ function BarRow({ bar }: { bar: Bar }) {
                 b.section = { shape, widthM, heightM };
               })
             }
+          />
+          <TextField
+            label="Timber size"
+            value={formatSection({ ...bar.section, round: isRoundBar(bar) }, units)}
+            commit={(text) => {
+              const read = readSection(text, units);
+              if (read === null) {
+                const example = units === 'metric' ? '38 x 89 or 2x4' : '2x4 or 1 1/2 x 3 1/2 in';
+                return fail(issue('section.unreadable', { typed: text.trim(), example }));
+              }
+              return change('Timber size', (b) => {
+                const { widthM, heightM, round } = read;
+                const wasRound = isRoundBar(b);
+                const shape = round === wasRound ? b.section.shape : round ? 'round' : 'flat';
+                b.section = { shape, widthM, heightM };
+              });
+            }}
           />
           <ChoiceField
             label="Use"

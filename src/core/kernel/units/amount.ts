@@ -7,6 +7,7 @@ import {
 } from './factors.data';
 import type { UnitSystem } from './length';
 import { readDecimal, tidy } from './number';
+import { figuresFor } from './numberWords';
 
 /** A unit: SI = number × times + plus. */
 interface Factor {
@@ -15,6 +16,10 @@ interface Factor {
 }
 
 const by = (times: number, plus = 0): Factor => ({ times, plus });
+
+/** One factor under several names. */
+const named = (times: number, ...names: string[]): Readonly<Record<string, Factor>> =>
+  Object.fromEntries(names.map((name) => [name, by(times)]));
 
 /** A kind of amount: the unit each system prints, and every unit that is read, in small letters. */
 interface Kind {
@@ -31,11 +36,21 @@ const KINDS = {
       lb: by(KILOGRAMS_PER_POUND),
       lbs: by(KILOGRAMS_PER_POUND),
       oz: by(KILOGRAMS_PER_OUNCE),
+      ...named(1, 'kilo', 'kilos', 'kilogram', 'kilograms'),
+      ...named(0.001, 'gram', 'grams'),
+      ...named(KILOGRAMS_PER_POUND, 'pound', 'pounds'),
+      ...named(KILOGRAMS_PER_OUNCE, 'ounce', 'ounces'),
     },
   },
   egg: {
     printed: { metric: 'g', imperial: 'oz' },
-    takes: { kg: by(1), g: by(0.001), oz: by(KILOGRAMS_PER_OUNCE) },
+    takes: {
+      kg: by(1),
+      g: by(0.001),
+      oz: by(KILOGRAMS_PER_OUNCE),
+      ...named(0.001, 'gram', 'grams'),
+      ...named(KILOGRAMS_PER_OUNCE, 'ounce', 'ounces'),
+    },
   },
   L: {
     printed: { metric: 'L', imperial: 'gal' },
@@ -44,6 +59,11 @@ const KINDS = {
       ml: by(0.001),
       gal: by(LITRES_PER_GALLON),
       qt: by(LITRES_PER_GALLON / 4),
+      cl: by(0.01),
+      ...named(1, 'litre', 'litres', 'liter', 'liters'),
+      ...named(LITRES_PER_GALLON, 'gallon', 'gallons', 'gals'),
+      ...named(LITRES_PER_GALLON / 4, 'quart', 'quarts', 'qts'),
+      ...named(LITRES_PER_GALLON / 8, 'pint', 'pints', 'pt', 'pts'),
     },
   },
   '°C': {
@@ -93,11 +113,31 @@ const factorOf = (kind: AmountKind, unit: string): Factor | undefined => {
  * @example readAmount('5 lb', 'kg', 'metric') // 2.268
  */
 export function readAmount(text: string, kind: AmountKind, units: UnitSystem): number | null {
-  const [, number = '', unit = ''] = /^([^a-z°]*)(.*)$/i.exec(text.trim()) ?? [];
+  const t = figuresFor(text.trim().toLowerCase());
+  const [, number = '', unit = ''] = /^([^a-z°]*)(.*)$/i.exec(t) ?? [];
   const factor = factorOf(kind, unit === '' ? amountUnit(kind, units) : unit.trim());
-  const n = readDecimal(number);
+  const n = readFraction(number);
   return n === null || !factor ? null : tidy(n * factor.times + factor.plus);
 }
+
+/** A decimal, or a number with a fraction: 4.5, 1/2, 2 1/2. */
+function readFraction(text: string): number | null {
+  const [, whole, numerator, denominator] = /^(?:(\d+)\s+)?(\d+)\s*\/\s*(\d+)\s*$/.exec(text) ?? [];
+  if (numerator === undefined || Number(denominator) === 0) return readDecimal(text);
+  return Number(whole ?? 0) + Number(numerator) / Number(denominator);
+}
+
+/** How an amount may be written, in the units of a plan, for a message: "4.5 kg or 10 lb". */
+export const amountExample = (kind: AmountKind, units: UnitSystem): string => EXAMPLES[kind][units];
+
+const EXAMPLES: Readonly<Record<AmountKind, Readonly<Record<UnitSystem, string>>>> = {
+  kg: { metric: '4.5 kg or 500 g', imperial: '10 lb or 8 oz' },
+  egg: { metric: '58 g', imperial: '2 oz' },
+  L: { metric: '7.5 L', imperial: '2 gal or 3 qt' },
+  '°C': { metric: '35 °C', imperial: '95 °F' },
+  'm²': { metric: '0.25 m²', imperial: '2.5 ft²' },
+  altitude: { metric: '340 m', imperial: '1,100 ft' },
+};
 
 /**
  * An amount as a number of the unit printed.

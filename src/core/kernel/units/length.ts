@@ -1,6 +1,7 @@
 import { fail, issue, type Outcome, ok } from '../outcome';
 import { METRES_PER_FOOT, METRES_PER_INCH } from './factors.data';
 import { readDecimal, tidy } from './number';
+import { figuresFor } from './numberWords';
 
 export type UnitSystem = 'metric' | 'imperial';
 
@@ -21,29 +22,38 @@ const FRACTIONS: Readonly<Record<string, string>> = {
 };
 
 const NUMBER = String.raw`[\d.,]+`;
-const INCHES = String.raw`(?:(${NUMBER})\s+(\d+)\s*/\s*(\d+)|(\d+)\s*/\s*(\d+)|(${NUMBER}))`;
+/** A number with a fraction, a fraction alone, or a number. */
+const MIXED = String.raw`(?:(${NUMBER})[ -]+(\d+)\s*/\s*(\d+)|(\d+)\s*/\s*(\d+)|(${NUMBER}))`;
+const FEET = String.raw`'|ft\.?|feet|foot`;
 const IMPERIAL = new RegExp(
-  String.raw`^(?:(${NUMBER})\s*(?:'|ft|feet|foot)\s*-?\s*)?(?:${INCHES}\s*("|in|inch|inches)?)?$`,
+  String.raw`^(?:${MIXED}\s*(?:yd|yds|yards?))?\s*(?:${MIXED}\s*(?:${FEET}))?\s*-?\s*(?:${MIXED}\s*("|in\.?|inch|inches)?)?$`,
 );
-const METRIC = new RegExp(String.raw`^(${NUMBER})\s*(mm|cm|m|metres?|meters?)$`);
+/** Feet and inches with a hyphen between them: 6-3, 6-3 1/2. */
+const HYPHENED = /^(\d+)\s*-\s*(\d+(?:[ -]\d+\s*\/\s*\d+)?|\d*[.,]\d+)\s*("|in|inch|inches)?$/;
+const METRIC = new RegExp(
+  String.raw`^${MIXED}\s*(mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?)$`,
+);
 
 /** The unit printed in a length field; a bare number takes it. */
 export const fieldUnit = (units: UnitSystem): 'cm' | 'in' => (units === 'metric' ? 'cm' : 'in');
 
 /**
- * Reads a length as a keeper types it, in either system: "2.1 m", "2,1 m", "6' 10 1/2\"", "83 in", "210".
+ * Reads a length as a keeper types it, in either system: "2.1 m", "2,1 m", "6' 10 1/2\"", "6-3", "six feet", "1 yd",
+ * "83 in", "210".
  * @param text   what was typed
  * @param units  the system whose field unit (cm or in) a bare number takes
  * @returns      metres; or an issue: length.empty, length.twoSeparators, length.unreadable, length.negative
  * @source       domain notes, "Units"
  * @example      readLength("6' 10 1/2\"", 'metric') // { ok: true, value: 2.0955 }
+ * @example      readLength('6-3', 'imperial') // { ok: true, value: 1.905 }
+ * @example      readLength('two and a half metres', 'metric') // { ok: true, value: 2.5 }
  */
 export function readLength(text: string, units: UnitSystem): Outcome<number> {
   const t = normalise(text);
   if (t === '') return fail(issue('length.empty', { unit: fieldUnit(units) }));
   if (/^[-−]/.test(t)) return fail(issue('length.negative', { typed: text.trim() }));
   if (hasTwoSeparators(t)) return fail(issue('length.twoSeparators', { typed: text.trim() }));
-  const metres = readMetric(t) ?? readBare(t, units) ?? readImperial(t, units);
+  const metres = readMetric(t) ?? readBare(t, units) ?? readHyphened(t) ?? readImperial(t, units);
   return metres === null
     ? fail(issue('length.unreadable', { typed: text.trim(), unit: fieldUnit(units) }))
     : ok(tidy(metres));
@@ -81,7 +91,7 @@ export function formatLength(metres: number, format: LengthFormat): string {
 }
 
 function normalise(text: string): string {
-  return text
+  const t = text
     .trim()
     .toLowerCase()
     .replace(/[′’‘]/g, "'")
@@ -91,17 +101,35 @@ function normalise(text: string): string {
       whole === undefined ? (FRACTIONS[f] ?? f) : `${whole} ${FRACTIONS[f] ?? f}`,
     )
     .replace(/\s+/g, ' ');
+  return figuresFor(t);
 }
 
 const hasTwoSeparators = (t: string): boolean => /\d*[.,]\d*[.,]/.test(t);
 
 function readMetric(t: string): number | null {
-  const match = METRIC.exec(t);
-  if (!match) return null;
-  const value = readDecimal(match[1] ?? '');
-  if (value === null) return null;
-  if (match[2] === 'mm') return value / 1000;
-  return match[2] === 'cm' ? value / 100 : value;
+  const [whole, ...parts] = METRIC.exec(t) ?? [];
+  if (whole === undefined) return null;
+  const value = mixed(parts);
+  if (value === null || Number.isNaN(value)) return null;
+  const unit = parts[6] ?? '';
+  if (unit.startsWith('mm') || unit.startsWith('milli')) return value / 1000;
+  return unit.startsWith('c') ? value / 100 : value;
+}
+
+/** Feet and inches with a hyphen; a hyphen before a fraction joins it to its number. */
+function readHyphened(t: string): number | null {
+  const [, feet, inches] = HYPHENED.exec(t) ?? [];
+  if (feet === undefined || inches === undefined) return null;
+  const rest = readInches(inches);
+  return rest === null || rest >= 12
+    ? null
+    : Number(feet) * METRES_PER_FOOT + rest * METRES_PER_INCH;
+}
+
+function readInches(text: string): number | null {
+  const [, whole, numerator, denominator] = /^(\d+)[ -](\d+)\s*\/\s*(\d+)$/.exec(text) ?? [];
+  if (whole === undefined) return readDecimal(text);
+  return Number(denominator) === 0 ? null : Number(whole) + Number(numerator) / Number(denominator);
 }
 
 function readBare(t: string, units: UnitSystem): number | null {
@@ -112,39 +140,39 @@ function readBare(t: string, units: UnitSystem): number | null {
 
 /** A number alone, with a fraction or without: "8", "6.5", "6 1/2"; null where it has a unit, or is none. */
 function readBareNumber(t: string): number | null {
-  const decimal = readDecimal(t);
-  if (decimal !== null) return decimal;
-  const [, feet, whole, n1, d1, n2, d2, , unit] = IMPERIAL.exec(t) ?? [];
-  if (feet !== undefined || unit !== undefined) return null;
-  const value = readInches(whole, n1 ?? n2, d1 ?? d2, undefined);
+  const [whole, ...parts] = IMPERIAL.exec(t) ?? [];
+  if (whole === undefined || parts.slice(0, 12).some((p) => p !== undefined)) return null;
+  if (parts[18] !== undefined) return null;
+  const value = mixed(parts.slice(12, 18));
   return value === null || Number.isNaN(value) ? null : value;
 }
 
 function readImperial(t: string, units: UnitSystem): number | null {
-  const match = IMPERIAL.exec(t);
-  if (!match) return null;
-  const [, feetText, wholeText, n1, d1, n2, d2, decimalText, unit] = match;
-  const feet = feetText === undefined ? null : readDecimal(feetText);
-  if (feetText !== undefined && feet === null) return null;
-  const inches = readInches(wholeText, n1 ?? n2, d1 ?? d2, decimalText);
-  if (Number.isNaN(inches)) return null;
-  if (feet === null && inches === null) return null;
-  if (feet === null && unit === undefined && units === 'metric') return null;
-  return (feet ?? 0) * METRES_PER_FOOT + (inches ?? 0) * METRES_PER_INCH;
+  const [whole, ...parts] = IMPERIAL.exec(t) ?? [];
+  if (whole === undefined) return null;
+  const [yards, feet, inches] = [parts.slice(0, 6), parts.slice(6, 12), parts.slice(12, 18)].map(
+    mixed,
+  ) as [number | null, number | null, number | null];
+  if ([yards, feet, inches].some((n) => n !== null && Number.isNaN(n))) return null;
+  if (yards === null && feet === null) {
+    // a fraction without a unit is inches in a plan of inches only
+    if (inches === null || (parts[18] === undefined && units === 'metric')) return null;
+  }
+  return (
+    (yards ?? 0) * 3 * METRES_PER_FOOT +
+    (feet ?? 0) * METRES_PER_FOOT +
+    (inches ?? 0) * METRES_PER_INCH
+  );
 }
 
-/** Inches from their parts; null where none are given, NaN where they make no number. */
-function readInches(
-  whole: string | undefined,
-  numerator: string | undefined,
-  denominator: string | undefined,
-  decimal: string | undefined,
-): number | null {
+/** A number of six captured parts: whole and fraction, fraction, or decimal; null where none is given, NaN where they make no number. */
+function mixed([whole, n1, d1, n2, d2, decimal]: readonly (string | undefined)[]): number | null {
   if (decimal !== undefined) return readDecimal(decimal) ?? Number.NaN;
+  const [numerator, denominator] = [n1 ?? n2, d1 ?? d2];
   if (numerator === undefined || denominator === undefined) return null;
   if (Number(denominator) === 0) return Number.NaN;
-  const units = whole === undefined ? 0 : (readDecimal(whole) ?? Number.NaN);
-  return units + Number(numerator) / Number(denominator);
+  const before = whole === undefined ? 0 : (readDecimal(whole) ?? Number.NaN);
+  return before + Number(numerator) / Number(denominator);
 }
 
 function formatMetric(metres: number): string {

@@ -2,14 +2,22 @@ import { fail, issue, type Outcome, ok } from '../outcome';
 import { KILOGRAMS_PER_OUNCE, KILOGRAMS_PER_POUND } from './factors.data';
 import type { UnitSystem } from './length';
 import { readDecimal, tidy } from './number';
+import { figuresFor } from './numberWords';
 
 const FACTORS: Readonly<Record<string, number>> = {
   kg: 1,
   g: 0.001,
   lb: KILOGRAMS_PER_POUND,
-  lbs: KILOGRAMS_PER_POUND,
   oz: KILOGRAMS_PER_OUNCE,
 };
+
+/** Each unit's other names. */
+const NAMES: readonly (readonly [RegExp, string])[] = [
+  [/\b(?:kilograms?|kilos?)\b/g, 'kg'],
+  [/\bgrams?\b/g, 'g'],
+  [/\b(?:pounds?|lbs)\b/g, 'lb'],
+  [/\bounces?\b/g, 'oz'],
+];
 
 /** The unit printed in a mass field; a bare number takes it. */
 export const massFieldUnit = (units: UnitSystem): 'kg' | 'lb' => (units === 'metric' ? 'kg' : 'lb');
@@ -22,12 +30,13 @@ export const massFieldUnit = (units: UnitSystem): 'kg' | 'lb' => (units === 'met
  * @example      readMass('7 lb 1 oz', 'metric') // { ok: true, value: 3.2035 }
  */
 export function readMass(text: string, units: UnitSystem): Outcome<number> {
-  const t = text.trim().toLowerCase().replace(/\s+/g, ' ');
+  const words = figuresFor(text.trim().toLowerCase().replace(/\s+/g, ' '));
+  const t = NAMES.reduce((all, [name, unit]) => all.replace(name, unit), words);
   const unit = massFieldUnit(units);
   if (t === '') return fail(issue('mass.empty', { unit }));
   const bare = readDecimal(t);
   if (bare !== null && bare > 0) return ok(tidy(bare * (FACTORS[unit] ?? 1)));
-  const parts = [...t.matchAll(/([\d.,]+)\s*(kg|g|lbs?|oz)\s*/g)];
+  const parts = [...t.matchAll(/([\d.,]+)\s*(kg|g|lb|oz)\s*/g)];
   const whole =
     parts.map((p) => p[0]).join('') === t ||
     parts

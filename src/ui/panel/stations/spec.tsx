@@ -1,9 +1,10 @@
 'use client';
 import { type ReactNode, useId } from 'react';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
+import type { UnitSystem } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
 import { ChoiceField, CountField, LengthField } from '../../forms/fields';
-import { MeasureField } from '../../forms/MeasureField';
+import { type Measure, MeasureField } from '../../forms/MeasureField';
 import { amountIn, lengthIn } from '../../forms/measures';
 import { usePlan } from '../../store/bench';
 
@@ -33,6 +34,8 @@ export type Spec<T> =
   | ({
       readonly kind: 'openAmount';
       readonly unit: string;
+      /** How it is read and written, where that hangs on the thing. */
+      measure?(of: T, units: UnitSystem): Measure | null;
       readonly none: string;
       readonly least: number;
       readonly most: number;
@@ -109,11 +112,9 @@ function SpecField<T>({
       );
     case 'amount':
     case 'openAmount': {
-      const measure = amountIn(
-        spec.unit,
-        plan.units,
-        spec.kind === 'amount' ? spec.step : undefined,
-      );
+      const own = spec.kind === 'openAmount' ? spec.measure?.(of, plan.units) : null;
+      const measure =
+        own ?? amountIn(spec.unit, plan.units, spec.kind === 'amount' ? spec.step : undefined);
       const commit = (v: number): Outcome<unknown> =>
         v >= spec.least && v <= spec.most
           ? change(label, (d, p) => spec.set(d, v, p))

@@ -1,7 +1,9 @@
 'use client';
 import type { OfKind, Plan } from '@/core/model/schema';
+import { ruled } from '@/core/rules/rules.data';
 import { isRound, vesselKind } from '@/core/rules/vesselKinds.data';
 import { FILLED_FROM, FIXINGS, PLACES } from '@/text/choices.data';
+import { feedIn } from '../../forms/measures';
 import type { Spec } from './spec';
 
 export type Vessel = OfKind<'feeder'> | OfKind<'drinker'>;
@@ -45,6 +47,9 @@ export const main: readonly Spec<Vessel>[] = [
     kind: 'openAmount',
     label: 'Holds',
     unit: 'L',
+    // feed is bought and poured by its mass
+    measure: (v, units) =>
+      v.kind === 'feeder' ? feedIn(ruled(`feed.density.${v.feed}`), units) : null,
     none: 'by its size',
     least: 0.1,
     most: 2000,
