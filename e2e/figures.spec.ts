@@ -53,8 +53,8 @@ for (const [id, units] of [
           await more.click();
       }
       await there(page, station);
-      for (let n = await page.getByText('Compare schools').count(); n > 0; n--)
-        await page.getByText('Compare schools').first().click();
+      for (let n = await page.getByText('Compare rules').count(); n > 0; n--)
+        await page.getByText('Compare rules').first().click();
       const whole = station === 'flock' || station === 'brooder';
       for (const view of whole ? [null] : ['Front', 'Side', 'Above']) {
         if (view) await page.getByRole('radio', { name: view, exact: true }).click();

@@ -74,14 +74,14 @@ test('a keeper enters birds and a coop, sees what it carries, and finds it saved
   await expect(page.locator('[data-finding="roosts.bar.nearWall"]')).toBeVisible();
 
   // schools, all at once
-  await page.getByText('Compare schools').first().click();
+  await page.getByText('Compare rules').first().click();
   await page.getByRole('radio', { name: 'huddled' }).click();
   await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('4');
   await page.getByLabel(/^Your own figure/).fill('20 cm');
   await page.getByLabel(/^Your own figure/).press('Enter');
   await expect(page.locator('nav [data-figure="roosts.capacity"]')).toHaveText('5');
   await goTo(page, 'floor');
-  await page.getByText('Compare schools').click();
+  await page.getByText('Compare rules').click();
   await page.getByRole('radio', { name: 'shut-in winters' }).click();
   await expect(page.locator('nav [data-figure="floor.capacity"]')).toHaveText('6');
 

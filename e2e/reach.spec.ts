@@ -54,7 +54,7 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     path: '/plans/pell-garth',
     open: async (page) => {
       await goTo(page, 'roosts');
-      await page.getByText('Compare schools').first().click();
+      await page.getByText('Compare rules').first().click();
       await page.locator('aside [data-figure="roosts.needed"]').first().click();
       await expect(page.locator('[data-working]')).toBeVisible();
     },
@@ -352,7 +352,7 @@ test('thirty mixed edits undone are as if never made, and done again are as they
   }
   for (const key of ['d', 'a', 'Backspace', 'a']) await page.keyboard.press(key);
   await goTo(page, 'floor');
-  await page.getByText('Compare schools').first().click();
+  await page.getByText('Compare rules').first().click();
   await page.getByRole('radio', { name: 'shut-in winters' }).click();
   await page.getByRole('radio', { name: 'sleeping quarters only' }).click();
   const end = (await takeOut(page)).text;

@@ -137,7 +137,7 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
   await goTo(page, 'roosts');
   // once the remedies have been found nothing above the schools moves any more
   await expect(page.locator('[data-found]').first()).toBeVisible();
-  await page.getByText('Compare schools').first().click();
+  await page.getByText('Compare rules').first().click();
   await page.getByRole('radio', { name: 'huddled' }).hover();
   await expect(page.locator('[data-ghost-rail]').first()).toBeAttached();
   await page.getByRole('radio', { name: 'huddled' }).click();

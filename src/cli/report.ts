@@ -2,6 +2,7 @@ import type { Assessment } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { findingText, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
 import { formatDay } from '@/text/format';
+import { inUnits } from '@/text/inUnits';
 import { sayFigure } from '@/text/say';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
@@ -29,7 +30,7 @@ export function report(plan: Plan, a: Assessment): string {
         ]),
     ]),
     '',
-    'Schools',
+    'Rules',
     ...schoolLines(plan, a),
     '',
     a.findings.length === 0 ? 'No findings.' : 'Findings',
@@ -46,7 +47,7 @@ function schoolLines(plan: Plan, a: Assessment): string[] {
       const rule = o.ruleFigure === null ? undefined : a.figures.get(o.ruleFigure);
       return [
         `  ${o.chosen ? '*' : ' '} ${topic}`,
-        o.row?.school ?? 'your own',
+        o.row ? inUnits(o.row.school, plan.units) : 'your own',
         rule ? sayFigure(rule, plan.units) : '',
         o.carries === null ? '' : `carries ${o.carries}`,
         o.comparisonOnly ? '(to compare)' : '',

@@ -8,11 +8,13 @@ export interface CautionPlace {
   /** Key into the words of `src/text/cautions.ts`. */
   readonly id: string;
   readonly station: StationId;
+  /** Whether it holds for every plan, whatever was chosen. */
+  readonly always: boolean;
 }
 
 type Known = Pick<Assessment, 'flock' | 'findings' | 'brooder' | 'chosen'>;
 
-interface Row extends CautionPlace {
+interface Row extends Omit<CautionPlace, 'always'> {
   /** Left out where the plan has nothing of the kind; no condition: it always applies. */
   readonly when?: (plan: Plan, known: Known) => boolean;
 }
@@ -115,7 +117,11 @@ const ROWS: readonly Row[] = [
  * @source domain notes, "Cautions"
  */
 export const cautionsOf = (plan: Plan, known: Known): CautionPlace[] =>
-  ROWS.filter((row) => row.when?.(plan, known) ?? true).map(({ id, station }) => ({ id, station }));
+  ROWS.filter((row) => row.when?.(plan, known) ?? true).map(({ id, station, when }) => ({
+    id,
+    station,
+    always: when === undefined,
+  }));
 
 /** Every caution there is. */
 export const CAUTION_IDS: readonly string[] = [...new Set(ROWS.map((r) => r.id))];

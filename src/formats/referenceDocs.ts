@@ -14,6 +14,7 @@ import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder/br
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
+import { inBoth } from '@/text/inUnits';
 import { LINE_NAMES } from '@/text/lineNames.data';
 import { RULE_WORDS } from '@/text/ruleWords.data';
 import { sayRule } from '@/text/say';
@@ -48,16 +49,16 @@ function rulesDoc(): string {
         const note = r.comparisonOnly ? 'to compare' : r.id === defaultRule ? 'default' : '';
         return row(
           `\`${r.id}\``,
-          r.school,
+          inBoth(r.school),
           value,
           r.scale,
           EVIDENCE_NAMES[r.evidence],
           `\`${r.source}\``,
           note,
-          r.why,
+          inBoth(r.why),
         );
       });
-    return `### ${TOPIC_NAMES[topic.id] ?? topic.id}\n\n${table(['id', 'school', 'value', 'scales', 'evidence', 'source', '', 'why'], rows)}`;
+    return `### ${TOPIC_NAMES[topic.id] ?? topic.id}\n\n${table(['id', 'rule', 'value', 'scales', 'evidence', 'source', '', 'why'], rows)}`;
   });
   const rules = (Object.keys(RULES) as RuleId[]).map((id) => {
     const { value, unit, scale, evidence, source } = RULES[id];

@@ -12,9 +12,9 @@ export const PLACES = [
 
 export const COVERS = [
   { id: 'none', name: 'nothing' },
-  { id: 'mesh6', name: '6 mm (1/4 in) hardware cloth' },
-  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
-  { id: 'mesh25', name: '25 mm (1 in) mesh' },
+  { id: 'mesh6', name: '[[6 mm|1/4 in]] hardware cloth' },
+  { id: 'mesh13', name: '[[13 mm|1/2 in]] hardware cloth' },
+  { id: 'mesh25', name: '[[25 mm|1 in]] mesh' },
   { id: 'netting', name: 'thin netting' },
 ] as const;
 
@@ -115,15 +115,15 @@ export const ROOFS = [
 ] as const;
 
 export const BUILDS = [
-  { id: 'ply12', name: '12 mm (1/2 in) ply' },
-  { id: 'board18', name: '18 mm (3/4 in) board' },
+  { id: 'ply12', name: '[[12 mm|1/2 in]] ply' },
+  { id: 'board18', name: '[[18 mm|3/4 in]] board' },
   { id: 'sheetMetal', name: 'sheet metal' },
-  { id: 'metalOnPly9', name: 'metal on 9 mm (3/8 in) ply' },
-  { id: 'foam25', name: '25 mm (1 in) foam between skins' },
-  { id: 'foam50', name: '50 mm (2 in) foam between skins' },
+  { id: 'metalOnPly9', name: 'metal on [[9 mm|3/8 in]] ply' },
+  { id: 'foam25', name: '[[25 mm|1 in]] foam between skins' },
+  { id: 'foam50', name: '[[50 mm|2 in]] foam between skins' },
   { id: 'acrylic', name: 'single acrylic' },
   { id: 'masonry200', name: 'masonry' },
-  { id: 'shinglesOnPly12', name: 'shingles on 12 mm (1/2 in) ply' },
+  { id: 'shinglesOnPly12', name: 'shingles on [[12 mm|1/2 in]] ply' },
   { id: 'palletBoards', name: 'pallet boards, with gaps' },
 ] as const;
 
@@ -153,8 +153,8 @@ export const SECTION_SHAPES = [
 
 /** What a ceiling is made of: it keeps birds down, and nothing else out. */
 export const CEILING_MESH = [
-  { id: 'mesh25', name: '25 mm (1 in) welded mesh' },
-  { id: 'mesh13', name: '13 mm (1/2 in) hardware cloth' },
+  { id: 'mesh25', name: '[[25 mm|1 in]] welded mesh' },
+  { id: 'mesh13', name: '[[13 mm|1/2 in]] hardware cloth' },
 ] as const;
 
 export const COLLECTED = [

@@ -5,6 +5,7 @@ import type { Remedy, Told } from '@/core/proposals/remedy';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { FINDING_WORDS } from './findings';
 import { formatBare } from './format';
+import { inUnits } from './inUnits';
 import { NOTHING_FITS, REMEDY_WORDS } from './remedyWords.data';
 import { sayValue } from './say';
 
@@ -49,15 +50,18 @@ export const remedyText = (remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan): 
 export function stepText(remedy: Told, plan: Plan): string {
   const words = REMEDY_WORDS[remedy.code];
   if (words === undefined) throw new Error(`no words for the remedy ${remedy.code}`);
-  return words.replace(/\{(\w+)(\|bare)?\}/g, (_, name: string, bare?: string) => {
-    if (name === 'fixtures') return namesOf(remedy.fixtures, plan);
-    if (name === 'wall' && remedy.wall !== undefined) return remedy.wall;
-    const number = remedy.numbers[name];
-    if (!number) throw new Error(`the remedy ${remedy.code} has no ${name}`);
-    return bare
-      ? formatBare(number.value, number.unit, plan.units)
-      : sayValue(number.value, number.unit, plan.units);
-  });
+  return inUnits(words, plan.units).replace(
+    /\{(\w+)(\|bare)?\}/g,
+    (_, name: string, bare?: string) => {
+      if (name === 'fixtures') return namesOf(remedy.fixtures, plan);
+      if (name === 'wall' && remedy.wall !== undefined) return remedy.wall;
+      const number = remedy.numbers[name];
+      if (!number) throw new Error(`the remedy ${remedy.code} has no ${name}`);
+      return bare
+        ? formatBare(number.value, number.unit, plan.units)
+        : sayValue(number.value, number.unit, plan.units);
+    },
+  );
 }
 
 /** What a remedy brings or worsens, in words, what is as bad as what it mends first; null for most. */
@@ -69,9 +73,9 @@ export function bringsText({
   const titles = (codes: readonly FindingCode[]): string =>
     codes.map((code) => FINDING_WORDS[code].title.toLowerCase()).join(', ');
   const told = [
-    ...(brings.length > 0 ? [`It brings, as bad: ${titles(brings)}.`] : []),
-    ...(lesser.length > 0 ? [`It brings: ${titles(lesser)}.`] : []),
-    ...(worsens.length > 0 ? [`It makes worse: ${titles(worsens)}.`] : []),
+    ...(brings.length > 0 ? [`But this causes, as bad: ${titles(brings)}.`] : []),
+    ...(lesser.length > 0 ? [`But this causes: ${titles(lesser)}.`] : []),
+    ...(worsens.length > 0 ? [`But this makes worse: ${titles(worsens)}.`] : []),
   ];
   return told.length > 0 ? told.join(' ') : null;
 }
@@ -80,7 +84,7 @@ export function bringsText({
 export const reasonWithout = (code: string): string =>
   WITHOUT_REMEDY[code] ??
   NOTHING_FITS[code] ??
-  'No press mends this: each change that was tried leaves it as it is, brings something worse, or does not fit. Change it by hand, keep fewer birds, or build larger.';
+  'The program found no change that mends this. Each one it tried does not help, causes something worse, or does not fit. Change it by hand, keep fewer birds, or build larger.';
 
 const hasThing = (plan: Plan, id: string): boolean =>
   [...plan.fixtures, ...plan.flock].some((f) => f.id === id);

@@ -13,6 +13,7 @@ import { COMB_NAMES, EGG_COLOUR_NAMES, FLIGHT_NAMES } from './breeds';
 import * as choices from './choices.data';
 import { FIELDS, FIELDS_IN, type ValueKind } from './fieldNames.data';
 import { formatDay, formatPlain } from './format';
+import { inUnits } from './inUnits';
 
 type Words = Readonly<Record<string, string>>;
 type Choice = { readonly id: string; readonly name: string };
@@ -115,7 +116,7 @@ export function valueText(
   plan: Pick<Plan, 'units' | 'ownBreeds' | 'flock'>,
 ): string {
   if (value === null || value === undefined) return 'none';
-  if (part === 'schools') return schoolText(value);
+  if (part === 'schools') return inUnits(schoolText(value), plan.units);
   const key = path.at(-1) ?? part;
   if (key === 'breed' && typeof value === 'string') return breedName(value, plan);
   if (isRecord(value)) return thingText(value);
@@ -126,7 +127,7 @@ export function valueText(
 
 function written(kind: ValueKind, key: string, value: unknown, units: Plan['units']): string {
   if (kind === 'yesNo') return value === true ? 'yes' : 'no';
-  if (kind === 'words') return VALUE_WORDS[key]?.[String(value)] ?? String(value);
+  if (kind === 'words') return inUnits(VALUE_WORDS[key]?.[String(value)] ?? String(value), units);
   if (kind === 'day') return formatDay(String(value));
   if (typeof value !== 'number') return String(value);
   switch (kind) {

@@ -2,7 +2,7 @@ import Link from 'next/link';
 import type { CautionPlace } from '@/core/cautions';
 import { STATIONS } from '@/core/kernel/station';
 import type { Plan } from '@/core/model/schema';
-import { CAUTION_WORDS } from '@/text/cautions';
+import { cautionText } from '@/text/cautions';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';
 import { PrintButton } from '../print/PrintButton';
@@ -45,7 +45,7 @@ export function CautionSheet({
                     aria-hidden="true"
                     className="mt-[5px] inline-block size-[11px] shrink-0 border border-ink"
                   />
-                  <span>{CAUTION_WORDS[c.id]}</span>
+                  <span>{cautionText(c.id, plan.units)}</span>
                 </li>
               ))}
           </ul>

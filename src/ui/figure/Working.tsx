@@ -4,6 +4,7 @@ import type { Figure } from '@/core/kernel/working';
 import { sourceById } from '@/core/rules/sources.data';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { formatValue } from '@/text/format';
+import { inUnits } from '@/text/inUnits';
 import { sayFigure } from '@/text/say';
 import { itemNames, workingLines } from '@/text/workings';
 import { useShown } from './shown';
@@ -81,13 +82,13 @@ function OtherSchools({ figure }: { figure: Figure }) {
   if (others.length === 0) return null;
   return (
     <div className="mt-2">
-      <h4 className="text-soft">Other schools</h4>
+      <h4 className="text-soft">Other rules</h4>
       <ul>
         {others.map((o) => {
           const rule = o.ruleFigure === null ? undefined : assessment.figures.get(o.ruleFigure);
           return (
             <li key={o.id} className="flex flex-wrap justify-between gap-x-3">
-              <span>{o.row?.school ?? 'your own'}</span>
+              <span>{o.row ? inUnits(o.row.school, units) : 'your own'}</span>
               <span className="figures">
                 {rule ? sayFigure(rule, units) : ''}
                 {o.carries === null ? '' : `, carries ${o.carries}`}

@@ -3,6 +3,7 @@ import { useId, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { PLAN_LIMITS } from '@/core/model/limits';
+import { inUnits } from '@/text/inUnits';
 import { issueText } from '@/text/issues';
 import { useBench } from '../store/bench';
 import { Field } from './Field';
@@ -88,6 +89,7 @@ export function ChoiceField<T extends string>({
   commit: (value: T) => Outcome<unknown>;
 }) {
   const id = useId();
+  const units = useBench((s) => s.plan?.units ?? 'metric');
   const [error, setError] = useState<string | null>(null);
   return (
     <Field id={id} label={label} error={error} inTable={inTable}>
@@ -99,7 +101,7 @@ export function ChoiceField<T extends string>({
       >
         {choices.map((c) => (
           <option key={c.id} value={c.id}>
-            {c.name}
+            {inUnits(c.name, units)}
           </option>
         ))}
       </select>

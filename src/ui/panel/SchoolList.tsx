@@ -5,6 +5,7 @@ import type { Plan } from '@/core/model/schema';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
 import type { SchoolOffer } from '@/core/stations/schools';
 import { EVIDENCE_NAMES } from '@/text/evidence';
+import { inUnits } from '@/text/inUnits';
 import { TOPIC_NAMES } from '@/text/topics';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -17,7 +18,7 @@ import { nameOf } from './schoolName';
 export function SchoolList({ topic, offers }: { topic: string; offers: readonly SchoolOffer[] }) {
   const choose = (id: string): void => {
     if (id !== 'custom')
-      edit('School', (d) => {
+      edit(`Rule: ${TOPIC_NAMES[topic] ?? topic}`, (d) => {
         // the kind of litter is a part of the litter itself
         if (topic === 'litter.school') {
           d.litter.school = id.slice('litter.school.'.length) as Plan['litter']['school'];
@@ -28,7 +29,7 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
     <RadioGroup.Root
       value={offers.find((o) => o.chosen)?.id ?? ''}
       onValueChange={choose}
-      aria-label={TOPIC_NAMES[topic] ?? 'School'}
+      aria-label={TOPIC_NAMES[topic] ?? 'Rule'}
       className="mt-1 flex flex-col"
     >
       {offers.map((offer) => (
@@ -40,6 +41,7 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
 }
 
 function SchoolRow({ offer }: { offer: SchoolOffer }) {
+  const { units } = usePlan();
   const { figures } = useAssessment();
   const station = useBench((s) => s.station);
   const evidence =
@@ -68,7 +70,7 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
       <div className="min-w-0 flex-1">
         <div className="flex flex-wrap items-baseline justify-between gap-x-2">
           <span id={labelId} className={offer.chosen ? 'font-semibold' : ''} data-school={offer.id}>
-            {nameOf(offer)}
+            {nameOf(offer, units)}
           </span>
           {offer.carriesFigure ? (
             <span className="text-[0.9rem]">
@@ -84,11 +86,11 @@ function SchoolRow({ offer }: { offer: SchoolOffer }) {
             </>
           )}
           {evidence ? EVIDENCE_NAMES[evidence] : ''}
-          {offer.comparisonOnly ? ', to compare with only' : ''}
+          {offer.comparisonOnly ? '; only to compare with' : ''}
         </p>
         {offer.row ? (
           <p className="text-[0.84rem]" data-reason>
-            {offer.row.why}
+            {inUnits(offer.row.why, units)}
           </p>
         ) : null}
       </div>

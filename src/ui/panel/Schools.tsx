@@ -2,13 +2,14 @@
 import { ChevronDown } from 'lucide-react';
 import { useId, useState } from 'react';
 import { TOPIC_NAMES } from '@/text/topics';
-import { useAssessment } from '../store/bench';
+import { useAssessment, usePlan } from '../store/bench';
 import { SchoolList } from './parts';
 import { nameOf } from './schoolName';
 
-/** The school in use, on one line; opened, every school with what it would give and why. */
+/** The rule in use, on one line; opened, every rule with what it would give and why. */
 export function Schools({ topic }: { topic: string }) {
   const { schools } = useAssessment();
+  const { units } = usePlan();
   const id = useId();
   const [open, setOpen] = useState(false);
   const offers = schools[topic] ?? [];
@@ -24,13 +25,13 @@ export function Schools({ topic }: { topic: string }) {
         className="flex w-full items-baseline justify-between gap-2 text-left hover:text-chalk"
       >
         <span>
-          <span className="caption block">{TOPIC_NAMES[topic] ?? 'School'}</span>
+          <span className="caption block">{TOPIC_NAMES[topic] ?? 'Rule'}</span>
           <span className="font-semibold" data-school-name>
-            {nameOf(chosen)}
+            {nameOf(chosen, units)}
           </span>
         </span>
         <span className="flex items-center gap-1 text-[0.87rem] text-chalk">
-          {open ? 'Close' : 'Compare schools'}
+          {open ? 'Close' : 'Compare rules'}
           <ChevronDown
             size={15}
             aria-hidden

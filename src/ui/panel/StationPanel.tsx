@@ -2,7 +2,7 @@
 import Link from 'next/link';
 import { cautionsOf } from '@/core/cautions';
 import type { StationId } from '@/core/kernel/finding';
-import { CAUTION_WORDS } from '@/text/cautions';
+import { cautionText } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Mark } from '../marks/Mark';
 import { useAssessment, useBench, usePlan } from '../store/bench';
@@ -156,7 +156,8 @@ function Fixtures({ station }: { station: StationId }) {
 function Cautions({ station }: { station: StationId }) {
   const plan = usePlan();
   const assessment = useAssessment();
-  const own = cautionsOf(plan, assessment).filter((c) => c.station === station);
+  // what always holds stands on the sheet; what a choice made here brings stands here
+  const own = cautionsOf(plan, assessment).filter((c) => c.station === station && !c.always);
   return (
     <div className="mt-auto border-line border-t pt-2 text-[0.84rem] text-soft">
       {own.length > 0 ? (
@@ -164,7 +165,7 @@ function Cautions({ station }: { station: StationId }) {
           <h3 className="mb-1 font-semibold text-[0.84rem] text-ink">Take care</h3>
           <ul className="flex flex-col gap-1" data-reason>
             {own.map((c) => (
-              <li key={c.id}>{CAUTION_WORDS[c.id]}</li>
+              <li key={c.id}>{cautionText(c.id, plan.units)}</li>
             ))}
           </ul>
         </>

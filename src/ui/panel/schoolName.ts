@@ -1,4 +1,7 @@
+import type { UnitSystem } from '@/core/kernel/units/length';
 import type { SchoolOffer } from '@/core/stations/schools';
+import { inUnits } from '@/text/inUnits';
 
-/** What a school is called in its list. */
-export const nameOf = (offer: SchoolOffer): string => offer.row?.school ?? 'your own figure';
+/** What a rule is called in its list. */
+export const nameOf = (offer: SchoolOffer, units: UnitSystem): string =>
+  offer.row ? inUnits(offer.row.school, units) : 'your own figure';

@@ -1,8 +1,9 @@
 'use client';
 import type { ReactNode } from 'react';
+import { inUnits } from '@/text/inUnits';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment } from '../../store/bench';
+import { useAssessment, usePlan } from '../../store/bench';
 
 /** Figures by name, one a line; lines whose figure is not there are left out. */
 export function FigureList({
@@ -11,6 +12,7 @@ export function FigureList({
   rows: readonly { readonly name: string; readonly id: string; readonly note?: string }[];
 }) {
   const { figures } = useAssessment();
+  const { units } = usePlan();
   const there = rows.filter((r) => figures.get(r.id));
   if (there.length === 0) return null;
   return (
@@ -19,7 +21,7 @@ export function FigureList({
         {there.map((r) => (
           <div key={r.id} className="flex items-baseline justify-between gap-3">
             <dt data-name>
-              {r.name}
+              {inUnits(r.name, units)}
               {r.note ? <span className="text-[0.82rem] text-soft"> {r.note}</span> : null}
             </dt>
             <dd className="figures whitespace-nowrap text-right">

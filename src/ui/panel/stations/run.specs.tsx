@@ -113,7 +113,7 @@ export const SITE: readonly Spec<Plan['site']>[] = [
 
 /** Mesh to cut, by kind; those that nothing is covered with are not shown. */
 export const MESH = [
-  { name: '6 mm (1/4 in) hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
-  { name: '13 mm (1/2 in) hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
-  { name: '25 mm (1 in) mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
+  { name: '[[6 mm|1/4 in]] hardware cloth to cut', id: 'shell.mesh.mesh6', note: 'with its lap' },
+  { name: '[[13 mm|1/2 in]] hardware cloth to cut', id: 'shell.mesh.mesh13', note: 'with its lap' },
+  { name: '[[25 mm|1 in]] mesh to cut', id: 'shell.mesh.mesh25', note: 'with its lap' },
 ];
