@@ -34,7 +34,7 @@ test('what is pressed before the page answers, and before its core has come, is 
   await page.goto(PLAN, { waitUntil: 'commit' });
   const units = page.getByRole('button', { name: 'Units: metric' });
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-  await page.keyboard.press('v');
+  await page.getByRole('application').press('v');
   const length = page.locator('[data-row="bar-1"]').getByLabel(/^Length/);
   const before = await length.inputValue();
   await length.fill('1.35 m');

@@ -227,7 +227,7 @@ test('on a phone a keeper goes from the list to a changed bar', async ({ browser
   const row = page.locator('[data-row="bar-1"]');
   await row.getByLabel(/^Length/).fill('1.5 m');
   await row.getByLabel(/^Length/).press('Enter');
-  await row.getByRole('button', { name: 'More' }).first().click();
+  await row.getByRole('button', { name: 'Longer: Rear bar' }).click();
   await expect(row.getByLabel(/^Length/)).toHaveValue('1.51 m');
   await expect(page.locator('[data-stick] [data-mark]')).toHaveCount(1);
   await saved(page);
@@ -350,7 +350,10 @@ test('thirty mixed edits undone are as if never made, and done again are as they
   for (let i = 0; i < 8; i++) {
     for (const key of ['ArrowUp', 'Shift+ArrowLeft', 'u']) await page.keyboard.press(key);
   }
-  for (const key of ['d', 'a', 'Backspace', 'a']) await page.keyboard.press(key);
+  await page.keyboard.press('d');
+  for (const key of ['a', 'Escape']) await page.keyboard.press(key);
+  await drawing.press('Backspace');
+  for (const key of ['a', 'Escape']) await page.keyboard.press(key);
   await goTo(page, 'floor');
   await page.getByText('Compare rules').first().click();
   await page.getByRole('radio', { name: 'shut-in winters' }).click();

@@ -90,7 +90,7 @@ test('a plan edited while the server is down and then closed is offered on retur
     await again();
     await page.goto(address);
     const offer = page.getByRole('alert').filter({ hasText: 'were never saved' });
-    await expect(offer).toContainText('Litter: depth at first 10 cm → 17 cm');
+    await expect(offer).toContainText('Litter: depth at first 20 cm → 17 cm');
     await offer.getByRole('button', { name: 'Put them back' }).click();
     await saved(page);
     await page.reload();

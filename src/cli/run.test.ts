@@ -33,7 +33,9 @@ test('it prints the sentence, a table of staves and the findings', () => {
   expect(code).toBe(0);
   expect(out).toContain('This coop carries 6 birds. You plan 14. The roosts hold it back.');
   expect(out).toMatch(/Roosts +6 +short +14 +8/);
-  expect(out).toContain('Rear bar stands 16 cm from the wall; these birds want 38 cm.');
+  expect(out).toContain(
+    'Tails rub, and droppings foul the wall. Rear bar: 16 cm from the wall; these birds need 38 cm.',
+  );
 });
 
 test('as JSON it has stable figure ids, staves, findings and the day', () => {

@@ -21,7 +21,7 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   expect(texts).toContain(
     'Lengthen Rear bar and Front bar to 2.70 m, support Rear bar with 1 bracket between its ends and support Front bar with 1 bracket between its ends',
   );
-  expect(texts).toContain('Add 2 dishes of shell');
+  expect(texts).toContain('Add 2 dishes of oyster shell');
   for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
   expect(bringsText({ brings: [], worsens: [], lesser: [] })).toBeNull();
   expect(
@@ -53,6 +53,6 @@ test('what a change is done piece by piece stands under it, and in one line afte
     ],
   };
   expect(remedyText(remedy, plan)).toBe(
-    'Raise Rear bar to 60 cm above the litter, set out of the droppings what stands on the floor: move Hanging tube to 1.00 m from the left and 20 cm from the front wall; move Round fount to 30 cm from the left and 40 cm from the front wall and level the litter to 15 cm',
+    'Raise Rear bar to 60 cm above the litter, move what stands on the floor out of the droppings: move Hanging tube to 1.00 m from the left and 20 cm from the front wall; move Round fount to 30 cm from the left and 40 cm from the front wall and level the litter to 15 cm',
   );
 });

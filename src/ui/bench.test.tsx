@@ -108,7 +108,7 @@ test('a finding tells its numbers, each with its working under it', async () => 
     </Figures>,
   );
   expect(screen.getByRole('listitem')).toHaveTextContent(
-    'Rear bar stands 16 cm from the wall; these birds want 38 cm.',
+    'Tails rub, and droppings foul the wall. Rear bar: 16 cm from the wall; these birds need 38 cm.',
   );
   await userEvent.setup().click(screen.getByRole('button', { name: '38 cm' }));
   const working = await screen.findByRole('region', { name: 'Working' });

@@ -72,6 +72,7 @@ function tries(control: Control): (() => void)[] {
     typed('2'),
     typed('10'),
     typed('Another'),
+    typed('50 x 50 mm'),
   ];
 }
 

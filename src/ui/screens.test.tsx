@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom/jest-globals';
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { screen, within } from '@testing-library/react';
+import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { DAY, sample } from '@/core/tests/plans';
 import { FlockScreen } from './flock/FlockScreen';
@@ -146,10 +146,13 @@ describe('the panel', () => {
     expect(plan()?.shell.roof.lowM).toBe(1.9);
   });
 
-  test('cautions stand where the choice is made', () => {
-    goTo('roosts');
+  test('cautions that a choice brings stand where it is made, the others on the sheet', () => {
+    goTo('water');
     show(<StationPanel />);
-    expect(screen.getByText(/A person must not hang from bars/)).toBeInTheDocument();
+    expect(screen.getByText('Put no vinegar in galvanised vessels.')).toBeInTheDocument();
+    act(() => goTo('roosts'));
+    expect(screen.queryByText(/A person must not hang from bars/)).toBeNull();
+    expect(screen.getByRole('link', { name: /All cautions of this plan/ })).toBeInTheDocument();
   });
 });
 

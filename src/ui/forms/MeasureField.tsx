@@ -92,6 +92,7 @@ export function MeasureField({
           // biome-ignore lint/a11y/noAutofocus: only the first field of a dialog that was just asked for
           autoFocus={autoFocus}
           value={draft ?? written}
+          data-dirty={(draft !== null && draft !== typed.current?.text) || undefined}
           data-refused={(error !== null && draft !== null) || undefined}
           placeholder={placeholder}
           inputMode="text"

@@ -159,6 +159,7 @@ export function TextField({
         type={type}
         className={`input ${type === 'date' ? 'figures text-[0.87rem]' : ''}`}
         value={draft ?? value}
+        data-dirty={draft !== null || undefined}
         data-refused={(error !== null && draft !== null) || undefined}
         maxLength={type === 'text' ? PLAN_LIMITS.name : undefined}
         autoComplete="off"

@@ -29,15 +29,17 @@ export function useBenchKeys(): void {
     let afterG = false;
     const onKey = (event: KeyboardEvent): void => {
       const { target } = event;
+      const key = event.key.toLowerCase();
+      const control = event.ctrlKey || event.metaKey;
       if (
         target instanceof HTMLElement &&
         target.closest('input, select, textarea, [role="dialog"]')
       ) {
-        if (event.key === 'Escape' && !target.closest('[role="dialog"]')) focusStave();
-        return;
+        if (target.closest('[role="dialog"]')) return;
+        if (event.key === 'Escape') focusStave();
+        // a field with nothing typed into it has nothing of its own to undo
+        if (!control || !/^[zy]$/.test(key) || target.hasAttribute('data-dirty')) return;
       }
-      const key = event.key.toLowerCase();
-      const control = event.ctrlKey || event.metaKey;
       if (control && key === 'z') {
         event.preventDefault();
         if (event.shiftKey) redo();
@@ -48,7 +50,7 @@ export function useBenchKeys(): void {
       } else if (!control && !event.altKey) {
         const wasAfterG = afterG;
         afterG = key === 'g';
-        letter(event, key, wasAfterG);
+        letter(event, key, wasAfterG, target);
       }
     };
     window.addEventListener('keydown', onKey);
@@ -56,14 +58,19 @@ export function useBenchKeys(): void {
   }, []);
 }
 
-function letter(event: KeyboardEvent, key: string, afterG: boolean): void {
+function letter(
+  event: KeyboardEvent,
+  key: string,
+  afterG: boolean,
+  target: EventTarget | null,
+): void {
   if (key === '?') {
     event.preventDefault();
     useKeys.setState({ open: true });
     return;
   }
   if (!useKeys.getState().letters) return;
-  if (!document.activeElement?.closest('[data-letters]')) return;
+  if (!(target instanceof Element && target.closest('[data-letters]'))) return;
   // Enter on a button is the button's
   if (key === 'enter' && document.activeElement?.closest('button, a, summary, [data-figure]'))
     return;
