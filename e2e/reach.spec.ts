@@ -315,13 +315,13 @@ test('the light is chosen by hand, and kept', async ({ page }) => {
   const paper = () =>
     page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor);
   const day = await paper();
-  await page.getByRole('button', { name: /^Light: as the system/ }).click();
+  await page.getByRole('button', { name: /^Screen: as the system/ }).click();
   expect(await paper()).toBe(day);
-  await page.getByRole('button', { name: /^Light: daylight/ }).click();
+  await page.getByRole('button', { name: /^Screen: day/ }).click();
   const lamp = await paper();
   expect(lamp).not.toBe(day);
   await page.reload();
-  await expect(page.getByRole('button', { name: /^Light: lamp-lit/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^Screen: lamp/ })).toBeVisible();
   expect(await paper()).toBe(lamp);
 });
 

@@ -58,7 +58,7 @@ test('without a mouse: the next finding, and Enter does its remedy', async ({ pa
   });
   // worst first, from station to station
   const walked: string[] = [];
-  while (walked.length < 60 && !walked.at(-1)?.includes('Too little roost')) {
+  while (walked.length < 60 && !walked.at(-1)?.includes('Too little bar')) {
     const before = walked.at(-1);
     await page.keyboard.press('f');
     await expect.poll(() => picked.first().textContent()).not.toBe(before);

@@ -67,7 +67,7 @@ export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
     text: 'Crowded birds peck one another, and the litter stays wet. They need {needed}; {there} is free, {missing} too little.',
   },
   'roosts.length.short': {
-    title: 'Too little roost',
+    title: 'Too little bar',
     text: 'The last birds up sleep in nests, on ledges or in the doorway. {without|bare} of {present} find no place on the bars. They need {needed}; {there} counts, {missing} too little.',
   },
   'roosts.places.short': {

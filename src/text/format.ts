@@ -3,6 +3,7 @@ import {
   KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
   LITRES_PER_GALLON,
+  METRES_PER_FOOT,
   SQUARE_METRES_PER_SQUARE_FOOT,
   WATTS_PER_BTU_HOUR,
 } from '@/core/kernel/units/factors.data';
@@ -76,12 +77,18 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   newtonsM: (v) => `${threeFigures(v)} N/m`,
   m3: (v) => `${threeFigures(v * 1e6)} cm³`,
   m4: (v) => `${threeFigures(v * 1e8)} cm⁴`,
-  kgLitre: (v) => `${threeFigures(v)} kg a litre`,
+  kgLitre: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} kg a litre`
+      : `${threeFigures((v / KILOGRAMS_PER_POUND) * LITRES_PER_GALLON)} lb a gallon`,
   kgM2: (v, units) =>
     units === METRIC
       ? `${threeFigures(v)} kg to the m²`
       : `${threeFigures((v / KILOGRAMS_PER_POUND) * SQUARE_METRES_PER_SQUARE_FOOT)} lb to the ft²`,
-  kgM3: (v) => `${threeFigures(v)} kg a m³`,
+  kgM3: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} kg a m³`
+      : `${threeFigures((v / KILOGRAMS_PER_POUND) * METRES_PER_FOOT ** 3)} lb a ft³`,
   bales: (v) => `${v.toFixed(1)} bales`,
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,

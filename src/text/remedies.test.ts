@@ -26,7 +26,9 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   expect(bringsText({ brings: [], worsens: [], lesser: [] })).toBeNull();
   expect(
     bringsText({ brings: ['floor.area.short'], worsens: ['feed.access.short'], lesser: [] }),
-  ).toBe('It brings, as bad: too little floor. It makes worse: too few places at the feeder.');
+  ).toBe(
+    'But this causes, as bad: too little floor. But this makes worse: too few places at the feeder.',
+  );
 });
 
 test('what a change is done piece by piece stands under it, and in one line after a colon', () => {

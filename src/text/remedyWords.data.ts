@@ -51,7 +51,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
     'Size the floor by [[0.28 to 0.37 m²|3 to 4 ft²]] a bird: for mild winters and an open run',
   'floor.to.sleepingOnly':
     'Size the floor for sleeping only: for a dry, roofed run that is open every day',
-  'flock.fewer': 'Keep {birds} here; the others need a second house',
+  'flock.fewer': 'Keep {birds} here; the others need a second coop',
   'floor.shutIn': 'Size the floor for shut-in winters',
   'shell.moveIn': 'Move {fixtures} inside',
   'shell.moveThing': 'Move {fixtures} to {left} from the left and {front} from the front wall',

@@ -2,7 +2,7 @@
 export const TOPIC_NAMES: Readonly<Record<string, string>> = {
   'floor.area': 'Floor for each bird',
   'roosts.length': 'Length of bar for each bird',
-  'nests.hens': 'Hens to a nest box',
+  'nests.hens': 'Hens to a box',
   'roosts.spacing': 'How bars stand to one another',
   'roosts.height': 'How high birds sleep',
   'roosts.hop': 'How high birds hop',

@@ -336,7 +336,7 @@ export const SCHOOLS: readonly RuleRow[] = [
     id: 'air.area.tenthOfFloor',
     topic: 'air.area',
     school: 'a tenth of the floor',
-    why: 'A tenth of the floor area is always open high up, and another tenth can be opened. Hot places need a fifth. It grows with the house.',
+    why: 'A tenth of the floor area is always open high up, and another tenth can be opened. Hot places need a fifth. It grows with the coop.',
     params: {
       perBirdM2: 0,
       alwaysPerBirdM2: 0,

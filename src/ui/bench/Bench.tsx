@@ -4,7 +4,6 @@ import { type KeyboardEvent, useMemo } from 'react';
 import type { View } from '@/core/drawing/shape';
 import { WALL_DRAWN_M } from '@/core/drawing/view';
 import { ZONES } from '@/core/model/scope';
-import { formatPlain } from '@/text/format';
 import { MARK_NAMES } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -22,6 +21,13 @@ const VIEWS: readonly { id: View; name: string; caption: string }[] = [
   { id: 'side', name: 'Side', caption: 'Section, seen from the right; the front is at the left' },
   { id: 'above', name: 'Above', caption: 'Plan, seen from above; the front is at the foot' },
 ];
+
+/** From where each view is seen, for readers of the screen. */
+const SEEN: Readonly<Record<View, string>> = {
+  front: 'seen from the front',
+  side: 'seen from the right side',
+  above: 'seen from above',
+};
 
 /** Narrower than this a drawing has no room for every mark: only the picked fixture's are shown. */
 const NARROW_PX = 480;
@@ -111,7 +117,7 @@ function Canvas({ view }: { view: View }) {
     <div ref={ref} className="h-full min-h-60 overflow-hidden">
       <svg
         role="application"
-        aria-label={`Drawing of ${plan.name} at ${formatPlain(Math.round(projection.scale))} pixels to the metre`}
+        aria-label={`Drawing of ${plan.name}, ${SEEN[view]}. Arrow keys move the picked fixture.`}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
         tabIndex={0}
         // drawn for no size in particular, it fills what room there is
@@ -185,8 +191,8 @@ function PlacesLine() {
     return (
       <p className="px-4 pt-1 pb-3 text-[0.9rem] text-soft">
         {planned === 0
-          ? 'No birds yet: add a group under Flock, and they are drawn here at their own size.'
-          : 'No bars yet: add one under Roosts, and the planned birds go up on it.'}
+          ? 'No birds yet. Add a group under Flock to see them here at their own size.'
+          : 'No bars yet. Add one under Roosts to see the birds go up on it.'}
       </p>
     );
   }
@@ -194,11 +200,11 @@ function PlacesLine() {
   return (
     <WorkingHost className="px-4 pt-1 pb-3 text-[0.9rem] text-soft" workingClassName="px-4 pb-3">
       {all ? (
-        <p>Every one of the planned birds has a place on the bars.</p>
+        <p>At night every planned bird has a place on the bars.</p>
       ) : (
         <p>
-          Drawn with the planned flock gone up: <Figure id="roosts.without" /> without a place on
-          the bars, dashed on the litter.
+          At night: <Figure id="roosts.without" /> without a place on the bars, dashed on the
+          litter.
         </p>
       )}
     </WorkingHost>

@@ -29,9 +29,9 @@ export function CautionSheet({
         Take care: <span data-name>{plan.name}</span>
       </h1>
       <p className="mt-2 text-soft">
-        What can hurt a person or a bird here, as the plan stood on{' '}
-        <time data-day={on}>{formatDay(on)}</time>. This sheet takes the place of no electrician,
-        vet, builder or authority.
+        What can hurt a person or a bird here, in the plan of{' '}
+        <time data-day={on}>{formatDay(on)}</time>. Ask an electrician, a vet, a builder or your
+        authority as well: this sheet does not replace them.
       </p>
       {STATIONS.filter((s) => cautions.some((c) => c.station === s)).map((station) => (
         <section key={station} className="mt-4 break-inside-avoid">

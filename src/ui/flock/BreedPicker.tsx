@@ -19,6 +19,7 @@ import {
 } from '@/text/breeds';
 import { silhouetteDetail, silhouettePath } from '../bench/silhouette';
 import { Field } from '../forms/Field';
+import { eggMassIn } from '../forms/measures';
 import { edit, usePlan } from '../store/bench';
 import type { ChangeGroup } from './changeGroup';
 
@@ -244,7 +245,7 @@ function Compared({
         <Fact name="eggs">
           {shown.eggsYear === 0
             ? 'not kept to lay'
-            : `${shown.eggsYear} in the first year, ${Math.round(shown.eggKg * 1000)} g, ${EGG_COLOUR_NAMES[shown.eggColour]}`}
+            : `${shown.eggsYear} in the first year, ${eggMassIn(units).write(shown.eggKg)}, ${EGG_COLOUR_NAMES[shown.eggColour]}`}
         </Fact>
         <Fact name="cold">{shown.coldHardy} of 5</Fact>
         <Fact name="heat">{shown.heatHardy} of 5</Fact>

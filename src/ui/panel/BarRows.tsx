@@ -63,10 +63,10 @@ function BarRow({ bar }: { bar: Bar }) {
           <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
           {figures.get(`roosts.bar.${bar.id}.birds`) ? (
             <>
-              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> of the planned flock sit here
+              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> of the planned birds sit here
             </>
           ) : bar.use === 'step' ? (
-            '; a step is not slept on'
+            '; nobody sleeps on a step'
           ) : null}
           .
         </p>

@@ -174,9 +174,9 @@ function PasteNormals({ done }: { done: () => void }) {
         {read === null
           ? known
             ? 'Paste others to replace those in use.'
-            : 'Minimum and maximum are enough; the rest is taken as typical.'
+            : 'Minimum and maximum are enough; typical figures fill in the rest.'
           : read.ok
-            ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' The rest is taken as typical.' : ''}`
+            ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' Typical figures fill in the rest.' : ''}`
             : read.issues.slice(0, 2).map(issueText).join(' ')}
       </p>
       <button type="button" className="button mt-1" disabled={!read?.ok} onClick={take}>

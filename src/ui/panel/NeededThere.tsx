@@ -12,7 +12,7 @@ export function NeededThere({ station }: { station: StationId }) {
   if (station === 'flock') return <FlockCounts plannedOn={plannedOn} />;
   if (!figures.get(`${station}.needed`) || !figures.get(`${station}.have`)) {
     return stave?.state === 'notApplicable' && CARRYING.has(station) ? (
-      <p className="text-soft">No bird of this flock asks anything of it.</p>
+      <p className="text-soft">{NOBODY[station]}</p>
     ) : null;
   }
   return (
@@ -35,7 +35,7 @@ export function NeededThere({ station }: { station: StationId }) {
               {' '}
               Carries <Figure id={`${station}.capacity`} />.
               {stave?.carries === 0 && (figures.get(`${station}.have`)?.value ?? 0) > 0
-                ? ' Birds are counted in step, each kind by its share: here one kind finds no place from its first bird on, whoever else finds one.'
+                ? ' One kind of bird finds no place at all here, so the coop carries none of this flock.'
                 : null}
             </>
           ) : null}
@@ -44,6 +44,17 @@ export function NeededThere({ station }: { station: StationId }) {
     </div>
   );
 }
+
+/** What is missing where nobody in the flock needs the station. */
+const NOBODY: Readonly<Partial<Record<StationId, string>>> = {
+  floor: 'Add birds to see how much floor they need.',
+  roosts: 'Add birds to see how much bar they need.',
+  nests: 'Add hens that lay to see how many boxes they need.',
+  air: 'Add birds to see how much air they need.',
+  feed: 'Add birds to see how much feeder they need.',
+  water: 'Add birds to see how much drinker they need.',
+  door: 'Add birds to see how many pop doors they need.',
+};
 
 /** Stations that are sized for birds. */
 const CARRYING: ReadonlySet<StationId> = new Set([
@@ -74,12 +85,12 @@ function For({ station }: { station: StationId }) {
         </>
       );
     case 'air':
-      return <>net, all that can stand open on a hot day</>;
+      return <>net, all that you can open on a hot day</>;
     case 'feed':
     case 'water':
-      return <>places when it has just been filled</>;
+      return <>places when you have just filled it</>;
     case 'door':
-      return <>one for every fifteen birds, large enough for all of them</>;
+      return <>one for every fifteen birds, and large enough for them</>;
     default:
       return <>on the last day in it</>;
   }
@@ -106,7 +117,7 @@ function FlockCounts({ plannedOn }: { plannedOn: string | null }) {
       <p className="mt-1.5 text-[0.87rem] text-soft">
         {plannedOn ? (
           <>
-            Most birds living in the coop on one day of the next years, first on{' '}
+            The most birds that live here on one day of the years ahead, first on{' '}
             <time data-day={plannedOn}>{formatDay(plannedOn)}</time>.
           </>
         ) : (

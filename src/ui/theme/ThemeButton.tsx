@@ -4,14 +4,14 @@ import { useEffect, useState } from 'react';
 import { asTheme, nextTheme, THEME_COOKIE, type Theme } from './theme';
 
 const NAMES: Readonly<Record<Theme, string>> = {
-  system: 'as the system has it',
-  day: 'daylight',
-  lamp: 'lamp-lit',
+  system: 'as the system',
+  day: 'day',
+  lamp: 'lamp',
 };
 
 const ICONS = { system: MonitorCog, day: Sun, lamp: Lamp } as const;
 
-/** Changes the light by hand: the system's, daylight, lamp-lit. */
+/** Changes how the screen is lit by hand: as the system, day, lamp. */
 export function ThemeButton() {
   const [theme, setTheme] = useState<Theme>('system');
   useEffect(() => setTheme(asTheme(document.documentElement.dataset.theme)), []);
@@ -28,8 +28,8 @@ export function ThemeButton() {
       type="button"
       className="icon-button"
       onClick={change}
-      aria-label={`Light: ${NAMES[theme]}. Change`}
-      title={`Light: ${NAMES[theme]}`}
+      aria-label={`Screen: ${NAMES[theme]}. Change`}
+      title={`Screen: ${NAMES[theme]}`}
     >
       <Icon size={17} aria-hidden />
     </button>

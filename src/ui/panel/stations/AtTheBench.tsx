@@ -15,11 +15,11 @@ const AT_THE_BENCH: Partial<Record<StationId, Measures>> = {
   nests: {
     rules: [
       ['Board along the front, to hold the bedding', 'nests.lip.board'],
-      ['Landing rail before the lip, at least', 'nests.rail.near'],
+      ['Landing rail in front of the lip, at least', 'nests.rail.near'],
       ['and at most', 'nests.rail.far'],
       ['Curtain, open at its foot by', 'nests.curtain.gap'],
     ],
-    says: 'Dividers, floors and liners that lift out are the ones that get cleaned.',
+    says: 'Make dividers, floors and liners lift out: then they get cleaned.',
   },
   shell: {
     rules: [
@@ -28,11 +28,11 @@ const AT_THE_BENCH: Partial<Record<StationId, Measures>> = {
       ['High perch in the run, from the mesh', 'run.perch.mesh'],
       ['Winter windscreen on the run, open at its top', 'run.screen.gap'],
     ],
-    says: 'Screws with washers, or battens screwed down over the edge. Where foxes, dogs or badgers force mesh, a second of thicker wire goes outside it: a small aperture is not strength.',
+    says: 'Use screws with washers, or screw battens over the edge. Where foxes, dogs or badgers force mesh, fix thicker wire outside it. Fine mesh is not strong mesh.',
   },
   door: {
     rules: [['Cleat, wide and high', 'door.cleat.size']],
-    says: 'Screws shorter than the boards together, so that no point comes through under a foot.',
+    says: 'Use screws shorter than the boards together, so that no point comes through.',
   },
 };
 

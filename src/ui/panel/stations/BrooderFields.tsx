@@ -31,7 +31,7 @@ export function BrooderFields() {
     <>
       {brooder === null ? (
         <div className="flex flex-col gap-2">
-          <p className="text-soft">Chicks are to be reared here and no brooder is entered yet.</p>
+          <p className="text-soft">Chicks will be reared here, and there is no brooder yet.</p>
           <button
             type="button"
             className="button button-primary self-start"
@@ -119,7 +119,7 @@ function Out() {
         </WorkingHost>
       ))}
       <p className="text-[0.84rem] text-soft" data-reason>
-        Outdoor nights are taken; what the coop adds is not counted.
+        Judged by nights outdoors; the coop’s own warmth is left out.
       </p>
     </Part>
   );
@@ -129,7 +129,7 @@ function Joining() {
   return (
     <details className="text-[0.87rem]">
       <summary className="w-fit text-chalk hover:underline max-lg:min-h-[44px]">
-        Joining the older birds
+        When they join the older birds
       </summary>
       <WorkingHost className="mt-1">
         <p>
@@ -138,10 +138,13 @@ function Joining() {
         </p>
       </WorkingHost>
       <ul className="list-disc pl-4 text-soft" data-reason>
-        <li>Then hours together, watched; in pairs or more, never one alone.</li>
-        <li>Not before two thirds of the smallest grown bird’s mass.</li>
-        <li>Put on the bars after dark, with a spare feeder and drinker out of sight.</li>
-        <li>A pop hole too small for the grown ones is a refuge.</li>
+        <li>Then let them be together for hours while you watch: two or more, never one alone.</li>
+        <li>Wait until they weigh two thirds of the smallest grown bird.</li>
+        <li>
+          Put them on the bars after dark. Give them a feeder and a drinker of their own, out of
+          sight.
+        </li>
+        <li>A small hole that grown birds cannot pass gives them a safe place.</li>
       </ul>
     </details>
   );

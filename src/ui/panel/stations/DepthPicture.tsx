@@ -64,8 +64,7 @@ export function DepthPicture() {
       </svg>
       <p className="text-soft">
         From <Figure id="litter.depth" /> to <Figure id="litter.depth.end" /> by{' '}
-        <time data-day={out}>{formatDay(out)}</time>; the dashed line is what lips, bars and sills
-        are held to.
+        <time data-day={out}>{formatDay(out)}</time>; heights are judged from the dashed line.
       </p>
     </WorkingHost>
   );

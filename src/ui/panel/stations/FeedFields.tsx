@@ -50,7 +50,7 @@ export function FeedFields() {
               },
               {
                 kind: 'yes',
-                label: 'One grower or all-flock feed for all, shell apart',
+                label: 'One grower or all-flock feed for all, oyster shell apart',
                 get: (f) => f.allFlock,
                 set: (f, v) => {
                   f.allFlock = v;
@@ -62,7 +62,7 @@ export function FeedFields() {
         </div>
       </Part>
       <MonthBars of="feed" title="Eaten, month by month" />
-      <Part title="Shell and grit">
+      <Part title="Oyster shell and grit">
         <DishRows />
       </Part>
     </>

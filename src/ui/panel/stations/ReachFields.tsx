@@ -61,7 +61,7 @@ export function ReachFields() {
       </div>
       <FigureList
         rows={[
-          { name: 'Headroom you want', id: 'reach.headroom' },
+          { name: 'Headroom you need', id: 'reach.headroom' },
           { name: 'Floor out of reach', id: 'reach.unreached' },
         ]}
       />

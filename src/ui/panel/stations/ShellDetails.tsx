@@ -185,8 +185,8 @@ function AnimalsPart() {
     <fieldset className="grid grid-cols-2 gap-x-3 gap-y-1">
       <legend className="mb-1 text-[0.84rem] text-soft">
         {site.animals === null
-          ? 'Animals that come here. Not asked yet: foxes and rats are taken.'
-          : 'Animals that come here: they set the mesh of every opening.'}
+          ? 'Animals that come here. Tick them; until then the plan counts on foxes and rats.'
+          : 'Animals that come here: they decide the mesh of every opening.'}
       </legend>
       <SpecFields
         of={site}
@@ -213,13 +213,13 @@ function SiteAdvice() {
   const { site, shell } = usePlan();
   const lines = [
     site.treesOver && shell.roofBuild === 'sheetMetal'
-      ? 'Shade is worth much in summer; on a metal roof nuts and branches are loud enough to frighten birds, and leaves fill the gutter.'
+      ? 'Shade helps much in summer. On a metal roof, nuts and branches frighten birds, and leaves fill the gutter.'
       : null,
     site.treesOver && shell.roofBuild !== 'sheetMetal'
-      ? 'Shade is worth much in summer; clear leaves from the gutter after they fall.'
+      ? 'Shade helps much in summer. Clear leaves from the gutter in autumn.'
       : null,
     site.wet
-      ? 'Stand the coop and the run on a drained pad before anything else: no litter stays dry on wet ground.'
+      ? 'First build a drained pad for the coop and the run. No litter stays dry on wet ground.'
       : null,
     'A power lead comes in through a sleeve that is sealed against animals.',
   ].filter((l) => l !== null);

@@ -206,7 +206,7 @@ export function PopDoorRows() {
         },
         {
           kind: 'yes',
-          label: 'A lamp is in view of its eye',
+          label: 'Its sensor sees a lamp',
           when: (d) => d.works === 'light' || d.works === 'earlier',
           get: (d) => d.lampInView,
           set: (d, v) => {
@@ -223,7 +223,7 @@ export function PopDoorRows() {
         },
         {
           kind: 'yes',
-          label: 'A hand override, and a second door',
+          label: 'It can be worked by hand, and has a second door',
           when: powered,
           get: (d) => d.override,
           set: (d, v) => {
@@ -232,7 +232,7 @@ export function PopDoorRows() {
         },
         {
           kind: 'yes',
-          label: 'Cord and track guarded from birds',
+          label: 'Birds cannot reach its cord and track',
           when: powered,
           get: (d) => d.guarded,
           set: (d, v) => {

@@ -71,7 +71,7 @@ export function FeederRows() {
         },
       ]}
       moreTitle="Feed, place, weight, how it is filled"
-      empty="No feeder yet. Every bird wants a place when it has just been filled."
+      empty="No feeder yet. Every bird needs a place when you have just filled it."
       adds={[
         { name: 'Add a feeder', make: 'feeder' },
         {
@@ -103,7 +103,7 @@ export function DishRows() {
           },
         },
       ]}
-      empty="No dish of shell or grit yet."
+      empty="No dish of oyster shell or grit yet."
       adds={[
         { name: 'Shell', make: 'shell' },
         { name: 'Grit', make: 'grit' },
