@@ -19,7 +19,7 @@ test('a remedy is said as what is done, in the plan’s units', () => {
   const all = before.findings.flatMap((f) => remedies(plan, f, before));
   const texts = all.map((r) => remedyText(r, plan));
   expect(texts).toContain(
-    'Lengthen Rear bar and Front bar to 2.70 m, support Rear bar with 1 bracket between its ends and support Front bar with 1 bracket between its ends',
+    'Lengthen Rear bar and Front bar to 2.70 m, put 1 bracket under Rear bar, and put 1 bracket under Front bar',
   );
   expect(texts).toContain('Add 2 dishes of oyster shell');
   for (const text of texts) expect(text).not.toMatch(/[{}]|undefined/);
@@ -55,6 +55,6 @@ test('what a change is done piece by piece stands under it, and in one line afte
     ],
   };
   expect(remedyText(remedy, plan)).toBe(
-    'Raise Rear bar to 60 cm above the litter, move what stands on the floor out of the droppings: move Hanging tube to 1.00 m from the left and 20 cm from the front wall; move Round fount to 30 cm from the left and 40 cm from the front wall and level the litter to 15 cm',
+    'Raise Rear bar to 60 cm above the litter, move what stands on the floor out of the droppings: move Hanging tube to 1.00 m from the left and 20 cm from the front wall; move Round fount to 30 cm from the left and 40 cm from the front wall, and level the litter to 15 cm',
   );
 });

@@ -29,7 +29,7 @@ export function remedyLines(remedy: Pick<Remedy, 'steps' | 'plan'>, plan: Plan):
     const own = i === 0 ? say(step) : asPart(say(step));
     const text = i === last && i > 0 ? `and ${own}` : own;
     const parts = (step.parts ?? []).map((part) => asPart(say(part)));
-    const end = i === last ? '' : i === last - 1 ? ' ' : ', ';
+    const end = i === last ? '' : ', ';
     if (parts.length === 0) return { text: `${text}${end}`, parts };
     return {
       text: `${text}: `,

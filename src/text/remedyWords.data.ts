@@ -81,7 +81,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'roosts.addStepsDown': 'Set {steps} as a way down from {fixtures}',
   'roosts.lower': 'Lower {fixtures} to {height} above the litter',
   'roosts.lowerWithNests': 'Lower {fixtures} to {height} above the litter, and the nests with it',
-  'roosts.brackets': 'Support {fixtures} with {brackets} between its ends',
+  'roosts.brackets': 'Put {brackets} under {fixtures}',
   'roosts.onEdge': 'Turn {fixtures} on edge',
   'roosts.thicken': 'Make {fixtures} {width} across',
   'roosts.ofWood': 'Make {fixtures} of wood, flat',

@@ -102,7 +102,9 @@ test('no sentence is longer than twenty-five words; the forty longest are these'
     .sort((a, b) => b.words - a.words)
     .slice(0, 40);
   if (process.env.SHOW_SENTENCES) {
-    for (const { where, words, text } of longest) console.info(`${words}  ${text}  (${where})`);
+    process.stdout.write(
+      longest.map(({ where, words, text }) => `${words}  ${text}  (${where})\n`).join(''),
+    );
   }
   expect(longest).toHaveLength(40);
   expect(longest.filter(({ words }) => words > MOST_WORDS)).toEqual([]);

@@ -26,7 +26,7 @@ export function NeededThere({ station }: { station: StationId }) {
           <For station={station} />
           {stave?.setOn ? (
             <>
-              , set by <time data-day={stave.setOn}>{formatDay(stave.setOn)}</time>
+              , most on <time data-day={stave.setOn}>{formatDay(stave.setOn)}</time>
             </>
           ) : null}
           .

@@ -170,7 +170,7 @@ export function RoostDetails() {
         <FixtureRows<'board'>
           kind="board"
           specs={BOX}
-          empty="No board under the bars: what falls at night falls on the litter."
+          empty="No board under the bars: droppings of the night fall on the litter."
           adds={[{ name: 'Add a board', make: 'board' }]}
         />
       </Part>
@@ -188,7 +188,7 @@ export function RoostDetails() {
               },
             },
           ]}
-          empty="None entered. Anything flat and as high as the bars is slept on."
+          empty="None entered. Birds sleep on anything flat that is as high as the bars."
           adds={[{ name: 'Add a ledge', make: 'ledge' }]}
         />
       </Part>

@@ -1,0 +1,73 @@
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { askForNewPlan, goTo, openPlan, there } from './help';
+
+/**
+ * Each page as it is read from top to bottom by who hears it. The readings lie beside this test: a change of words
+ * or order shows there. `UPDATE_READING=1` writes them anew; then read them.
+ */
+const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
+  'list, a plan': async (page) => {
+    await page.goto('/');
+    return page.locator('[data-plan="pell-garth"]').ariaSnapshot();
+  },
+  'list, a new plan': async (page) => {
+    await page.goto('/');
+    await askForNewPlan(page);
+    return page.getByRole('dialog').ariaSnapshot();
+  },
+  'list, the room of a new plan': async (page) => {
+    await page.goto('/');
+    await askForNewPlan(page);
+    await page.getByLabel(/^Name of the coop/).fill('Shed');
+    await page.getByRole('button', { name: 'Next: the room' }).click();
+    await page.getByLabel(/^Length/).waitFor();
+    return page.getByRole('dialog').ariaSnapshot();
+  },
+  'plan, roosts': async (page) => {
+    await openPlan(page, 'pell-garth');
+    await expect(page.locator('[data-remedy]').first()).toBeVisible();
+    return page.locator('body').ariaSnapshot();
+  },
+  'plan, flock': async (page) => {
+    await openPlan(page, 'tamar-flats');
+    await goTo(page, 'flock');
+    await there(page, 'flock');
+    return page.locator('main').ariaSnapshot();
+  },
+  'plan, air': async (page) => {
+    await openPlan(page, 'tamar-flats');
+    await goTo(page, 'air');
+    await there(page, 'air');
+    return page.locator('aside').ariaSnapshot();
+  },
+  'plan, brooder': async (page) => {
+    await openPlan(page, 'osk-landing');
+    await goTo(page, 'brooder');
+    await there(page, 'brooder');
+    return page.locator('main').ariaSnapshot();
+  },
+  'one page to print': async (page) => {
+    await page.goto('/plans/pell-garth/print');
+    return page.locator('main').ariaSnapshot();
+  },
+  cautions: async (page) => {
+    await page.goto('/plans/osk-landing/cautions');
+    return page.locator('main').ariaSnapshot();
+  },
+};
+
+const fileOf = (name: string): string => `e2e/reading/${name.replace(/[^a-z]+/g, '-')}.txt`;
+
+for (const [name, read] of Object.entries(READINGS)) {
+  test(`read from top to bottom, it makes sense: ${name}`, async ({ page }) => {
+    const text = `${await read(page)}\n`;
+    const file = fileOf(name);
+    if (process.env.UPDATE_READING === '1') {
+      mkdirSync('e2e/reading', { recursive: true });
+      writeFileSync(file, text);
+    }
+    expect(existsSync(file), `${file} is missing: UPDATE_READING=1 writes it`).toBe(true);
+    expect(text).toBe(readFileSync(file, 'utf8'));
+  });
+}
