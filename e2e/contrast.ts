@@ -96,7 +96,13 @@ const measure = (
       for (const selector of all) {
         const element = document.querySelector(selector);
         if (!element || isUnseen(element)) continue;
-        const box = element.getBoundingClientRect();
+        // of a text beside a picture in one element only the text counts
+        const words = [...element.childNodes].find(
+          (n) => n.nodeType === 3 && n.textContent?.trim(),
+        );
+        const range = document.createRange();
+        if (words) range.selectNodeContents(words);
+        const box = (words ? range : element).getBoundingClientRect();
         const [x, y, width, height] = [box.x, box.y, box.width, box.height].map(Math.floor) as [
           number,
           number,

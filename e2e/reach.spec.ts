@@ -68,7 +68,7 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
       await goTo(page, 'flock');
       await page.getByRole('button', { name: 'More of Pullets kept' }).click();
       await page.getByRole('button', { name: 'Breed: Brahma' }).click();
-      await page.getByPlaceholder(/Name, class, egg colour/).fill('pea');
+      await page.getByPlaceholder(/class, egg colour/).fill('pea');
     },
   },
   'the bench, the flock month by month': {
@@ -259,12 +259,6 @@ test('without a mouse: from a new plan to its file', async ({ page }) => {
       if (name.test(label)) return;
     }
     throw new Error(`no way by keyboard to ${name}`);
-  };
-  const type = async (name: RegExp, text: string): Promise<void> => {
-    await tabTo(name);
-    await page.waitForTimeout(50);
-    await page.keyboard.type(text);
-    await page.keyboard.press('Enter');
   };
   await tabTo(/New plan/);
   await page.keyboard.press('Enter');

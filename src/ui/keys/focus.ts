@@ -5,13 +5,12 @@ const MOST_FRAMES = 40;
 
 /** Moves the focus to the first thing that a selector names, as soon as it is on the page. */
 export function focusOn(selector: string, frames = MOST_FRAMES): void {
-  requestAnimationFrame(() => {
-    const found = document.querySelector<HTMLElement>(selector);
-    if (found) {
-      found.focus();
-      found.scrollIntoView({ block: 'nearest' });
-    } else if (frames > 0) focusOn(selector, frames - 1);
-  });
+  const found = document.querySelector<HTMLElement>(selector);
+  if (found) {
+    // at once where it is there: who types fast has pressed the next key by the next frame
+    found.focus();
+    found.scrollIntoView({ block: 'nearest' });
+  } else if (frames > 0) requestAnimationFrame(() => focusOn(selector, frames - 1));
 }
 
 /** The stave of the station that is open. */
@@ -19,6 +18,9 @@ const STAVE = '[data-door][aria-current="page"]';
 
 /** Moves the focus to the stave of the station that is open. */
 export const focusStave = (): void => focusOn(STAVE);
+
+/** Moves the focus to the stave of a station. */
+export const focusStation = (id: string): void => focusOn(`[data-door][data-station="${id}"]`);
 
 /** Where what had the focus is gone from the page, the open station's stave has it next. */
 export function keepFocus(): void {

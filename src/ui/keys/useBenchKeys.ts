@@ -2,7 +2,7 @@
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { goTo, redo, undo } from '../store/bench';
-import { focusStave } from './focus';
+import { focusStation, focusStave } from './focus';
 import { LETTERS, stationOfLetter } from './keys';
 
 const OFF_KEY = 'wide-rafter-letters-off';
@@ -78,7 +78,7 @@ function letter(
   const work = station
     ? () => {
         goTo(station);
-        focusStave();
+        focusStation(station);
       }
     : LETTERS[key];
   if (!work) return;
