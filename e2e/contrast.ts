@@ -83,8 +83,16 @@ const measure = (
         const hex = String(context.fillStyle);
         return [1, 3, 5].map((i) => Number.parseInt(hex.slice(i, i + 2), 16));
       };
-      /** Whether it is kept for readers of the screen alone. */
+      /** Whether it is kept for readers of the screen alone, or lies under something else. */
       const isUnseen = (element: Element): boolean => {
+        const box = element.getBoundingClientRect();
+        const inView =
+          box.bottom > 0 && box.top < innerHeight && box.right > 0 && box.left < innerWidth;
+        const top = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
+        const svg = element.closest('svg');
+        const isOnTop =
+          !top || top.contains(element) || element.contains(top) || (svg?.contains(top) ?? false);
+        if (inView && !isOnTop) return true;
         for (let e: Element | null = element; e; e = e.parentElement) {
           const { width, height } = e.getBoundingClientRect();
           if (width <= 1 && height <= 1) return true;

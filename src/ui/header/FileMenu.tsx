@@ -28,40 +28,38 @@ export function FileMenu({ face }: { face: ReactNode }) {
       <Menu.Trigger className="button" title="Take out or print">
         {face}
       </Menu.Trigger>
-      <Menu.Portal>
-        <Menu.Content
-          align="end"
-          sideOffset={4}
-          className="z-30 min-w-60 border border-strong bg-raised py-1 shadow-xl"
-        >
-          <Item
-            icon={<FileJson size={16} aria-hidden />}
-            name="The plan, as a file"
-            note="to keep, or to bring in elsewhere"
-            act={() => takeOut(planFile(plan))}
-          />
-          <Item
-            icon={<Table2 size={16} aria-hidden />}
-            name="Table of months"
-            note="eggs, feed and water, for a spreadsheet"
-            disabled={!worked || whole.months.length === 0}
-            act={() => void months()}
-          />
-          <Menu.Separator className="my-1 border-line border-t" />
-          <Item
-            icon={<Printer size={16} aria-hidden />}
-            name="Print the plan"
-            note="on one page"
-            act={() => void page('print')}
-          />
-          <Item
-            icon={<TriangleAlert size={16} aria-hidden />}
-            name="Sheet of cautions"
-            note="to print and pin up"
-            act={() => void page('cautions')}
-          />
-        </Menu.Content>
-      </Menu.Portal>
+      <Menu.Content
+        align="end"
+        sideOffset={4}
+        className="z-30 min-w-60 border border-strong bg-raised py-1 shadow-xl"
+      >
+        <Item
+          icon={<FileJson size={16} aria-hidden />}
+          name="The plan, as a file"
+          note="to keep, or to bring in elsewhere"
+          act={() => takeOut(planFile(plan))}
+        />
+        <Item
+          icon={<Table2 size={16} aria-hidden />}
+          name="Table of months"
+          note="eggs, feed and water, for a spreadsheet"
+          disabled={!worked || whole.months.length === 0}
+          act={() => void months()}
+        />
+        <Menu.Separator className="my-1 border-line border-t" />
+        <Item
+          icon={<Printer size={16} aria-hidden />}
+          name="Print the plan"
+          note="on one page"
+          act={() => void page('print')}
+        />
+        <Item
+          icon={<TriangleAlert size={16} aria-hidden />}
+          name="Sheet of cautions"
+          note="to print and pin up"
+          act={() => void page('cautions')}
+        />
+      </Menu.Content>
     </Menu.Root>
   );
 }

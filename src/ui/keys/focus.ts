@@ -4,13 +4,22 @@
 const MOST_FRAMES = 40;
 
 /** Moves the focus to the first thing that a selector names, as soon as it is on the page. */
-export function focusOn(selector: string, frames = MOST_FRAMES): void {
+export function focusOn(selector: string): void {
+  asked++;
+  tryFor(selector, asked, MOST_FRAMES);
+}
+
+/** The last that was asked for: what was asked before it waits no longer. */
+let asked = 0;
+
+function tryFor(selector: string, ask: number, frames: number): void {
+  if (ask !== asked) return;
   const found = document.querySelector<HTMLElement>(selector);
   if (found) {
     // at once where it is there: who types fast has pressed the next key by the next frame
     found.focus();
     found.scrollIntoView({ block: 'nearest' });
-  } else if (frames > 0) requestAnimationFrame(() => focusOn(selector, frames - 1));
+  } else if (frames > 0) requestAnimationFrame(() => tryFor(selector, ask, frames - 1));
 }
 
 /** The stave of the station that is open. */

@@ -31,12 +31,17 @@ export function useBenchKeys(): void {
       const { target } = event;
       const key = event.key.toLowerCase();
       const control = event.ctrlKey || event.metaKey;
+      const inPopup =
+        target instanceof Element && target.closest('[role="dialog"], [role="menu"]') !== null;
+      if (key === 'escape' && !inPopup && !event.defaultPrevented) {
+        focusStave();
+        return;
+      }
       if (
         target instanceof HTMLElement &&
         target.closest('input, select, textarea, [role="dialog"]')
       ) {
         if (target.closest('[role="dialog"]')) return;
-        if (event.key === 'Escape') focusStave();
         // a field with nothing typed into it has nothing of its own to undo
         if (!control || !/^[zy]$/.test(key) || target.hasAttribute('data-dirty')) return;
       }
