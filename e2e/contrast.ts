@@ -88,10 +88,13 @@ const measure = (
         const box = element.getBoundingClientRect();
         const inView =
           box.bottom > 0 && box.top < innerHeight && box.right > 0 && box.left < innerWidth;
-        const top = document.elementFromPoint(box.x + box.width / 2, box.y + box.height / 2);
         const svg = element.closest('svg');
-        const isOnTop =
-          !top || top.contains(element) || element.contains(top) || (svg?.contains(top) ?? false);
+        const isOnTop = [0.02, 0.5, 0.98].every((at) => {
+          const top = document.elementFromPoint(box.x + box.width * at, box.y + box.height / 2);
+          return (
+            !top || top.contains(element) || element.contains(top) || (svg?.contains(top) ?? false)
+          );
+        });
         if (inView && !isOnTop) return true;
         for (let e: Element | null = element; e; e = e.parentElement) {
           const { width, height } = e.getBoundingClientRect();

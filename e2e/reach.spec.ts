@@ -265,7 +265,7 @@ test('without a mouse: from a new plan to its file', async ({ page }) => {
   await page.getByLabel(/^Name of the coop/).waitFor();
   await page.keyboard.type('By keys');
   await tabTo(/^ How many birds/);
-  await page.keyboard.type('3');
+  await page.keyboard.type('12');
   await page.keyboard.press('Enter');
   await page.getByLabel(/^Length, left/).waitFor();
   await page.keyboard.type('3 m');
@@ -290,7 +290,7 @@ test('without a mouse: from a new plan to its file', async ({ page }) => {
   await page.keyboard.press('a');
   await expect(page.locator('[data-row]')).toHaveCount(1);
   await page.keyboard.press('Escape');
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('You plan 3');
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('You plan 12');
   await page.keyboard.press('f');
   const finding = page.locator('[data-finding] > button').and(page.locator(':focus'));
   await expect(finding).toBeVisible();
