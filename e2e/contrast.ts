@@ -28,6 +28,10 @@ export async function tooFaint(page: Page, selectors: readonly string[]): Promis
       (first) => document.querySelector(first)?.scrollIntoView({ block: 'center' }),
       open[0] ?? '',
     );
+    // what floats beside a thing that was scrolled follows it in the next frames
+    await page.evaluate(
+      () => new Promise((r) => requestAnimationFrame(() => requestAnimationFrame(r))),
+    );
     await letters(page, false);
     const png = (await page.screenshot({ scale: 'css' })).toString('base64');
     await letters(page, true);

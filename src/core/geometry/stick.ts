@@ -30,7 +30,12 @@ export interface StickMark {
 }
 
 /** What is built into the walls and the roof: measured before there is any litter. */
-const FROM_FLOOR: ReadonlySet<StickMark['kind']> = new Set(['sill', 'head', 'eaves', 'roofHigh']);
+export const FROM_FLOOR: ReadonlySet<StickMark['kind']> = new Set([
+  'sill',
+  'head',
+  'eaves',
+  'roofHigh',
+]);
 
 /**
  * Every height of the coop that a keeper marks on one stick, lowest first.

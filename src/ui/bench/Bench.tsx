@@ -4,7 +4,7 @@ import { type KeyboardEvent, useMemo } from 'react';
 import type { View } from '@/core/drawing/shape';
 import { WALL_DRAWN_M } from '@/core/drawing/view';
 import { ZONES } from '@/core/model/scope';
-import { MARK_NAMES } from '@/text/marks';
+import { MARK_NAMES, MEASURED_FROM } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { pick, show, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
@@ -55,7 +55,10 @@ export function Bench() {
       className="flex min-h-0 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:z-[5] max-lg:h-[300px] max-lg:shrink-0 max-lg:border-line max-lg:border-b max-lg:bg-paper max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
-        <p className="caption max-lg:sr-only">{caption}</p>
+        <p className="caption max-lg:sr-only">
+          {caption}
+          {view === 'above' ? null : <span className="block">{MEASURED_FROM}</span>}
+        </p>
         <ToggleGroup.Root
           type="single"
           value={view}

@@ -2,7 +2,7 @@
 import type { KeyboardEvent } from 'react';
 import { placeLabels } from '@/core/geometry/labels';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
-import { MARK_NAMES } from '@/text/marks';
+import { MARK_NAMES, markLabel } from '@/text/marks';
 import { SvgFigure } from '../figure/SvgFigure';
 import { useShown } from '../figure/shown';
 import type { Projection } from './projection';
@@ -73,7 +73,7 @@ export function StoryStick({
             <SvgFigure
               tabIndex={i === 0 ? 0 : -1}
               id={mark.id}
-              label={MARK_NAMES[mark.kind]}
+              label={markLabel(mark.kind)}
               x={x + FIGURES_AT}
               y={at + 4}
               fontSize="12"

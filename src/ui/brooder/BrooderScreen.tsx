@@ -62,8 +62,8 @@ function Brood({ brood }: { brood: BroodPlan }) {
               <th className="text-right font-normal">Under the heat</th>
               <th className="text-right font-normal">Rims at</th>
               <th className="text-right font-normal">Floor</th>
-              <th className="text-right font-normal">Feed edge</th>
-              <th className="text-right font-normal">Water rim</th>
+              <th className="text-right font-normal">Feeder edge</th>
+              <th className="text-right font-normal">Drinker rim</th>
               <th className="text-right font-normal">Wall</th>
             </tr>
           </thead>
@@ -141,7 +141,7 @@ function BoxPicture({ brood }: { brood: BroodPlan }) {
       {figures.get('brooder.have') && figures.get('brooder.needed') ? (
         <WorkingHost className="text-[0.9rem]">
           <p>
-            There: <Figure id="brooder.have" />. Asked for on the last day:{' '}
+            There: <Figure id="brooder.have" />. Needed on the last day:{' '}
             <Figure id="brooder.needed" />, for <Figure id="brooder.chicks" />.
           </p>
         </WorkingHost>

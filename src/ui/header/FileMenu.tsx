@@ -2,7 +2,7 @@
 import { FileJson, Printer, Table2, TriangleAlert } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import * as Menu from 'radix-ui/dropdown-menu';
-import type { ReactNode } from 'react';
+import { type ReactNode, useEffect, useRef } from 'react';
 import { planFile } from '@/formats/planFile';
 import { usePlan, useWhole, useWorked } from '../store/bench';
 import { saveNow } from '../store/saving';
@@ -14,6 +14,14 @@ export function FileMenu({ face }: { face: ReactNode }) {
   const whole = useWhole();
   const worked = useWorked();
   const router = useRouter();
+  const content = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    // opened by the button that stood here before: its first item has the focus, as on every later opening by key
+    const frame = requestAnimationFrame(() =>
+      content.current?.querySelector<HTMLElement>('[role="menuitem"]')?.focus(),
+    );
+    return () => cancelAnimationFrame(frame);
+  }, []);
   const months = async (): Promise<void> => {
     const { demandCsv } = await import('@/formats/demandCsv');
     takeOut(demandCsv(plan, whole));
@@ -29,6 +37,7 @@ export function FileMenu({ face }: { face: ReactNode }) {
         {face}
       </Menu.Trigger>
       <Menu.Content
+        ref={content}
         align="end"
         sideOffset={4}
         className="z-30 min-w-60 border border-strong bg-raised py-1 shadow-xl"

@@ -65,8 +65,8 @@ export function PlanSheet({ plan, assessment: a }: { plan: Plan; assessment: Ass
         ))}
       </div>
       <p className="mt-1.5">
-        Inside {m(shell.lengthM)} × {m(shell.widthM)}, {roofText(plan, m)}. Litter{' '}
-        {m(litter.depthM)} deep: heights below are above it.
+        Inside {m(shell.lengthM)} × {m(shell.widthM)}, {roofText(plan, m)}. The litter is{' '}
+        {m(litter.depthM)} deep.
       </p>
       <div className="mt-2 grid grid-cols-[15rem_minmax(0,1fr)] gap-x-6 gap-y-2 max-sm:grid-cols-1">
         <section>

@@ -6,7 +6,9 @@ import { VentRows, WindowRows } from './openings';
 
 /** Every opening that air passes, with what it leaves free. */
 export function AirFields() {
-  const { items } = useAssessment();
+  const { items, chosen } = useAssessment();
+  const { floorShare = 0, hotFloorShare = 0 } = chosen['air.area']?.params ?? {};
+  const asksMoreWhereHot = hotFloorShare > floorShare;
   const entered = items.opening.length > 0;
   return (
     <>
