@@ -241,7 +241,7 @@ describe('on a sound coop', () => {
     );
     expect(fixture('popDoor', 'pop').ramp).toEqual({ lengthM: 1.2, widthM: 0.3, cleatM: 0.14 });
     await user.click(
-      row('pop').getByLabelText('A lamp is in view of its eye', {
+      row('pop').getByLabelText('Its sensor sees a lamp', {
         selector: 'input, select, textarea',
       }),
     );

@@ -12,7 +12,11 @@ export function AirFields() {
   const entered = items.opening.length > 0;
   return (
     <>
-      <WorkedFor>The openings are sized by a rule that is the same in every climate.</WorkedFor>
+      <WorkedFor>
+        {asksMoreWhereHot
+          ? 'The rule chosen asks for more where summers are hot, and is else the same.'
+          : 'The rule chosen is the same in every climate.'}
+      </WorkedFor>
       <FigureList
         rows={[
           { name: 'In winter, open high up', id: 'air.winter.needed' },
