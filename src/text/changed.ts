@@ -2,7 +2,7 @@ import type { Assessment } from '@/core/assess';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { findingTitle } from './findings';
 import { sayFigure } from './say';
-import { STATION_NAMES } from './stations';
+import { STATION_IN_SENTENCE } from './stations';
 
 /** Findings named at most; the rest are counted. */
 const MOST = 2;
@@ -18,7 +18,9 @@ export function changedText(before: Judged, after: Judged, units: UnitSystem): s
     const was = before.staves.find((s) => s.station === stave.station)?.carries ?? null;
     return was === stave.carries || was === null || stave.carries === null
       ? []
-      : [`${STATION_NAMES[stave.station]} carries ${was} → ${stave.carries}`];
+      : [
+          `${STATION_IN_SENTENCE[stave.station].the} ${STATION_IN_SENTENCE[stave.station].plural ? 'carry' : 'carries'} ${was} → ${stave.carries}`,
+        ];
   });
   const asked = [
     ...amount(before, after, 'feedKg', 'feed', units),

@@ -6,6 +6,8 @@ import { useState } from 'react';
 import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { CountField, LengthField, TextField } from './forms/fields';
+import { useRefused } from './forms/refused';
+import { useBench } from './store/bench';
 
 /** A field on a value of its own, as a panel has it. */
 function Holder({
@@ -139,3 +141,42 @@ test.each([
     expect(taken).toEqual([expect.closeTo(m, 9)]);
   },
 );
+
+test('a year that nobody means is asked about, and kept where Enter is pressed again', async () => {
+  const user = userEvent.setup();
+  useBench.setState({ on: '2026-11-24' });
+  const taken: string[] = [];
+  const commit = (day: string): Outcome<string> => {
+    taken.push(day);
+    return ok(day);
+  };
+  render(<TextField label="Hatched" type="date" value="2025-04-01" commit={commit} />);
+  const day = screen.getByLabelText('Hatched');
+  fireEvent.change(day, { target: { value: '1850-04-01' } });
+  await user.click(document.body);
+  fireEvent.blur(day);
+  expect(screen.getByRole('alert')).toHaveTextContent('Do you mean the year 1850?');
+  expect(taken).toEqual([]);
+  fireEvent.keyDown(day, { key: 'Enter' });
+  expect(taken).toEqual(['1850-04-01']);
+  fireEvent.change(day, { target: { value: '2024-04-01' } });
+  fireEvent.keyDown(day, { key: 'Enter' });
+  expect(taken).toEqual(['1850-04-01', '2024-04-01']);
+});
+
+test('a refused text stands in its field again when the field comes back', async () => {
+  const user = userEvent.setup();
+  useRefused.setState({ list: [] });
+  const { unmount } = render(<Holder start={1.2} />);
+  await user.clear(field());
+  await user.type(field(), 'long{Enter}');
+  expect(useRefused.getState().list).toMatchObject([{ label: 'Length', text: 'long' }]);
+  unmount();
+  render(<Holder start={1.2} />);
+  expect(field()).toHaveValue('long');
+  expect(screen.getByRole('alert')).toHaveTextContent('"long" is not a length');
+  await user.clear(field());
+  await user.type(field(), '1.5 m{Enter}');
+  expect(field()).toHaveValue('1.50 m');
+  expect(useRefused.getState().list).toEqual([]);
+});
