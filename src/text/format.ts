@@ -112,14 +112,18 @@ export function formatValue(value: number, unit: Unit, units: UnitSystem): strin
   if (rate) return rate(value, units);
   const words = COUNTED[unit];
   if (!words) return formatPlain(value);
-  return `${formatPlain(value)} ${value === 1 ? words[0] : words[1]}`;
+  return `${formatCount(value)} ${value === 1 ? words[0] : words[1]}`;
 }
 
 /** The number alone, for where its noun stands beside it. */
 export function formatBare(value: number, unit: Unit, units: UnitSystem): string {
   if (unit === 'dozens' || unit === 'bags') return value.toFixed(1);
-  return COUNTED[unit] ? formatPlain(value) : formatValue(value, unit, units);
+  return COUNTED[unit] ? formatCount(value) : formatValue(value, unit, units);
 }
+
+/** A count, which may be an average: above one to a tenth. */
+const formatCount = (value: number): string =>
+  formatPlain(value > 1 ? Math.round(value * 10) / 10 : value);
 
 /** A number with up to three decimals and no trailing zeros; thirds as fractions. */
 export function formatPlain(value: number): string {
