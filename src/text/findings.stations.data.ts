@@ -6,11 +6,11 @@ export const STATION_FINDING_WORDS = {
   // air
   'air.winter.short': {
     title: 'Too little air in winter',
-    text: 'Breath and droppings wet the roof, combs freeze, and ammonia stays. {there} is open high up in all weathers; the rule asks for {needed}, {missing} more.',
+    text: 'Breath and droppings wet the roof, combs freeze, and ammonia stays. {there} is open high up in all weathers; {rule} asks for {needed}, {missing} more.',
   },
   'air.summer.short': {
     title: 'Too little air in summer',
-    text: 'Birds pant, then stop laying, then die. Everything open comes to {there}; the rule asks for {needed}, {missing} more.',
+    text: 'Birds pant, then stop laying, then die. Everything open comes to {there}; {rule} asks for {needed}, {missing} more.',
   },
   'air.opening.inDraught': {
     title: 'Draught on sleeping birds',

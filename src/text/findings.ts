@@ -185,12 +185,13 @@ export const findingTitle = (finding: Finding): string => wordsOf(finding).title
 
 /** A finding's sentence in pieces, so that a screen can make each number lead to its working. */
 export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
-  return wordsOf(finding)
-    .text.split(/(\{[\w|]+\})/)
+  return textOf(finding)
+    .split(/(\{[\w|]+\})/)
     .filter((part) => part !== '')
     .map((part): FindingPiece => {
       const [, name, bare] = /^\{(\w+)(\|bare)?\}$/.exec(part) ?? [];
       if (name === undefined) return { kind: 'words', text: part };
+      if (name === 'rule') return { kind: 'words', text: ruleInUse(finding, plan) };
       if (name === 'from' && !finding.numbers.from) return { kind: 'day', day: finding.from ?? '' };
       return name === 'fixtures'
         ? { kind: 'fixtures', names: fixtureNames(finding.fixtures, plan) }
@@ -201,6 +202,32 @@ export function findingPieces(finding: Finding, plan: Plan): FindingPiece[] {
             fine: readsTheSame(finding, name, plan),
           };
     });
+}
+
+/** What decides a figure where a keeper can choose: the usual rule until she has chosen one. */
+const ruleInUse = ({ station }: Finding, { schools }: Plan): string =>
+  schools[`${station}.area`] === undefined ? 'the usual rule' : 'the rule you chose';
+
+/** Of boxes that are too small only what is too small about them is told. */
+const BOX_SIDES = [
+  ['width', 'neededWidth', 'narrow', 'wide'],
+  ['depth', 'neededDepth', 'shallow', 'deep'],
+  ['height', 'neededHeight', 'low', 'high'],
+] as const;
+
+function textOf(finding: Finding): string {
+  const { text } = wordsOf(finding);
+  if (finding.code !== 'nests.box.small') return text;
+  const { numbers } = finding;
+  const lacking = BOX_SIDES.filter(
+    ([is, needed]) => (numbers[is]?.value ?? 0) < (numbers[needed]?.value ?? 0) - 1e-9,
+  );
+  if (lacking.length === 0) return text;
+  const too = lacking.map(([, , adjective]) => adjective).join(' and too ');
+  const sides = lacking.map(
+    ([is, needed, , word]) => `{${is}} ${word} where they need {${needed}}`,
+  );
+  return `In a tight box eggs crack and the sides are fouled. {fixtures}: too ${too} for the largest hens, ${sides.join(', ')}.`;
 }
 
 /** A finding's sentence as plain text. */
