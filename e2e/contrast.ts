@@ -108,9 +108,11 @@ const measure = (
       };
       const faint: { html: string; ratio: number }[] = [];
       const open: string[] = [];
+      // what lies beside something that floats is decided where that is shut
+      const popup = document.querySelector('[data-radix-popper-content-wrapper]');
       for (const selector of all) {
         const element = document.querySelector(selector);
-        if (!element || isUnseen(element)) continue;
+        if (!element || isUnseen(element) || (popup && !popup.contains(element))) continue;
         // of a text beside a picture in one element only the text counts
         const words = [...element.childNodes].find(
           (n) => n.nodeType === 3 && n.textContent?.trim(),
