@@ -26,7 +26,10 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
   },
   'plan, roosts': async (page) => {
     await openPlan(page, 'pell-garth');
-    await expect(page.locator('[data-remedy]').first()).toBeVisible();
+    // what mends the last finding is looked for last
+    await expect(
+      page.locator('[data-finding]').last().locator('[data-remedy]').first(),
+    ).toBeVisible();
     return page.locator('body').ariaSnapshot();
   },
   'plan, flock': async (page) => {
@@ -45,6 +48,9 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
     await openPlan(page, 'osk-landing');
     await goTo(page, 'brooder');
     await there(page, 'brooder');
+    await expect(
+      page.locator('[data-finding]').last().locator('[data-remedy]').first(),
+    ).toBeVisible();
     return page.locator('main').ariaSnapshot();
   },
   'one page to print': async (page) => {
