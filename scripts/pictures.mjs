@@ -49,13 +49,13 @@ await take('breeds', '/plans/osk-landing', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
   await page.getByRole('button', { name: 'Breed: Brahma' }).click();
-  await page.getByPlaceholder(/Name, class, egg colour/).fill('cold hardy');
+  await page.getByPlaceholder(/class, egg colour/).fill('cold hardy');
   await page.waitForTimeout(300);
 });
 await take('floor-schools', '/plans/osk-landing', async () => {
   await station('floor');
   await page.getByRole('radio', { name: 'Above' }).click();
-  await page.getByText('Compare schools').click();
+  await page.getByText('Compare rules').click();
 });
 
 await take('shell', '/plans/osk-landing', async () => {
@@ -86,10 +86,8 @@ await take('feed', '/plans/pell-garth', async () => {
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await page.getByText('How long it lasts').waitFor();
 });
-await take('water', '/plans/pell-garth', async () => {
-  await station('water');
-  await page.getByRole('heading', { name: 'Drunk, month by month' }).scrollIntoViewIfNeeded();
-});
+await take('print', '/plans/pell-garth/print');
+
 await take('litter', '/plans/osk-landing', async () => {
   await station('litter');
   await page.getByText('As it grows').waitFor();
@@ -97,7 +95,7 @@ await take('litter', '/plans/osk-landing', async () => {
 await take('door', '/plans/osk-landing', async () => {
   await station('door');
   await page.getByRole('button', { name: 'Add a pop door' }).click();
-  await page.getByText('Compare schools').click();
+  await page.getByText('Compare rules').click();
   await page.getByRole('radio', { name: 'mornings only' }).click();
   await page.getByText('Close', { exact: true }).click();
   await page.getByText('The lamp, week by week').scrollIntoViewIfNeeded();
@@ -121,8 +119,8 @@ await take('brooder', '/plans/osk-landing', async () => {
   await page.locator('[data-brooder]').waitFor();
 });
 await take('bench-lamp-lit', '/plans/osk-landing', async () => {
-  await page.getByRole('button', { name: /^Light/ }).click();
-  await page.getByRole('button', { name: /^Light/ }).click();
+  await page.getByRole('button', { name: /^Screen/ }).click();
+  await page.getByRole('button', { name: /^Screen/ }).click();
   await station('roosts');
   await page.getByRole('radio', { name: 'Side' }).click();
 });
@@ -132,7 +130,7 @@ await page.setViewportSize({ width: 390, height: 844 });
 await take('phone-staves', '/plans/pell-garth');
 await take('phone-roosts', '/plans/pell-garth', async () => {
   await station('roosts');
-  await page.locator('[data-row="bar-1"]').getByLabel('Length').focus();
+  await page.locator('[data-row="bar-1"]').getByLabel(/^Length/).focus();
 });
 
 await take('phone-flock', '/plans/pell-garth', async () => {
