@@ -102,7 +102,7 @@ test('normals are pasted from a spreadsheet, and what is wrong with them is told
   await page.getByLabel(/^Climate/).selectOption('pasted');
   const box = page.getByLabel(/^Twelve months, pasted from a spreadsheet/);
   await box.fill('Jan\t1\t2\nFeb\t3');
-  await expect(page.getByText('Twelve months are wanted')).toBeVisible();
+  await expect(page.getByText('Twelve months are needed')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Use these normals' })).toBeDisabled();
   const rows = Array.from({ length: 12 }, (_, m) => `${m + 1}. month\t${20 + m}\t${34 + m / 2}`);
   await box.fill(['\tMin °C\tMax °C', ...rows].join('\n'));

@@ -53,6 +53,44 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
     ).toBeVisible();
     return page.locator('main').ariaSnapshot();
   },
+  ...Object.fromEntries(
+    (['shell', 'floor', 'nests', 'feed', 'water', 'litter', 'door', 'reach'] as const).map(
+      (station) => [
+        `panel, ${station}`,
+        async (page: Page) => {
+          await openPlan(page, station === 'litter' ? 'osk-landing' : 'pell-garth');
+          await goTo(page, station);
+          await there(page, station);
+          const panel = page.locator('aside');
+          const last = panel.locator('[data-finding]').last();
+          if ((await last.count()) > 0) {
+            await expect(last.locator('[data-remedy], [data-without]').first()).toBeVisible();
+          }
+          return panel.ariaSnapshot();
+        },
+      ],
+    ),
+  ),
+  'dialog, keys': async (page) => {
+    await openPlan(page, 'pell-garth');
+    await page.getByRole('button', { name: 'Keys' }).click();
+    return page.getByRole('dialog').ariaSnapshot();
+  },
+  'menu, what can be taken out': async (page) => {
+    await openPlan(page, 'pell-garth');
+    await page.getByRole('button', { name: 'File' }).click();
+    await page.getByRole('menuitem').first().waitFor();
+    return page.getByRole('menu').ariaSnapshot();
+  },
+  'dialog, rename': async (page) => {
+    await openPlan(page, 'pell-garth');
+    await page.getByRole('button', { name: /Rename the plan/ }).click();
+    return page.getByRole('dialog').ariaSnapshot();
+  },
+  'nothing there': async (page) => {
+    await page.goto('/plans/nobody');
+    return page.locator('main').ariaSnapshot();
+  },
   'one page to print': async (page) => {
     await page.goto('/plans/pell-garth/print');
     return page.locator('main').ariaSnapshot();

@@ -58,7 +58,7 @@ test('without a mouse: the next finding, and Enter does its remedy', async ({ pa
   });
   // worst first, from station to station
   const walked: string[] = [];
-  while (walked.length < 60 && !walked.at(-1)?.includes('Too little bar')) {
+  while (walked.length < 60 && !walked.at(-1)?.includes('Too few places within reach')) {
     const before = walked.at(-1);
     await page.keyboard.press('f');
     await expect.poll(() => picked.first().textContent()).not.toBe(before);
@@ -70,7 +70,7 @@ test('without a mouse: the next finding, and Enter does its remedy', async ({ pa
   const words = (await remedy.textContent()) ?? '';
   await page.keyboard.press('Enter');
   const said = page.locator('p.sr-only[role="status"]');
-  await expect(said).toHaveText(/^(Lengthen|Add|Lay|Set)/);
+  await expect(said).toHaveText(/^(Lengthen|Add|Lay|Set|Put|Make|Take)/);
   expect(words).toContain((await said.textContent()) ?? 'nothing');
   await saved(page);
 });

@@ -130,7 +130,10 @@ await page.setViewportSize({ width: 390, height: 844 });
 await take('phone-staves', '/plans/pell-garth');
 await take('phone-roosts', '/plans/pell-garth', async () => {
   await station('roosts');
-  await page.locator('[data-row="bar-1"]').getByLabel(/^Length/).focus();
+  await page
+    .locator('[data-row="bar-1"]')
+    .getByLabel(/^Length/)
+    .focus();
 });
 
 await take('phone-flock', '/plans/pell-garth', async () => {

@@ -39,7 +39,7 @@ const WORDS: Readonly<Record<string, Words>> = {
     d.of === 'string' ? 'Give it a name.' : `It is too small or too few: ${d.least} is the least.`,
   'plan.tooBig': (d) => `It is too large or too many: ${d.most} is the most.`,
   'plan.notOneOf': (d) => `It must be one of: ${list(d.allowed)}.`,
-  'plan.type': (d) => `It is missing or of the wrong kind: ${d.expected} is wanted.`,
+  'plan.type': (d) => `It is missing or of the wrong kind: ${d.expected} is needed.`,
   'plan.textFormat': (d) =>
     d.expected === 'date'
       ? 'It is not a date. Write it as 2027-04-15.'
@@ -55,11 +55,11 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.flatRoofUneven': () => 'A flat roof has one height: make lowM and highM equal.',
   'plan.roofUpsideDown': (d) =>
     `The high side of the roof is lower than the low side (${d.low} m). Raise it.`,
-  'plan.unknownTopic': (d) => `No school is chosen for that here. Known: ${list(d.known)}.`,
+  'plan.unknownTopic': (d) => `No rule can be chosen for that here. Known: ${list(d.known)}.`,
   'plan.ownField': (d) => `This has a field of its own in the plan: set ${d.field} instead.`,
-  'plan.unknownSchool': (d) => `This program does not know that school. Known: ${list(d.known)}.`,
+  'plan.unknownSchool': (d) => `This program does not know that rule. Known: ${list(d.known)}.`,
   'plan.customOutOfRange': (d) => `The value must lie between ${d.least} and ${d.most}.`,
-  'plan.noCustom': () => 'The schools of this topic differ in kind: choose one of them.',
+  'plan.noCustom': () => 'The rules of this topic differ in kind: choose one of them.',
   'plan.partitionOutside': (d) =>
     `The partition must stand between the walls: more than 0 and less than ${d.most} m.`,
   'plan.breedTaken': (d) => `The catalogue has a breed "${d.id}" already. Give yours another id.`,
@@ -74,9 +74,9 @@ const WORDS: Readonly<Record<string, Words>> = {
   'normals.empty': () =>
     'Paste twelve months from a spreadsheet: a row a month, with at least a minimum and a maximum.',
   'normals.notTwelve': (d) =>
-    `Twelve months are wanted; this has ${d.rows} lines that do not make twelve. Paste a row a month, or a column a month.`,
+    `Twelve months are needed; these ${d.rows} lines do not make twelve. Paste a row a month, or a column a month.`,
   'normals.noMinMax': () =>
-    'A mean minimum and a mean maximum are wanted for each month. Name the columns, or keep the order mean, minimum, maximum.',
+    'A mean minimum and a mean maximum are needed for each month. Name the columns, or keep the order mean, minimum, maximum.',
   'normals.unreadable': (d) => `Month ${d.month}: "${d.typed}" is not a number.`,
   'plan.timeZone': (d) => `"${d.typed}" is not a time zone. Write one such as Europe/London.`,
 };

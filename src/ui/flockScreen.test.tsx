@@ -193,7 +193,7 @@ describe('the place and its rules', () => {
     const box = screen.getByLabelText(/Twelve months/, { selector: 'input, select, textarea' });
     await userEvent.click(box);
     await userEvent.paste('1\t2\t3');
-    expect(screen.getByRole('alert')).toHaveTextContent('Twelve months are wanted');
+    expect(screen.getByRole('alert')).toHaveTextContent('Twelve months are needed');
     await userEvent.clear(box);
     await userEvent.paste(Array.from({ length: 12 }, (_, m) => `${m}\t${m + 10}`).join('\n'));
     expect(screen.getByText(/from 0 °C to 21 °C/)).toBeInTheDocument();

@@ -113,7 +113,7 @@ function BoxPicture({ brood }: { brood: BroodPlan }) {
         width="100%"
         height={deep * most + 2 * MARGIN}
         role="img"
-        aria-label="The brooder from above, in the box of its shape that each step of room asks for"
+        aria-label="The brooder from above, in the box that each step needs"
         data-brooder
       >
         <g transform={`translate(${MARGIN} ${MARGIN})`}>

@@ -7,7 +7,7 @@ import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
 import { goTo, inView, pickFinding, say, show, useBench } from '../store/bench';
 import type { AddId } from '../store/engine';
-import { focusFinding, focusRow, keepFocus } from './focus';
+import { focusFinding, focusRow, focusStation, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
@@ -96,6 +96,8 @@ function nextFinding(): void {
   }
   goTo(next.station);
   pickFinding(next);
+  // its panel may be still to come: until then the stave has the focus, so that no key pressed meanwhile is lost
+  focusStation(next.station);
   focusFinding(next.key);
   const { plan } = state();
   const figures = inView()?.figures;

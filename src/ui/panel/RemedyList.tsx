@@ -13,7 +13,12 @@ export function RemedyList({ finding }: { finding: Finding }) {
   const mending = useRemediesOf(finding.key);
   if (mending === null) return null;
   const { remedies, without, found } = mending;
-  if (without !== null) return <p className="text-[0.82rem] text-soft">{without}</p>;
+  if (without !== null)
+    return (
+      <p className="text-[0.82rem] text-soft" data-without>
+        {without}
+      </p>
+    );
   return (
     <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
       {remedies.map((shown, at) => (

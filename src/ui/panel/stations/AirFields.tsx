@@ -14,7 +14,7 @@ export function AirFields() {
     <>
       <WorkedFor>
         {asksMoreWhereHot
-          ? 'The rule chosen asks for more where summers are hot, and is else the same.'
+          ? 'The rule chosen needs more where summers are hot. Cold changes nothing here.'
           : 'The rule chosen is the same in every climate.'}
       </WorkedFor>
       <FigureList

@@ -52,7 +52,7 @@ export function BrooderFields() {
           </div>
           <FigureList
             rows={[
-              { name: 'Lamp asked for', id: 'brooder.lamp.needed' },
+              { name: 'Lamp needed', id: 'brooder.lamp.needed' },
               { name: 'Chicks it carries', id: 'brooder.capacity' },
             ]}
           />

@@ -35,7 +35,7 @@ export function ShellDetails() {
           <>
             <FigureList
               rows={[
-                { name: 'Run asked for', id: 'shell.run.needed' },
+                { name: 'Run needed', id: 'shell.run.needed' },
                 { name: 'There', id: 'shell.run.have' },
               ]}
             />
@@ -65,7 +65,7 @@ export function ShellDetails() {
         )}
       </Part>
       <Part title="Dust bath">
-        <FigureList rows={[{ name: 'Asked for', id: 'shell.dustBath.needed' }]} />
+        <FigureList rows={[{ name: 'Needed', id: 'shell.dustBath.needed' }]} />
         <FixtureRows<'dustBath'>
           kind="dustBath"
           specs={BATH}
