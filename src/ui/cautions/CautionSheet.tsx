@@ -1,11 +1,10 @@
-import Link from 'next/link';
 import type { CautionPlace } from '@/core/cautions';
 import { STATIONS } from '@/core/kernel/station';
 import type { Plan } from '@/core/model/schema';
 import { cautionText } from '@/text/cautions';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';
-import { PrintButton } from '../print/PrintButton';
+import { SheetBar } from '../print/SheetBar';
 
 /** Every caution that applies to a plan, on one sheet to pin up. */
 export function CautionSheet({
@@ -19,12 +18,7 @@ export function CautionSheet({
 }) {
   return (
     <main className="mx-auto max-w-3xl px-6 py-5 print:max-w-none print:p-0">
-      <div className="mb-4 flex items-center justify-between gap-3" data-no-print>
-        <Link href={`/plans/${plan.id}`} className="button">
-          Back to the plan
-        </Link>
-        <PrintButton />
-      </div>
+      <SheetBar planId={plan.id} />
       <h1 className="border-ink border-b-2 pb-2 text-[1.7rem]">
         Take care: <span data-name>{plan.name}</span>
       </h1>

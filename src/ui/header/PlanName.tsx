@@ -1,7 +1,7 @@
 'use client';
 import { Pencil } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useRef, useState } from 'react';
+import { useOpener } from '../forms/useOpener';
 import { edit, usePlan } from '../store/bench';
 
 const RenameDialog = dynamic(() => import('../home/RenameDialog').then((m) => m.RenameDialog));
@@ -9,17 +9,12 @@ const RenameDialog = dynamic(() => import('../home/RenameDialog').then((m) => m.
 /** The plan's name; pressed, it can be changed. */
 export function PlanName() {
   const { id, name } = usePlan();
-  const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
+  const { open, button, show, close } = useOpener();
   const rename = async (wanted: string): Promise<string | null> => {
     const done = edit(`Rename to ${wanted}`, (d) => {
       d.name = wanted;
     });
     return done.ok ? null : 'That name can’t be taken. Use fewer or plainer letters.';
-  };
-  const close = (): void => {
-    setOpen(false);
-    button.current?.focus();
   };
   return (
     <>
@@ -30,7 +25,7 @@ export function PlanName() {
         title="Rename the plan"
         aria-label={`${name}. Rename the plan`}
         aria-haspopup="dialog"
-        onClick={() => setOpen(true)}
+        onClick={show}
       >
         <span className="truncate" data-name>
           {name}

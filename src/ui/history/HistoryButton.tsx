@@ -1,18 +1,13 @@
 'use client';
 import { History } from 'lucide-react';
 import dynamic from 'next/dynamic';
-import { useRef, useState } from 'react';
+import { useOpener } from '../forms/useOpener';
 
 const HistoryDialog = dynamic(() => import('./HistoryDialog').then((m) => m.HistoryDialog));
 
 /** Opens the saves kept of the plan; the dialog is loaded when it is first asked for. */
 export function HistoryButton() {
-  const [open, setOpen] = useState(false);
-  const button = useRef<HTMLButtonElement>(null);
-  const close = (): void => {
-    setOpen(false);
-    button.current?.focus();
-  };
+  const { open, button, show, close } = useOpener();
   return (
     <>
       <button
@@ -23,7 +18,7 @@ export function HistoryButton() {
         title="Earlier saves"
         aria-haspopup="dialog"
         aria-expanded={open}
-        onClick={() => setOpen(true)}
+        onClick={show}
       >
         <History size={17} aria-hidden />
       </button>

@@ -2,7 +2,7 @@
 import { Copy, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
@@ -10,6 +10,7 @@ import { project } from '../bench/projection';
 import { SentenceText } from '../figure/SentenceText';
 import { Figures } from '../figure/shown';
 import { WorkingHost } from '../figure/WorkingHost';
+import { useOpener } from '../forms/useOpener';
 import { RenameDialog, renameOnServer } from './RenameDialog';
 
 const WIDTH = 372;
@@ -68,9 +69,8 @@ export function PlanCard({
 
 function Actions({ plan, removed }: { plan: Plan; removed: (plan: Plan) => void }) {
   const router = useRouter();
-  const [renaming, setRenaming] = useState(false);
+  const renaming = useOpener();
   const [wrong, setWrong] = useState(false);
-  const pencil = useRef<HTMLButtonElement>(null);
   const ask = async (address: string, method: 'POST' | 'DELETE'): Promise<boolean> => {
     const response = await fetch(address, { method }).catch(() => null);
     setWrong(!response?.ok);
@@ -93,12 +93,12 @@ function Actions({ plan, removed }: { plan: Plan; removed: (plan: Plan) => void 
         </p>
       ) : null}
       <button
-        ref={pencil}
+        ref={renaming.button}
         type="button"
         className="icon-button"
         aria-label={`Rename ${plan.name}`}
         title="Rename"
-        onClick={() => setRenaming(true)}
+        onClick={renaming.show}
       >
         <Pencil size={16} aria-hidden />
       </button>
@@ -120,16 +120,8 @@ function Actions({ plan, removed }: { plan: Plan; removed: (plan: Plan) => void 
       >
         <Trash2 size={16} aria-hidden />
       </button>
-      {renaming ? (
-        <RenameDialog
-          id={plan.id}
-          name={plan.name}
-          rename={rename}
-          close={() => {
-            setRenaming(false);
-            pencil.current?.focus();
-          }}
-        />
+      {renaming.open ? (
+        <RenameDialog id={plan.id} name={plan.name} rename={rename} close={renaming.close} />
       ) : null}
     </div>
   );

@@ -1,4 +1,3 @@
-import Link from 'next/link';
 import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import { formatLength } from '@/core/kernel/units/length';
@@ -11,7 +10,7 @@ import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Drawing } from '../bench/Drawing';
 import { project } from '../bench/projection';
 import { Mark } from '../marks/Mark';
-import { PrintButton } from './PrintButton';
+import { SheetBar } from './SheetBar';
 
 const VIEWS: readonly { view: View; name: string }[] = [
   { view: 'front', name: 'From the front' },
@@ -32,12 +31,7 @@ export function PlanSheet({ plan, assessment: a }: { plan: Plan; assessment: Ass
   const staves = a.staves.filter((s) => s.carries !== null || s.state === 'notEntered');
   return (
     <main className="mx-auto max-w-[56rem] px-6 py-5 text-[0.82rem] leading-snug print:max-w-none print:p-0 print:text-[8.6pt]">
-      <div className="mb-4 flex items-center justify-between gap-3" data-no-print>
-        <Link href={`/plans/${plan.id}`} className="button">
-          Back to the plan
-        </Link>
-        <PrintButton />
-      </div>
+      <SheetBar planId={plan.id} />
       <header className="flex items-baseline justify-between gap-4 border-ink border-b-2 pb-1">
         <h1 className="min-w-0 break-words text-[1.5rem] leading-tight print:text-[15pt]" data-name>
           {plan.name}
