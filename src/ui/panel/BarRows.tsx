@@ -63,7 +63,7 @@ function BarRow({ bar }: { bar: Bar }) {
           <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
           {figures.get(`roosts.bar.${bar.id}.birds`) ? (
             <>
-              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> of the planned birds sit here
+              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> sit here
             </>
           ) : bar.use === 'step' ? (
             '; nobody sleeps on a step'
