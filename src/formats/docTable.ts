@@ -1,4 +1,4 @@
-export const MADE = 'Made from the code by `npm run docs`; CI holds it to the code.';
+export const MADE = 'Made from the code by `npm run docs`; CI checks it against the code.';
 
 export const row = (...cells: readonly (string | number)[]): string =>
   `| ${cells.map((c) => String(c).replaceAll('|', '\\|')).join(' | ')} |`;

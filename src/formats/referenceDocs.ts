@@ -186,7 +186,7 @@ function rulesDoc(): string {
       classes,
     ),
     '## Limits of the classes',
-    'Hops stand under the schools of `roosts.hop`; highest bars, doors, ramps, ports and pedal lids are keepers’ rules (`keepers`).',
+    'Hops stand under the rules of `roosts.hop`; highest bars, doors, ramps, ports and pedal lids are keepers’ rules (`keepers`).',
     table(
       [
         'class',

@@ -1,3 +1,5 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { SCHOOLS } from '@/core/rules/schools.data';
 import { CAUTION_WORDS } from './cautions';
@@ -12,6 +14,7 @@ import { NOTHING_FITS, REMEDY_WORDS } from './remedyWords.data';
 import { RULE_WORDS } from './ruleWords.data';
 import { STATION_IN_SENTENCE, STATION_NAMES } from './stations';
 import { TOPIC_NAMES } from './topics';
+import { MOST_WORDS, NOT_SAID } from './words.data';
 
 interface Text {
   readonly where: string;
@@ -53,27 +56,6 @@ const TEXTS: readonly Text[] = [
     : [{ where, text }],
 );
 
-/** A word that is not said, and what is said for it; see docs/words.md. */
-const NOT_SAID: readonly (readonly [RegExp, string])[] = [
-  [/(?<!high )\bperch(es|ed)?\b/i, 'bar'],
-  [/\broosts?\b(?! hold)/i, 'bar, but for the station'],
-  [/\bschools?\b/i, 'rule'],
-  [/\bnest box(es)?\b/i, 'box'],
-  [/\bventilation\b/i, 'air'],
-  [/(?<!oyster )\bshell (dish|in a dish|and grit)|\bof shell\b/i, 'oyster shell'],
-  [/\bpop ?hole\b|\bhen door\b/i, 'pop door'],
-  [/\blumber\b/i, 'timber'],
-  [/\beye\b/i, 'sensor'],
-  [/\bwants?\b|\bwanted\b/i, 'need'],
-  [/\bheld to\b|\bhold to\b/i, 'judged from'],
-  [/\bhouses?\b(?! order)|\bhen ?house\b/i, 'coop'],
-  [/\bminimum\b|\bmaximum\b/i, 'at least, at most'],
-  [/\brooster|\bchook/i, 'cock, hen'],
-  [/\bstressed\b|\bcapacity\b/i, 'plain words'],
-  [/\bpsi\b|\bMPa\b/i, 'nothing: the stress is in the working'],
-  [/\ba dim-down\b|\bgrippy\b|\bsquabbl|\bcrouch|\bhog\b/i, 'a plain word'],
-];
-
 /** A text without the names of its numbers. */
 const bare = (text: string): string => text.replace(/\{[^}]*\}/g, '…');
 
@@ -88,8 +70,6 @@ test('one word for one thing: no text has a word that another is said for', () =
   );
   expect(found).toEqual([]);
 });
-
-const MOST_WORDS = 25;
 
 /** The sentences of a text; a placeholder counts for a word or two. */
 const sentencesOf = ({ where, text }: Text): { where: string; words: number; text: string }[] =>
@@ -108,4 +88,25 @@ test('no sentence is longer than twenty-five words; the forty longest are these'
   }
   expect(longest).toHaveLength(40);
   expect(longest.filter(({ words }) => words > MOST_WORDS)).toEqual([]);
+});
+
+/** What is written by hand for readers, without its tables, its code and its headings. */
+const DOCS = ['README.md', 'docs/method.md', 'docs/performance.md', 'docs/words.md'].map(
+  (where) => ({
+    where,
+    text: readFileSync(join(import.meta.dirname, '../..', where), 'utf8')
+      .replace(/```[\s\S]*?```/g, '')
+      .replace(/^[|#].*$/gm, ''),
+  }),
+);
+
+test('the docs are read as easily: no sentence of theirs is over thirty words', () => {
+  const long = DOCS.flatMap(({ where, text }) =>
+    text
+      .split(/\n\s*\n|\n-\s/)
+      .flatMap((part) => part.replace(/\s+/g, ' ').split(/(?<=[.!?:])\s+(?=[“A-Z*`[\d])/))
+      .filter((sentence) => sentence.split(' ').length > 30)
+      .map((sentence) => `${where}: ${sentence}`),
+  );
+  expect(long).toEqual([]);
 });

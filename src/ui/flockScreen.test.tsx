@@ -217,7 +217,7 @@ describe('the place and its rules', () => {
     expect(plan().limits).toMatchObject({ setbackM: 3, standsM: 2.5 });
     expect(codes()).toContain('flock.limit.setback');
     await userEvent.click(
-      screen.getByLabelText(/A housing order holds/, { selector: 'input, select, textarea' }),
+      screen.getByLabelText(/A housing order is in force/, { selector: 'input, select, textarea' }),
     );
     expect(plan().limits.housingOrder).toBe(true);
   });

@@ -149,7 +149,7 @@ describe('on a sound coop', () => {
   test('a feeder says what it holds and weighs, and changes its kind', async () => {
     const user = userEvent.setup();
     show(<FeedFields />);
-    expect(row('feeder').getByText(/full and knocked about it weighs/)).toBeInTheDocument();
+    expect(row('feeder').getByText(/full and swinging it pulls like/)).toBeInTheDocument();
     await user.selectOptions(
       row('feeder').getByLabelText('Kind', { selector: 'input, select, textarea' }),
       'trough',

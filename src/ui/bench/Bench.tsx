@@ -195,7 +195,7 @@ function PlacesLine() {
       <p className="px-4 pt-1 pb-3 text-[0.9rem] text-soft">
         {planned === 0
           ? 'No birds yet. Add a group under Flock to see them here at their own size.'
-          : 'No bars yet. Add one under Roosts to see the birds go up on it.'}
+          : 'No bars yet. Add one to see the birds go up on it.'}
       </p>
     );
   }

@@ -22,7 +22,7 @@ export function FlockScreen() {
       {flock.length === 0 ? (
         <p className="max-w-prose text-soft">
           A group is birds of one breed, sex and age: four Sussex hens, say. Add the ones you keep
-          and the ones you mean to keep; the coop is sized for the most that live in it on one day.
+          and the ones you mean to keep. The coop is sized for the most that live in it on one day.
         </p>
       ) : (
         <>

@@ -174,7 +174,7 @@ function PasteNormals({ done }: { done: () => void }) {
         {read === null
           ? known
             ? 'Paste others to replace those in use.'
-            : 'Minimum and maximum are enough; typical figures fill in the rest.'
+            : 'Lows and highs are enough; typical figures fill in the rest.'
           : read.ok
             ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' Typical figures fill in the rest.' : ''}`
             : read.issues.slice(0, 2).map(issueText).join(' ')}

@@ -73,7 +73,7 @@ export function LimitFields() {
               });
             }}
           />
-          A housing order holds: birds are kept in
+          A housing order is in force: birds must stay indoors
         </label>
       </div>
     </details>

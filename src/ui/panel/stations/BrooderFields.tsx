@@ -18,7 +18,7 @@ export function BrooderFields() {
     return (
       <div className="flex flex-col gap-2 text-soft">
         <p>
-          No group is reared here from the hatch. Say so of a group under Flock, and its brooder is
+          No group is reared here from the hatch. Set it for a group under Flock, and its brooder is
           sized here.
         </p>
         <button type="button" className="button self-start" onClick={() => goTo('flock')}>

@@ -15,9 +15,9 @@ export function PartitionPart() {
       {partition === null ? (
         <>
           <p className="text-[0.87rem] text-soft">
-            A removable mesh wall keeps two ages or kinds apart in one house. Each zone is then
-            sized by itself: bars, nests, feeder, drinker, pop door, a way in for you, and half of
-            the run.
+            A removable mesh wall keeps two ages or kinds apart in one coop. Each zone is then sized
+            by itself: bars, nests, feeder, drinker, pop door, a way in for you, and half of the
+            run.
           </p>
           <button
             type="button"

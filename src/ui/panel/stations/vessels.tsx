@@ -23,7 +23,7 @@ function Told({ v }: { v: Vessel }) {
           Holds <Figure id={id('litres')} />
         </>
       )}
-      ; full and knocked about it weighs <Figure id={id('weight')} />.
+      ; full and swinging it pulls like <Figure id={id('weight')} />.
       {figures.get(id('edge')) ? (
         <>
           {' '}
