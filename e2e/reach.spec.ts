@@ -2,8 +2,12 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { tooFaint } from './contrast';
 import { askForNewPlan, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
+import { clashing, editsOffered, fieldRefused, saveLookedAt } from './states';
 
 const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+
+/** A name for a plan of this width: both walks share one server. */
+const own = (page: Page, name: string): string => `${name} ${page.viewportSize()?.width}`;
 
 /** What stands open while a page is looked over. */
 const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void> }> = {
@@ -88,6 +92,22 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
       await expect(page.getByLabel('Name of this save')).toBeVisible();
     },
   },
+  'the bench, a save looked at': {
+    path: '/',
+    open: (page) => saveLookedAt(page, own(page, 'Saves seen')),
+  },
+  'the bench, two windows that clash': {
+    path: '/',
+    open: (page) => clashing(page, own(page, 'Clashing')),
+  },
+  'the bench, a text refused': {
+    path: '/',
+    open: (page) => fieldRefused(page, own(page, 'Text refused')),
+  },
+  'the bench, edits never saved': {
+    path: '/',
+    open: (page) => editsOffered(page, own(page, 'Never saved')),
+  },
   'the bench, keys listed': {
     path: '/plans/pell-garth',
     open: (page) => page.keyboard.press('?'),
@@ -104,6 +124,8 @@ const OTHERWISE_ON_A_PHONE = new Set([
   'the bench, flock',
   'the bench, the flock month by month',
   'the bench, earlier saves',
+  'the bench, a save looked at',
+  'the bench, two windows that clash',
 ]);
 
 /**

@@ -67,7 +67,7 @@ export const STATION_FINDING_WORDS = {
   },
   'feed.days.short': {
     title: 'Feed runs out',
-    text: 'The birds go hungry before you fill it again. Full, it lasts {days} when the flock eats most; you fill every {wanted}.',
+    text: 'The birds go hungry before you fill it again. Full, it lasts {days} when the flock eats most; you fill it again after {wanted}.',
   },
   'feed.fill.stale': {
     title: 'Feed goes stale in the feeder',
@@ -124,7 +124,7 @@ export const STATION_FINDING_WORDS = {
   },
   'water.days.short': {
     title: 'Water runs out',
-    text: 'The birds go thirsty before you fill it again. Full, it lasts {days} on the thirstiest day ({intake}, about {from}); you fill every {wanted}.',
+    text: 'The birds go thirsty before you fill it again. Full, it lasts {days} on the thirstiest day ({intake}, about {from}); you fill it again after {wanted}.',
   },
   'water.line.low': {
     title: 'Tank too low for its line',

@@ -45,7 +45,10 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   celsius: formatTemperature,
   months: (v) => `${threeFigures(v)} months`,
   weeks: (v) => `${threeFigures(v)} weeks`,
-  days: (v) => `${threeFigures(v)} ${v === 1 ? 'day' : 'days'}`,
+  days: (v) => {
+    const said = v < 10 ? String(Math.round(v * 10) / 10) : formatPlain(Math.round(v));
+    return `${said} ${said === '1' ? 'day' : 'days'}`;
+  },
   eggsDay: (v) => `${threeFigures(v)} eggs a day`,
   kgDay: (v, units) => {
     if (units === METRIC) {

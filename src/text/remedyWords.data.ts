@@ -120,18 +120,19 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'air.raise': 'Raise {fixtures} to a sill of {sill}',
   'vessels.another': 'Add {more} more like {fixtures}, apart',
   'vessels.anotherOf': 'Add {more} more like {fixtures} of {litres}, apart',
-  'vessels.largerAndMore': 'Take {litres} for {fixtures}, and add {more} more of that size',
+  'vessels.largerAndMore':
+    'Take one that holds {litres} in place of {fixtures}, and add {more} more of that size',
   'vessels.hangUp': 'Hang {fixtures}, {height} above the litter, and raise it as the litter grows',
-  'vessels.outlets': 'Give {fixtures} {outlets}',
+  'vessels.outlets': 'Fit {outlets} to {fixtures}',
   'vessels.toPorts': 'Take a wall feeder with {outlets} in place of {fixtures}',
   'vessels.toFount': 'Take a round fount {size} across, on a tray, in place of {fixtures}',
   'vessels.toCups': 'Take a line with {outlets} in place of {fixtures}',
   'vessels.height': 'Set {fixtures} at {height}',
   'vessels.move': 'Move {fixtures} to {left} from the left and {front} from the front wall',
-  'vessels.larger': 'Take one that holds {litres} for {fixtures}',
-  'vessels.allLarger': 'Take vessels of {litres} each for {fixtures}',
+  'vessels.larger': 'Take one that holds {litres} in place of {fixtures}',
+  'vessels.allLarger': 'Take ones that hold {litres} each in place of {fixtures}',
   'vessels.fillLess': 'Fill {fixtures} with {litres} at most',
-  'vessels.fillOften': 'Fill them every {days}',
+  'vessels.fillOften': 'Fill them again after {days}',
   'vessels.bolt': 'Bolt {fixtures} through',
   'vessels.cone': 'Put a cone on {fixtures}',
   'vessels.heightOnWall': 'Set {fixtures} on the wall {height} above the litter as it starts',
@@ -208,7 +209,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'floor.narrowStrip': 'Narrow your own strip to {depth}',
   'shell.lengthen': 'Build the coop {length} long',
   'shell.cut': 'Cut {fixtures} to fit, and move it inside',
-  'vessels.wider': 'Take one {size} across for {fixtures}',
+  'vessels.wider': 'Take one {size} across in place of {fixtures}',
   'vessels.longer': 'Make {fixtures} {size} long',
   'reach.addLongHatch': 'Add a flap {width} wide in the {wall} wall',
   'vessels.bringIn': 'Set {fixtures} up in the coop',
@@ -221,9 +222,9 @@ export const NOTHING_FITS: Readonly<Record<string, string>> = {
   'brooder.space.short':
     'No box that you can still reach across holds so many chicks until they bear the nights. Divide them between two pens from their sixth week, or hatch fewer.',
   'roosts.length.short':
-    'This coop does not seat so many birds, however the bars are laid clear of nests and vessels. Keep fewer birds, or build larger.',
+    'This coop does not seat so many birds, however the bars are laid clear of nests, feeders and drinkers. Keep fewer birds, or build larger.',
   'roosts.places.short':
-    'This coop does not seat so many birds, however the bars are laid clear of nests and vessels. Keep fewer birds, or build larger.',
+    'This coop does not seat so many birds, however the bars are laid clear of nests, feeders and drinkers. Keep fewer birds, or build larger.',
   'roosts.reach.short':
     'However the bars are laid, some of these birds find no place they can get up to. Keep those that hop least in a coop of their own, or keep fewer birds.',
   'roosts.bar.low':

@@ -78,7 +78,7 @@ export function BenchHeader() {
           </button>
           <button
             type="button"
-            className="button"
+            className="button max-lg:mr-1"
             title={`Show ${other} units`}
             aria-label={`Units: ${plan.units}. Show ${other}`}
             onClick={changeUnits}

@@ -89,9 +89,14 @@ function OfferedEdits() {
     <div role="alert" className={ROW}>
       <div className="min-w-0 flex-1">
         <p>
-          <strong>There are edits that were never saved</strong>, of{' '}
-          <time dateTime={offered.when}>{new Date(offered.when).toLocaleString()}</time>. Putting
-          them back changes:
+          <strong>There are edits that were never saved</strong>, from{' '}
+          <time dateTime={offered.when}>
+            {new Date(offered.when).toLocaleString(undefined, {
+              dateStyle: 'long',
+              timeStyle: 'short',
+            })}
+          </time>
+          . Putting them back changes:
         </p>
         <Differences from={plan} to={offered.plan} />
       </div>

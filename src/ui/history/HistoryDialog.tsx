@@ -99,9 +99,12 @@ function SaveList({
                   type="button"
                   aria-pressed={looked === save.revision}
                   onClick={() => look(save.revision)}
-                  className={`grid w-full grid-cols-[3.6rem_minmax(0,1fr)] gap-x-2 border-l-3 px-2 py-1.5 text-left hover:bg-sunk max-lg:min-h-[44px] ${looked === save.revision ? 'border-chalk bg-sunk' : 'border-transparent'}`}
+                  className={`grid w-full grid-cols-[4.6rem_minmax(0,1fr)] gap-x-2 border-l-3 px-2 py-1.5 text-left hover:bg-sunk max-lg:min-h-[44px] ${looked === save.revision ? 'border-chalk bg-sunk' : 'border-transparent'}`}
                 >
-                  <time dateTime={save.savedAt} className="figures text-[0.87rem] text-soft">
+                  <time
+                    dateTime={save.savedAt}
+                    className="figures whitespace-nowrap text-[0.87rem] text-soft"
+                  >
                     {new Date(save.savedAt).toLocaleTimeString(undefined, { timeStyle: 'short' })}
                   </time>
                   <span className="min-w-0 break-words text-[0.92rem]" data-name>

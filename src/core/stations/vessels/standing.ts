@@ -121,7 +121,13 @@ function heights(
       zone,
     );
   } else if (below(fromEnd, wanted - slack)) {
-    s.find(`${station}.vessel.low`, 'awkward', [v.id], { height: at(fromEnd), wanted: rule }, zone);
+    s.find(
+      `${station}.vessel.low`,
+      'awkward',
+      [v.id],
+      { height: at(Math.max(0, fromEnd)), wanted: rule },
+      zone,
+    );
   } else at(fromStart);
 }
 
