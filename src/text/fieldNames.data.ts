@@ -8,6 +8,7 @@ export type ValueKind =
   | 'eggMass'
   | 'celsius'
   | 'litres'
+  | 'bulk'
   | 'degrees'
   | 'minutes'
   | 'watts'
@@ -125,7 +126,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   finalM: ['depth when cleaned out', 'length'],
   retainingM: ['board that holds it', 'length'],
   turned: ['turned', 'yesNo'],
-  baleL: ['a bale fills', 'litres'],
+  baleL: ['a bale fills', 'bulk'],
   feedDays: ['days between fills of feed', 'days'],
   waterDays: ['days between fills of water', 'days'],
   bagKg: ['a bag of feed', 'mass'],

@@ -2,6 +2,7 @@ import { formatArea } from '@/core/kernel/units/area';
 import {
   KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
+  LITRES_PER_CUBIC_FOOT,
   LITRES_PER_GALLON,
   METRES_PER_FOOT,
   SQUARE_METRES_PER_SQUARE_FOOT,
@@ -71,6 +72,8 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   },
   litres: (v, units) =>
     units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_GALLON)} gal`,
+  bulkLitres: (v, units) =>
+    units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_CUBIC_FOOT)} ft³`,
   degrees: (v) => `${Math.round(v)}°`,
   minutes: (v) => `${Math.round(v)} minutes`,
   hours: (v) => `${threeFigures(v)} h`,

@@ -79,6 +79,7 @@ const AMOUNTS: ReadonlySet<Unit> = new Set([
   'gramsDay',
   'litresDay',
   'litres',
+  'bulkLitres',
   'watts',
   'kcalDay',
   'lux',

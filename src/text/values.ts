@@ -143,6 +143,8 @@ function written(kind: ValueKind, key: string, value: unknown, units: Plan['unit
       return printed(value, 'egg', units, 1);
     case 'celsius':
       return formatTemperature(value, units);
+    case 'bulk':
+      return printed(value, 'bulk', units, 1);
     case 'litres':
       return printed(value, 'L', units, 1);
     case 'degrees':

@@ -1,3 +1,4 @@
+import { KILOGRAMS_PER_POUND, LITRES_PER_CUBIC_FOOT } from '../kernel/units/factors.data';
 import type { Brooder, Group, OwnBreed, Plan, Roof, Run } from '../model/schema';
 import { FILLS, KEEPER, LITTER } from '../model/schema';
 import { freeNumber } from './freeNumber';
@@ -19,6 +20,12 @@ export interface PlanStart {
 /** Litter to begin with, m: ten centimetres, or four inches. */
 const START_DEPTH_M = { metric: 0.1, imperial: 0.1016 } as const;
 
+/** A bag of feed as it is sold, kg: twenty kilograms, or fifty pounds. */
+const BAG_KG = { metric: FILLS.bagKg, imperial: 50 * KILOGRAMS_PER_POUND } as const;
+
+/** A bale of shavings, shaken out, L: five hundred litres, or eighteen cubic feet. */
+const BALE_L = { metric: LITTER.baleL, imperial: 18 * LITRES_PER_CUBIC_FOOT } as const;
+
 /** An empty coop: a shell, the birds named, no fixtures, the default schools. */
 export function newPlan(start: PlanStart): Plan {
   return {
@@ -32,8 +39,13 @@ export function newPlan(start: PlanStart): Plan {
     horizonYears: 2,
     schools: {},
     keeper: { statureM: 1.68, ...KEEPER },
-    litter: { school: 'deep', depthM: START_DEPTH_M[start.units], ...LITTER },
-    fills: FILLS,
+    litter: {
+      school: 'deep',
+      depthM: START_DEPTH_M[start.units],
+      ...LITTER,
+      baleL: BALE_L[start.units],
+    },
+    fills: { ...FILLS, bagKg: BAG_KG[start.units] },
     run: null,
     site: { windFrom: null, treesOver: false, wet: false, animals: null },
     partition: null,

@@ -19,6 +19,7 @@ export const UNITS = [
   'gramsDay',
   'litresDay',
   'litres',
+  'bulkLitres',
   'dozens',
   'bags',
   'watts',

@@ -100,7 +100,7 @@ function Big({ label, id }: { label: string; id: string }) {
   return (
     <div>
       <p className="caption">{label}</p>
-      <p className="figures text-[1.5rem] leading-tight">
+      <p className="figures whitespace-nowrap text-[1.4rem] leading-tight">
         <Figure id={id} />
       </p>
     </div>

@@ -1,6 +1,7 @@
 import {
   KILOGRAMS_PER_OUNCE,
   KILOGRAMS_PER_POUND,
+  LITRES_PER_CUBIC_FOOT,
   LITRES_PER_GALLON,
   METRES_PER_FOOT,
   SQUARE_METRES_PER_SQUARE_FOOT,
@@ -64,6 +65,20 @@ const KINDS = {
       ...named(LITRES_PER_GALLON, 'gallon', 'gallons', 'gals'),
       ...named(LITRES_PER_GALLON / 4, 'quart', 'quarts', 'qts'),
       ...named(LITRES_PER_GALLON / 8, 'pint', 'pints', 'pt', 'pts'),
+    },
+  },
+  bulk: {
+    printed: { metric: 'L', imperial: 'ft³' },
+    takes: {
+      l: by(1),
+      'm³': by(1000),
+      m3: by(1000),
+      'ft³': by(LITRES_PER_CUBIC_FOOT),
+      ft3: by(LITRES_PER_CUBIC_FOOT),
+      gal: by(LITRES_PER_GALLON),
+      ...named(1, 'litre', 'litres', 'liter', 'liters'),
+      ...named(LITRES_PER_CUBIC_FOOT, 'cu ft', 'cubic foot', 'cubic feet'),
+      ...named(LITRES_PER_GALLON, 'gallon', 'gallons'),
     },
   },
   '°C': {
@@ -134,6 +149,7 @@ const EXAMPLES: Readonly<Record<AmountKind, Readonly<Record<UnitSystem, string>>
   kg: { metric: '4.5 kg or 500 g', imperial: '10 lb or 8 oz' },
   egg: { metric: '58 g', imperial: '2 oz' },
   L: { metric: '7.5 L', imperial: '2 gal or 3 qt' },
+  bulk: { metric: '500 L', imperial: '18 ft³' },
   '°C': { metric: '35 °C', imperial: '95 °F' },
   'm²': { metric: '0.25 m²', imperial: '2.5 ft²' },
   altitude: { metric: '340 m', imperial: '1,100 ft' },

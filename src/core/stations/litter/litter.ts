@@ -95,7 +95,7 @@ function amounts(s: Sheet, ctx: StationContext): void {
           },
           ASSUMED,
         )
-      : s.found('litter.weekly', 'litres', 0, ASSUMED);
+      : s.found('litter.weekly', 'bulkLitres', 0, ASSUMED);
   const cleanOut = schoolFor(ctx, 'litter.cleanOut');
   const changed = schoolFor(ctx, 'litter.school').params.changeDays;
   // litter that is changed is not topped up: it all comes out and goes in again

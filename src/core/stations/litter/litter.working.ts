@@ -7,7 +7,7 @@ export const LITTER_WORKINGS = workings({
     lines: {
       floor: { unit: 'm2', given: 'found' },
       depth: { unit: 'm', given: 'entered' },
-      litres: { unit: 'litres', formula: 'floor * depth * 1000' },
+      litres: { unit: 'bulkLitres', formula: 'floor * depth * 1000' },
     },
   }),
   'litter.droppings': working({
@@ -43,24 +43,24 @@ export const LITTER_WORKINGS = workings({
         formula:
           'max(0, (least * week * nitrogen - week * nitrogen * cnOfDroppings) / (carbon * (1 - least / cn)))',
       },
-      litres: { unit: 'litres', formula: 'kg / bulk * 1000' },
+      litres: { unit: 'bulkLitres', formula: 'kg / bulk * 1000' },
     },
   }),
   'litter.year': working({
     result: 'year',
     lines: {
-      start: { unit: 'litres', given: 'found' },
+      start: { unit: 'bulkLitres', given: 'found' },
       every: { unit: 'days', given: 'school' },
-      weekly: { unit: 'litres', given: 'found' },
+      weekly: { unit: 'bulkLitres', given: 'found' },
       weeks: { unit: 'weeks', given: 'wide-rafter' },
-      year: { unit: 'litres', formula: 'start * 365 / every + weekly * weeks' },
+      year: { unit: 'bulkLitres', formula: 'start * 365 / every + weekly * weeks' },
     },
   }),
   'litter.bales': working({
     result: 'bales',
     lines: {
-      year: { unit: 'litres', given: 'found' },
-      bale: { unit: 'litres', given: 'entered' },
+      year: { unit: 'bulkLitres', given: 'found' },
+      bale: { unit: 'bulkLitres', given: 'entered' },
       bales: { unit: 'bales', formula: 'year / bale' },
     },
   }),

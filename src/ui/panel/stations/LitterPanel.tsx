@@ -49,7 +49,7 @@ const SPECS: readonly Spec<Litter>[] = [
   {
     kind: 'amount',
     label: 'A bale, shaken out',
-    unit: 'L',
+    unit: 'bulk',
     least: 5,
     most: 3000,
     step: 10,

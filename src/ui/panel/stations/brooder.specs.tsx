@@ -83,7 +83,7 @@ export const BOX: readonly Spec<Brooder>[] = [
   },
   {
     kind: 'amount',
-    label: 'The lid, or its half, weighs',
+    label: 'Lid or half weighs',
     unit: 'kg',
     least: 0,
     most: 200,
