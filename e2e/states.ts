@@ -3,8 +3,13 @@ import { goTo, openPlan, ownPlan, saved } from './help';
 
 /** Types a litter depth and leaves it. */
 async function litterDepth(page: Page, text: string): Promise<void> {
-  await goTo(page, 'litter');
   const field = page.getByLabel(/^Litter depth/);
+  if (!(await field.isVisible())) {
+    // on a phone the staves are a pane of their own
+    const staves = page.getByRole('button', { name: 'Staves' });
+    if (await staves.isVisible()) await staves.click();
+    await goTo(page, 'litter');
+  }
   await field.fill(text);
   await field.press('Enter');
 }
@@ -37,7 +42,6 @@ export async function saveLookedAt(page: Page, name: string): Promise<void> {
 /** One value changed here and elsewhere while this window could not save. */
 export async function clashing(page: Page, name: string): Promise<void> {
   const id = await named(page, name);
-  await goTo(page, 'litter');
   const address = `/api/plans/${id}`;
   await page.route(`**${address}`, (route) => route.abort());
   await litterDepth(page, '12 cm');
