@@ -18,6 +18,7 @@ import {
   type CarryingStation,
   capacityParts,
   type StationContext,
+  schoolFor,
 } from '../context';
 import { hotFactor } from '../roosts/widths';
 import { sleepingIn } from '../shadows';
@@ -105,6 +106,20 @@ function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
 
 const shares = (flock: FlockByDay, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
+
+/** Net area that the flock needs on its worst day: high up and open always, and in all, m². */
+export function airNeeds(ctx: StationContext): { readonly alwaysM2: number; readonly allM2: number } {
+  const school = schoolFor(ctx, 'air.area');
+  const rule = ruleOf(ctx, school);
+  const birds = Math.max(
+    0,
+    ...ctx.flock.looked.map(({ d, counts }) => demandOf(counts, shares(ctx.flock, d))),
+  );
+  return {
+    alwaysM2: rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds,
+    allM2: rule.floorM2 + rule.perBirdM2 * birds,
+  };
+}
 
 /** Air by rule: what stands open in winter, and all that can be opened, in net area. */
 export const airStation: CarryingStation = {

@@ -1,0 +1,273 @@
+import { birdSize } from '../birds/size';
+import { freeNumber } from '../edit/freeNumber';
+import { droppingsShadow, sleepingBars } from '../geometry/bars';
+import { doorways } from '../geometry/clashes';
+import { meet, meetInPlan } from '../geometry/forms';
+import { gapInPlan } from '../geometry/segments';
+import { inRun, solidOf } from '../geometry/solids';
+import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
+import type { Solid } from '../kernel/finding';
+import { fixtureOf } from '../model/fixtures.schema';
+import { litterEndM } from '../model/litter';
+import type { Drinker, Feeder, Fixture, OfKind, Plan } from '../model/schema';
+import { ruled } from '../rules/rules.data';
+import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
+import type { Ground } from './ground';
+import { isWalkedInto } from './holes';
+
+type Standing = Feeder | Drinker | OfKind<'dish'> | OfKind<'dustBath'>;
+
+/** Left free about a thing, m. */
+const CLEAR_M = 0.05;
+const STEP_M = 0.05;
+
+/** What a thing on the floor is kept clear of: worked once for several places. */
+interface Room {
+  readonly shadows: readonly Solid[];
+  readonly others: readonly { readonly solid: Solid; readonly board: boolean }[];
+  readonly ways: readonly Solid[];
+}
+
+function roomOf(ground: Ground, plan: Plan): Room {
+  const kg = ground.sizes.heaviestOnBarsKg;
+  return {
+    shadows: kg === null ? [] : sleepingBars(plan).map((b) => droppingsShadow(b, kg, plan)),
+    others: plan.fixtures
+      .filter((f) => 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling' && !inRun(f))
+      .map((f) => ({ solid: solidOf(f, plan), board: f.kind === 'board' })),
+    ways: doorways(plan),
+  };
+}
+
+const isClear = ({ shadows, others, ways }: Room, own: Solid): boolean =>
+  !shadows.some((s) => meetInPlan(s, own)) &&
+  !ways.some((w) => meet(w, own)) &&
+  others.every(({ solid, board }) =>
+    board ? !meet(solid, own) : gapInPlan(solid, own) >= CLEAR_M || solid.z0 >= own.z1 + CLEAR_M,
+  );
+
+/**
+ * A thing where nothing falls on it and nothing is in its way: along a wall, the corners first, so that the middle
+ * of the floor stays the birds'. Null where it finds no place.
+ * @param apart   from these, so far, m
+ * @param inside  also away from the walls
+ */
+function placed<F extends Standing>(
+  ground: Ground,
+  plan: Plan,
+  thing: F,
+  apart: { readonly from: readonly Fixture[]; readonly m: number } = { from: [], m: 0 },
+  inside = true,
+): F | null {
+  const room = roomOf(ground, plan);
+  const corner = solidOf(thing, plan);
+  const [offX, offY] = [thing.x - corner.x0, thing.y - corner.y0];
+  const [wide, deep] = [corner.x1 - corner.x0, corner.y1 - corner.y0];
+  const wallM = ground.up(0.02);
+  const [farX, farY] = [plan.shell.lengthM - wide - wallM, plan.shell.widthM - deep - wallM];
+  if (farX < wallM - 1e-9 || farY < wallM - 1e-9) return null;
+  const far = apart.from.map((f) => solidOf(f, plan));
+  let best: { at: F; gap: number } | null = null;
+  for (const [x, y] of spots(wallM, farX, farY, inside)) {
+    const at = { ...thing, x: ground.near(x + offX), y: ground.near(y + offY) };
+    const own = solidOf(at, plan);
+    if (own.x0 < 0 || own.y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) {
+      continue;
+    }
+    if (!isClear(room, own)) continue;
+    const gap = far.length === 0 ? apart.m : Math.min(...far.map((s) => gapInPlan(s, own)));
+    if (gap >= apart.m) return at;
+    if (best === null || gap > best.gap) best = { at, gap };
+  }
+  return best?.at ?? null;
+}
+
+/** Lowest corners to try: the four corners, along the four walls, then inside. */
+function* spots(
+  wallM: number,
+  farX: number,
+  farY: number,
+  inside: boolean,
+): Iterable<readonly [number, number]> {
+  const xs = steps(wallM, farX);
+  const ys = steps(wallM, farY);
+  for (const x of [wallM, farX]) for (const y of [wallM, farY]) yield [x, y];
+  for (const y of ys) for (const x of [wallM, farX]) yield [x, y];
+  for (const x of xs) for (const y of [wallM, farY]) yield [x, y];
+  if (!inside) return;
+  for (let j = 0; j < ys.length; j += 2)
+    for (let i = 0; i < xs.length; i += 2) yield [xs[i] as number, ys[j] as number];
+}
+
+function steps(from: number, to: number): number[] {
+  const list: number[] = [];
+  for (let at = from; at < to; at += STEP_M) list.push(at);
+  return [...list, to];
+}
+
+/** What is on the floor beside bars and nests. */
+export interface Things {
+  /** Two feeders and two drinkers, or one of each. */
+  readonly pairs: boolean;
+  readonly bath: boolean;
+}
+
+/** Feeders, drinkers, dishes and a dust bath where they are clear; null where a feeder or drinker finds no place. */
+export function placeThings(ground: Ground, plan: Plan, { pairs, bath }: Things): Fixture[] | null {
+  const made: Fixture[] = [];
+  const among = (): Plan => ({ ...plan, fixtures: [...plan.fixtures, ...made] });
+  for (const thing of vesselsOf(ground, pairs)) {
+    const alike = made.filter((f) => f.kind === thing.kind);
+    const apart = { from: alike, m: alike.length === 0 ? 0 : ruled('feed.two.apart') };
+    const at = placed<Standing>(ground, among(), thing, apart);
+    if (at === null) return null;
+    made.push(at);
+  }
+  for (const dish of dishes(ground)) {
+    const at = placed<Standing>(ground, among(), dish);
+    if (at) made.push(at);
+  }
+  if (bath) {
+    for (const own of baths(ground)) {
+      const at = placed<Standing>(ground, among(), own);
+      if (at === null) continue;
+      made.push(at);
+      break;
+    }
+  }
+  return made;
+}
+
+/** Feeders and drinkers for all birds, wherever they stand. */
+export const vesselsOf = (ground: Ground, pairs: boolean): (Feeder | Drinker)[] => [
+  ...feeders(ground, pairs),
+  ...drinkers(ground, pairs),
+];
+
+/** So much more is held than must be, so that a rounding never decides. */
+const SPARE = 1.03;
+
+/** Wall feeders with ports: sealed from rats, and little floor taken. */
+function feeders(ground: Ground, pairs: boolean): Feeder[] {
+  const { plan, sizes, flock, up } = ground;
+  const peak = flock.peaks.coopFeedKg?.value ?? 0;
+  const litres =
+    (peak * plan.fills.feedDays * ruled('feed.waste.port') * SPARE) / ruled('feed.density.pellets');
+  const per = Math.min(...flock.lots.map((lot) => lot.class.perPort));
+  const ports = Math.ceil(sizes.birds / Math.max(1, per) - 1e-9);
+  const most = mostVesselL(plan.units);
+  const n = Math.max(
+    pairs && sizes.birds >= ruled('feed.two.birds') ? 2 : 1,
+    Math.ceil(litres / most - 1e-9),
+    Math.ceil(ports / MOST_PORTS - 1e-9),
+  );
+  const wanted = birdSize(sizes.smallestKg).backM;
+  return Array.from({ length: n }, (_, i) =>
+    fixtureOf({
+      id: `feeder-${freeNumber('feeder', plan.fixtures) + i}`,
+      kind: 'feeder',
+      name: n === 1 ? 'Feeder' : `Feeder ${i + 1}`,
+      type: 'port',
+      x: 0,
+      y: 0,
+      rimZ: rimZ(ground, wanted, FEEDER_KINDS.port.onWall),
+      diameterM: up(litres / n > 20 ? 0.3 : 0.2),
+      lengthM: up(0.6),
+      heightM: up(0.6),
+      hung: false,
+      onWall: true,
+      outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
+      capacityL: Math.max(5, Math.min(most, vesselUp(litres / n, plan.units))),
+      fillFrom: filled(plan),
+    }),
+  );
+}
+
+/** What hangs on the wall of a coop that nobody walks into is filled through it. */
+const filled = (plan: Plan): 'inside' | 'outside' => (isWalkedInto(plan) ? 'inside' : 'outside');
+
+/** More ports than this do not go round a can. */
+const MOST_PORTS = 8;
+
+/** Cups on a line; for ducks, which cannot drink from them, round founts over a tray. */
+function drinkers(ground: Ground, pairs: boolean): Drinker[] {
+  const { plan, sizes, flock, up } = ground;
+  const litres = (flock.peaks.coopWaterL?.value ?? 0) * plan.fills.waterDays * SPARE;
+  const most = mostVesselL(plan.units);
+  const type = sizes.ducks ? 'fount' : 'cup';
+  const cups = Math.ceil(sizes.birds / ruled('water.cup') - 1e-9);
+  const rim = sizes.birds * ruled('water.round') * 1.4;
+  const n = Math.max(
+    pairs && sizes.birds >= ruled('feed.two.birds') ? 2 : 1,
+    Math.ceil(litres / most - 1e-9),
+    sizes.ducks ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9) : Math.ceil(cups / MOST_PORTS - 1e-9),
+  );
+  const wanted = birdSize(sizes.smallestKg).backM;
+  const { onWall } = DRINKER_KINDS[type];
+  return Array.from({ length: n }, (_, i) =>
+    fixtureOf({
+      id: `drinker-${freeNumber('drinker', plan.fixtures) + i}`,
+      kind: 'drinker',
+      name: n === 1 ? 'Drinker' : `Drinker ${i + 1}`,
+      type,
+      x: 0,
+      y: 0,
+      rimZ: rimZ(ground, wanted, onWall),
+      diameterM: up(sizes.ducks ? Math.max(0.3, rim / n / Math.PI) : 0.2),
+      lengthM: up(0.6),
+      heightM: up(0.4),
+      hung: false,
+      onWall,
+      outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),
+      capacityL: Math.max(2, vesselUp(litres / n, plan.units)),
+      fillFrom: type === 'cup' ? filled(plan) : 'inside',
+    }),
+  );
+}
+
+/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
+const rimZ = ({ plan, near }: Ground, wantedM: number, onWall: boolean): number => {
+  const start = plan.litter.depthM;
+  return near(onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start);
+};
+
+/** A dish of oyster shell for every twelve hens in lay, and one of grit. */
+function dishes({ plan, hens, ducks }: Ground): OfKind<'dish'>[] {
+  const laying = (hens?.hens ?? 0) + (ducks?.hens ?? 0);
+  if (laying === 0) return [];
+  const n = Math.ceil(laying / ruled('feed.shell.hens') - 1e-9);
+  const dish = (id: string, name: string, holds: 'shell' | 'grit') =>
+    fixtureOf({ id, kind: 'dish', name, holds, x: 0, y: 0 });
+  return [
+    ...Array.from({ length: n }, (_, i) =>
+      dish(
+        `dish-${freeNumber('dish', plan.fixtures) + i}`,
+        n === 1 ? 'Oyster shell' : `Oyster shell ${i + 1}`,
+        'shell',
+      ),
+    ),
+    dish(`dish-${freeNumber('dish', plan.fixtures) + n}`, 'Grit', 'grit'),
+  ];
+}
+
+/** The dust bath that all ask for, either way round. */
+function baths({ plan, sizes, up }: Ground): OfKind<'dustBath'>[] {
+  const area = Math.max(ruled('dustBath.least'), sizes.birds * ruled('dustBath.hen'));
+  return [0.4, 0.6, 0.8].flatMap((d) => {
+    const depthM = up(d);
+    const lengthM = up(area / depthM);
+    if (lengthM < depthM - 1e-9) return [];
+    const id = `dust-bath-${freeNumber('dust-bath', plan.fixtures)}`;
+    const bath = fixtureOf({
+      id,
+      kind: 'dustBath',
+      name: 'Dust bath',
+      x: 0,
+      y: 0,
+      lengthM,
+      depthM,
+      fillM: up(ruled('dustBath.deep')),
+    });
+    return [bath, { ...bath, lengthM: depthM, depthM: lengthM }];
+  });
+}
