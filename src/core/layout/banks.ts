@@ -36,9 +36,7 @@ export function* banksFor(ground: Ground, inFirst: boolean): Iterable<Banks> {
   const { plan, hens, up, down } = ground;
   if (hens === null) return;
   const start = plan.litter.depthM;
-  const least = up(
-    Math.max(start + hens.lipM, litterEndM(plan) + ruled('nests.lip.final')),
-  );
+  const least = up(Math.max(start + hens.lipM, litterEndM(plan) + ruled('nests.lip.final')));
   // where bars over it would be too high a lip is lower than hens like
   const low = up(litterEndM(plan) + ruled('nests.lip.final'));
   const boxH = up(hens.boxM[2]);
@@ -55,7 +53,9 @@ export function* banksFor(ground: Ground, inFirst: boolean): Iterable<Banks> {
           ? ruled('nests.collect.least') - plan.shell.floorAboveGroundM
           : ruled('reach.bend');
         const usual = Math.max(least, Math.min(most, up(handy)));
-        for (const lipZ of [...new Set([usual, least, ...(most < least ? [Math.max(low, most)] : [])])]) {
+        for (const lipZ of [
+          ...new Set([usual, least, ...(most < least ? [Math.max(low, most)] : [])]),
+        ]) {
           // a lip that bars cannot stand over is kept to where nothing else is possible
           if (tiers > 1 && lipZ > most + 1e-9) continue;
           yield { outside, tiers, banks, lipZ };

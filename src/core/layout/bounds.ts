@@ -5,8 +5,8 @@ import { atMost } from '../kernel/units/number';
 import type { Plan } from '../model/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
 import { boxesFor, leastBarsZ } from './banks';
-import { type Ground, groundOf } from './ground';
 import { vesselsOf } from './floorThings';
+import { type Ground, groundOf } from './ground';
 import { acrossM, alongM, mostRows } from './rows';
 
 /** What of a shell's room the birds ask for at the least, by each station's own closed form; above 1 they cannot fit. */
@@ -37,12 +37,12 @@ export function boundsIn(ground: Ground): Bounds {
       0,
       ...flock.looked.map(({ d, counts }) =>
         flock.lots.reduce(
-          (sum, _, i) => sum + (counts[i] ?? 0) * scaleToBird(school.value, massThen(flock, i, d), school.scale),
+          (sum, _, i) =>
+            sum + (counts[i] ?? 0) * scaleToBird(school.value, massThen(flock, i, d), school.scale),
           0,
         ),
       ),
-    ) /
-    Math.max(0.01, lengthM * widthM - leastTakenM2(ground));
+    ) / Math.max(0.01, lengthM * widthM - leastTakenM2(ground));
   const z = leastBarsZ(ground, null);
   const drop = z - plan.litter.depthM;
   const byRows = (wall: 'rear' | 'left'): number => {
@@ -50,7 +50,8 @@ export function boundsIn(ground: Ground): Bounds {
     if (usable < widestM || acrossM(plan, wall) <= 0) return Number.POSITIVE_INFINITY;
     return seatsM / Math.max(1e-9, mostRows(ground, wall, drop) * usable);
   };
-  const roosts = chickens.length === 0 || seatsM === 0 ? 0 : Math.min(byRows('rear'), byRows('left'));
+  const roosts =
+    chickens.length === 0 || seatsM === 0 ? 0 : Math.min(byRows('rear'), byRows('left'));
   const wallM = 2 * (lengthM + widthM);
   const boxesM =
     (hens === null ? 0 : boxesFor(ground, hens) * up(hens.boxM[0])) +

@@ -2,8 +2,8 @@ import { solidOf } from '../geometry/solids';
 import type { Finding } from '../kernel/finding';
 import type { Bar, Fixture, Plan, Side } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { withFinalDepth } from '../stations/litterCourse';
 import { airNeeds } from '../stations/air/air';
+import { withFinalDepth } from '../stations/litterCourse';
 import { type Banks, banksFor, leastBarsZ, placeBanks, placeDucks } from './banks';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
@@ -30,6 +30,14 @@ const isOfTheFlock = ({ code }: Finding): boolean =>
   code.startsWith('flock.') || OF_THE_FLOCK.has(code);
 const OF_THE_FLOCK: ReadonlySet<string> = new Set(['feed.tall.none', 'reach.headroom.none']);
 
+/** To go without a droppings board weighs half of what an awkward finding does. */
+const NO_BOARD = 0.5;
+
+/** What is awkward about a fit-out that another might not have; a walked-into coop does without a board unwillingly. */
+const lesserOf = ({ findings, board, rows, plan }: Tried): number =>
+  findings.filter((f) => !isOfTheFlock(f)).length +
+  (rows !== null && !board && isWalkedInto(plan) ? NO_BOARD : 0);
+
 /** What leaves birds short or does them harm. */
 export const isBad = ({ severity }: Finding): boolean => severity !== 'awkward';
 
@@ -48,22 +56,30 @@ export function fitOut(ground: Ground): Tried | null {
     if (bad === 0) fits.push(tried);
     else if (nearest === null || bad < nearest.findings.filter(isBad).length) nearest = tried;
     // with nothing more to leave out, the floor stays short whatever else is moved
-    if (bad > 0 && isLeanest(tried) && tried.findings.some((f) => f.code === 'floor.area.short')) break;
+    if (bad > 0 && isLeanest(tried) && tried.findings.some((f) => f.code === 'floor.area.short'))
+      break;
     if (fits.length >= MOST_FITS || judged >= MOST_JUDGED) break;
-    if (bad === 0 && tried.findings.every(isOfTheFlock)) break;
+    if (bad === 0 && lesserOf(tried) <= NO_BOARD) break;
   }
-  fits.sort((a, b) => a.findings.length - b.findings.length);
+  fits.sort((a, b) => lesserOf(a) - lesserOf(b));
   return fits[0] ?? nearest;
 }
 
 /** Nothing stands on the floor but what must. */
 const isLeanest = ({ banks, things, board, rows }: Tried): boolean =>
-  (banks === null || banks.outside) && things === THINGS[THINGS.length - 1] && !board && rows !== null;
+  (banks === null || banks.outside) &&
+  things === THINGS[THINGS.length - 1] &&
+  !board &&
+  rows !== null;
 
 /** Walls that rows stand along: the longer ones first, those with the higher roof before their opposites. */
 function rowWalls({ plan }: Ground): Side[] {
-  const long: Side[] = plan.shell.lengthM >= plan.shell.widthM ? ['rear', 'left'] : ['left', 'rear'];
-  return [...long, ...(long[0] === 'rear' ? (['right', 'front'] as const) : (['front', 'right'] as const))];
+  const long: Side[] =
+    plan.shell.lengthM >= plan.shell.widthM ? ['rear', 'left'] : ['left', 'rear'];
+  return [
+    ...long,
+    ...(long[0] === 'rear' ? (['right', 'front'] as const) : (['front', 'right'] as const)),
+  ];
 }
 
 function* tries(ground: Ground): Iterable<Tried> {
@@ -72,7 +88,9 @@ function* tries(ground: Ground): Iterable<Tried> {
   const banks = ground.hens === null ? [null] : [...banksFor(ground, inFirst)];
   for (const wall of walls.slice(0, 2)) {
     for (const own of banks) {
-      for (const rows of ground.chickens.length === 0 || ground.seatsM === 0 ? [null] : rowsOf(ground, wall, own)) {
+      for (const rows of ground.chickens.length === 0 || ground.seatsM === 0
+        ? [null]
+        : rowsOf(ground, wall, own)) {
         yield* built(ground, rows, own);
       }
     }
@@ -80,10 +98,19 @@ function* tries(ground: Ground): Iterable<Tried> {
 }
 
 function* rowsOf(ground: Ground, wall: Side, banks: Banks | null): Iterable<Rows> {
-  const z = leastBarsZ(ground, banks);
-  if (z - ground.plan.litter.depthM > ground.highestM + 1e-9) return;
-  yield* rowsFor(ground, wall, z);
+  const least = leastBarsZ(ground, banks);
+  const start = ground.plan.litter.depthM;
+  const most = start + ground.highestM;
+  if (least > most + 1e-9) return;
+  // as high as a board under them asks for, where birds may sleep there and get up by one hop
+  const boarded = ground.up(ground.plan.litter.depthM + BOARDED_M);
+  const isHandy = boarded > least && boarded <= Math.min(most, start + ground.hopM) + 1e-9;
+  if (isHandy && isWalkedInto(ground.plan)) yield* rowsFor(ground, wall, boarded);
+  yield* rowsFor(ground, wall, least);
 }
+
+/** Bars over litter as it starts that leave room for a board, and for birds to walk under it as the litter grows, m. */
+const BOARDED_M = 0.7;
 
 /** One arrangement of bars and nests with all else put round it, as far as each thing finds its place. */
 function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterable<Tried> {
@@ -114,7 +141,8 @@ function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterabl
       const bare = { ...done, litter: { ...done.litter, finalM: ground.given.finalM } };
       const { findings } = ground.judge(bare);
       yield { plan: bare, findings, rows, banks, things, board };
-      if (!findings.some((f) => f.code.startsWith('floor.') || f.code.startsWith('shell.things'))) break;
+      if (!findings.some((f) => f.code.startsWith('floor.') || f.code.startsWith('shell.things')))
+        break;
     }
     if (none) return;
   }

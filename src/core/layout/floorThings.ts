@@ -5,8 +5,8 @@ import { doorways } from '../geometry/clashes';
 import { meet, meetInPlan } from '../geometry/forms';
 import { gapInPlan } from '../geometry/segments';
 import { inRun, solidOf } from '../geometry/solids';
-import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import type { Solid } from '../kernel/finding';
+import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import { fixtureOf } from '../model/fixtures.schema';
 import { litterEndM } from '../model/litter';
 import type { Drinker, Feeder, Fixture, OfKind, Plan } from '../model/schema';
@@ -39,25 +39,26 @@ function roomOf(ground: Ground, plan: Plan): Room {
   };
 }
 
-const isClear = ({ shadows, others, ways }: Room, own: Solid): boolean =>
+/** @param under  also under what hangs or stands over it */
+const isClear = ({ shadows, others, ways }: Room, own: Solid, under: boolean): boolean =>
   !shadows.some((s) => meetInPlan(s, own)) &&
   !ways.some((w) => meet(w, own)) &&
   others.every(({ solid, board }) =>
-    board ? !meet(solid, own) : gapInPlan(solid, own) >= CLEAR_M || solid.z0 >= own.z1 + CLEAR_M,
+    board
+      ? !meet(solid, own)
+      : gapInPlan(solid, own) >= CLEAR_M || (under && solid.z0 >= own.z1 + CLEAR_M),
   );
 
 /**
- * A thing where nothing falls on it and nothing is in its way: along a wall, the corners first, so that the middle
- * of the floor stays the birds'. Null where it finds no place.
+ * A thing where nothing falls on it and nothing is in its way: along a wall, near the way in, so that the keeper
+ * walks little and the middle of the floor stays the birds'. Null where it finds no place.
  * @param apart   from these, so far, m
- * @param inside  also away from the walls
  */
 function placed<F extends Standing>(
   ground: Ground,
   plan: Plan,
   thing: F,
   apart: { readonly from: readonly Fixture[]; readonly m: number } = { from: [], m: 0 },
-  inside = true,
 ): F | null {
   const room = roomOf(ground, plan);
   const corner = solidOf(thing, plan);
@@ -67,36 +68,73 @@ function placed<F extends Standing>(
   const [farX, farY] = [plan.shell.lengthM - wide - wallM, plan.shell.widthM - deep - wallM];
   if (farX < wallM - 1e-9 || farY < wallM - 1e-9) return null;
   const far = apart.from.map((f) => solidOf(f, plan));
+  const from = wayIn(plan);
+  const behind = behindBars(plan, from);
   let best: { at: F; gap: number } | null = null;
-  for (const [x, y] of spots(wallM, farX, farY, inside)) {
-    const at = { ...thing, x: ground.near(x + offX), y: ground.near(y + offY) };
-    const own = solidOf(at, plan);
-    if (own.x0 < 0 || own.y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) {
-      continue;
+  for (const under of [false, true]) {
+    for (const [x, y] of spots(wallM, farX, farY, from, behind)) {
+      const at = { ...thing, x: ground.near(x + offX), y: ground.near(y + offY) };
+      const own = solidOf(at, plan);
+      if (own.x0 < 0 || own.y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) {
+        continue;
+      }
+      if (!isClear(room, own, under)) continue;
+      const gap = far.length === 0 ? apart.m : Math.min(...far.map((s) => gapInPlan(s, own)));
+      if (gap >= apart.m) return at;
+      if (best === null || gap > best.gap) best = { at, gap };
     }
-    if (!isClear(room, own)) continue;
-    const gap = far.length === 0 ? apart.m : Math.min(...far.map((s) => gapInPlan(s, own)));
-    if (gap >= apart.m) return at;
-    if (best === null || gap > best.gap) best = { at, gap };
+    if (best !== null) return best.at;
   }
-  return best?.at ?? null;
+  return null;
 }
 
-/** Lowest corners to try: the four corners, along the four walls, then inside. */
-function* spots(
+/** Whether a place lies beyond the bars for who comes in: what stands there is reached for past them. */
+function behindBars(
+  plan: Plan,
+  [inX, inY]: readonly [number, number],
+): (at: readonly [number, number]) => boolean {
+  const bars = sleepingBars(plan);
+  return ([x, y]) =>
+    bars.some((b) => {
+      const [line, own, there] = b.axis === 'x' ? [b.y, inY, y] : [b.x, inX, x];
+      return (own < line && there > line - BESIDE_M) || (own > line && there < line + BESIDE_M);
+    });
+}
+
+/** So near before a bar a thing stands beside it rather than in front, m. */
+const BESIDE_M = 0.2;
+
+/** Where the keeper comes in, m; the middle of the front where no way in is. */
+function wayIn(plan: Plan): readonly [number, number] {
+  const door =
+    plan.fixtures.find((f) => f.kind === 'door') ?? plan.fixtures.find((f) => f.kind === 'hatch');
+  if (!door) return [plan.shell.lengthM / 2, 0];
+  const s = solidOf(door, plan);
+  return [(s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2];
+}
+
+/** Lowest corners to try: along the four walls, the nearest to the way in first, then inside. */
+function spots(
   wallM: number,
   farX: number,
   farY: number,
-  inside: boolean,
-): Iterable<readonly [number, number]> {
+  [inX, inY]: readonly [number, number],
+  isBehind: (at: readonly [number, number]) => boolean,
+): readonly (readonly [number, number])[] {
   const xs = steps(wallM, farX);
   const ys = steps(wallM, farY);
-  for (const x of [wallM, farX]) for (const y of [wallM, farY]) yield [x, y];
-  for (const y of ys) for (const x of [wallM, farX]) yield [x, y];
-  for (const x of xs) for (const y of [wallM, farY]) yield [x, y];
-  if (!inside) return;
-  for (let j = 0; j < ys.length; j += 2)
-    for (let i = 0; i < xs.length; i += 2) yield [xs[i] as number, ys[j] as number];
+  const walls = [
+    ...ys.flatMap((y) => [[wallM, y] as const, [farX, y] as const]),
+    ...xs.flatMap((x) => [[x, wallM] as const, [x, farY] as const]),
+  ];
+  const middle = ys
+    .filter((_, j) => j % 2 === 0)
+    .flatMap((y) => xs.filter((_, i) => i % 2 === 0).map((x) => [x, y] as const));
+  const away = ([x, y]: readonly [number, number]): number => Math.hypot(x - inX, y - inY);
+  const [handy, behind] = [walls.filter((at) => !isBehind(at)), walls.filter(isBehind)];
+  const byWay = (p: readonly [number, number], q: readonly [number, number]): number =>
+    away(p) - away(q);
+  return [...handy.sort(byWay), ...middle, ...behind.sort(byWay)];
 }
 
 function steps(from: number, to: number): number[] {

@@ -96,7 +96,10 @@ function layersOf(flock: FlockByDay, isOf: (lot: Lot) => boolean): Layers | null
   let hens = 0;
   const own = flock.lots.flatMap((lot, i) => (isOf(lot) && lot.laysFrom !== null ? [i] : []));
   for (const { d, counts } of flock.looked) {
-    const laying = own.reduce((n, i) => n + (counts[i] ?? 0) * (flock.columns[i]?.inLay[d] ?? 0), 0);
+    const laying = own.reduce(
+      (n, i) => n + (counts[i] ?? 0) * (flock.columns[i]?.inLay[d] ?? 0),
+      0,
+    );
     hens = Math.max(hens, Math.ceil(laying - 1e-9));
   }
   if (hens === 0) return null;

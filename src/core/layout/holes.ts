@@ -38,7 +38,12 @@ const byShelter = ({ site }: Plan): Side[] => {
 };
 
 /** Places along a wall for something so wide: its ends first, then inwards from both. */
-function placesAlong(plan: Plan, wall: Side, widthM: number, near: (m: number) => number): number[] {
+function placesAlong(
+  plan: Plan,
+  wall: Side,
+  widthM: number,
+  near: (m: number) => number,
+): number[] {
   const last = wallLength(plan, wall) - widthM - STUD_M;
   if (last < STUD_M - 1e-9) return last < -STUD_M ? [] : [Math.max(0, last + STUD_M)];
   const places: number[] = [];
@@ -63,11 +68,7 @@ function isFree(plan: Plan, hole: Hole): boolean {
     }
     if (f.kind !== 'nestBank') return true;
     const s = solidOf(f, plan);
-    return (
-      gapInPlan(s, own) > 0.12 ||
-      own.z1 <= s.z0 + 1e-9 ||
-      own.z0 >= s.z1 - 1e-9
-    );
+    return gapInPlan(s, own) > 0.12 || own.z1 <= s.z0 + 1e-9 || own.z0 >= s.z1 - 1e-9;
   });
 }
 
@@ -147,7 +148,9 @@ export function placeWaysIn(ground: Ground, plan: Plan): Fixture[] {
       ],
     );
     if (hole) {
-      return [fixtureOf({ id: `door-${numbered(plan, 'door')}`, kind: 'door', name: 'Door', ...hole })];
+      return [
+        fixtureOf({ id: `door-${numbered(plan, 'door')}`, kind: 'door', name: 'Door', ...hole }),
+      ];
     }
   }
   const made: Fixture[] = [];
@@ -207,12 +210,17 @@ export function placePopDoors(ground: Ground, plan: Plan): OfKind<'popDoor'>[] |
     const clear: Wish = (h) => isClear(among, kg, h, ruled('shell.doorway'), false);
     const fromNests = far('nestBank', ruled('nests.light.apart'));
     const fromBars = far('bar', ruled('door.bars.apart'));
-    const hole = firstHole(ground, among, [{ widthM, heightM, sillZ }], [
-      (h) => clear(h) && fromNests(h) && fromBars(h),
-      (h) => clear(h) && fromNests(h),
-      (h) => clear(h) && fromBars(h),
-      clear,
-    ]);
+    const hole = firstHole(
+      ground,
+      among,
+      [{ widthM, heightM, sillZ }],
+      [
+        (h) => clear(h) && fromNests(h) && fromBars(h),
+        (h) => clear(h) && fromNests(h),
+        (h) => clear(h) && fromBars(h),
+        clear,
+      ],
+    );
     if (hole === null) return null;
     made.push(withWays(ground, among, hole, needed, hopM));
   }

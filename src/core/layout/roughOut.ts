@@ -122,7 +122,10 @@ const headCount = (plan: Plan): number => plan.flock.reduce((n, g) => n + g.coun
 /** How many of the birds fit, taken in Webster's order. */
 function holdsOf(plan: Plan, on: string, birds: number, judge: Judge): number {
   const counts = plan.flock.map((g) => g.count);
-  const webster = createWebster(counts, counts.map((_, i) => i));
+  const webster = createWebster(
+    counts,
+    counts.map((_, i) => i),
+  );
   const of = (n: number): Plan => {
     const taken = webster.of(n);
     return {

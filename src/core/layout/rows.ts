@@ -101,7 +101,9 @@ const frontM = (ground: Ground, wall: Side, count: number): number => {
 function stepsTried(dropM: number, hopM: number, clearM: number): number[] {
   const least = Math.max(0, Math.ceil(dropM / hopM - 1e-9) - 1);
   if (least > 2) return [];
-  return atMost(dropM, clearM) ? [least] : [Math.max(1, least), 2].filter((n, i) => i === 0 || n > least);
+  return atMost(dropM, clearM)
+    ? [least]
+    : [Math.max(1, least), 2].filter((n, i) => i === 0 || n > least);
 }
 
 /** The bars of rows, from the wall outwards, and the steps before them; null where the steps find no room. */
@@ -162,7 +164,9 @@ export function boardUnder(ground: Ground, rows: Rows, bars: readonly Bar[]): Of
   const from = isFar ? across - deep : 0;
   const long = alongM(plan, rows.wall);
   const along = isAlongX(rows.wall);
-  const under = Math.min(...bars.filter((b) => b.use === 'sleeping').map((b) => b.z - b.section.heightM));
+  const under = Math.min(
+    ...bars.filter((b) => b.use === 'sleeping').map((b) => b.z - b.section.heightM),
+  );
   return fixtureOf({
     id: `board-${freeNumber('board', plan.fixtures)}`,
     kind: 'board',

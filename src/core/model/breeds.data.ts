@@ -153,6 +153,10 @@ const ANY_HENS: readonly Row[] = [
   ['black-hybrid', 'Black hybrid layer', 2.4, 270, 62, 'brown', 'single', 'fair', 2, 4, 3],
 ];
 
+const ANY_DUCKS: readonly Row[] = [
+  ['any-duck', 'Duck, any breed', 2.8, 150, 72, 'white', 'other', 'poor', 2, 4, 3],
+];
+
 const DUCKS: readonly Row[] = [
   ['aylesbury', 'Aylesbury duck', 4.1, 90, 85, 'white', 'other', 'poor', 2, 4, 2],
   ['call-duck', 'Call duck', 0.6, 75, 45, 'white', 'other', 'strong', 4, 4, 3],
@@ -229,13 +233,15 @@ export const BREED_SOURCES = {
 } as const satisfies Partial<Record<keyof Breed, string>>;
 
 /** Ids of the rows that are no one breed. */
-export const ANY_BREED_IDS: ReadonlySet<string> = new Set(ANY_HENS.map(([id]) => id));
+export const ANY_BREED_IDS: ReadonlySet<string> = new Set(
+  [...ANY_HENS, ...ANY_DUCKS].map(([id]) => id),
+);
 
 /**
  * The catalogue. A keeper may change any figure for a group, and add breeds of her own.
  */
 export const BREEDS: readonly Breed[] = [
   ...[...CHICKENS, ...ANY_HENS].map((row) => breed('chicken', 'layer', row)),
-  ...DUCKS.map((row) => breed('duck', 'duck', row)),
+  ...[...DUCKS, ...ANY_DUCKS].map((row) => breed('duck', 'duck', row)),
   ...MEAT_BIRDS.map((row) => breed('meat', row[11], row.slice(0, 11) as unknown as Row)),
 ];

@@ -1,0 +1,334 @@
+import { addWeeks, format, parseISO, subDays, subMonths, subWeeks, subYears } from 'date-fns';
+import { springHatch } from '@/core/edit/defaults';
+import { BREEDS, type Breed } from '@/core/model/breeds.data';
+import type { PlanClimate } from '@/core/model/schema';
+import { BREED_ALIASES } from './breedAliases.data';
+
+/** Birds as they were read from a keeper's words. */
+export interface ReadBirds {
+  readonly breed: string;
+  readonly breedName: string;
+  readonly count: number;
+  readonly sex: 'hen' | 'cock' | 'unsexed';
+  /** Known day of hatch; null where nothing was said of their age. */
+  readonly hatchedOn: string | null;
+  readonly arrivesOn: string;
+  /** Chicks that are reared here. */
+  readonly raisedHere: boolean;
+  /** The words they were read from. */
+  readonly said: string;
+  /** Whether no breed was named, so that a middling one stands for them. */
+  readonly anyBreed: boolean;
+}
+
+/** Words that could not be read, and what is missing in them. */
+export interface Unread {
+  readonly said: string;
+  readonly why: 'number' | 'kind' | 'both' | 'tooMany' | 'age';
+}
+
+export interface ReadFlock {
+  readonly birds: readonly ReadBirds[];
+  readonly unread: readonly Unread[];
+}
+
+/** More birds than a backyard plan takes of one kind. */
+const MOST = 500;
+
+const NUMBERS: Readonly<Record<string, number>> = {
+  ...Object.fromEntries(
+    [
+      ...['one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'],
+      ...['eleven', 'twelve', 'thirteen', 'fourteen', 'fifteen', 'sixteen', 'seventeen'],
+      ...['eighteen', 'nineteen', 'twenty'],
+    ].map((word, i) => [word, i + 1]),
+  ),
+  ...{ thirty: 30, forty: 40, fifty: 50, a: 1, an: 1, single: 1, couple: 2, pair: 2, trio: 3 },
+  ...{ dozen: 12 },
+};
+
+/** Words for birds of no one breed, and what they say of sex and age. */
+const KINDS: readonly {
+  readonly pattern: RegExp;
+  readonly sex: ReadBirds['sex'];
+  readonly breed: string | null;
+  readonly young?: 'chicks' | 'pullets';
+}[] = [
+  { pattern: /\b(chicks?|hatchlings?|ducklings?)\b/, sex: 'unsexed', breed: null, young: 'chicks' },
+  {
+    pattern: /\b(pullets?|point[- ]of[- ]lay|growers?)\b/,
+    sex: 'hen',
+    breed: null,
+    young: 'pullets',
+  },
+  { pattern: /\b(cock|cocks|cockerels?|roosters?|roos?|drakes?)\b/, sex: 'cock', breed: null },
+  {
+    pattern: /\b(hens?|layers?|chickens?|birds?|chooks?|girls|ladies|bantams?|ducks?|poultry)\b/,
+    sex: 'hen',
+    breed: null,
+  },
+];
+
+/** A breed for birds of which only this much was said. */
+const PLAIN: readonly (readonly [RegExp, string])[] = [
+  [/\bduck(s|lings?)?\b|\bdrakes?\b/, 'any-duck'],
+  [/\bbantams?\b|\bsmall\b|\blittle\b/, 'any-bantam'],
+  [/\b(brown|red|ginger|rescue|hybrid)\b/, 'brown-hybrid'],
+  [/\blight\b/, 'any-light'],
+  [/\b(heavy|large|big)\b/, 'any-heavy'],
+  [/\b(mixed|assorted|different|various)\b/, 'mixed-flock'],
+  [/\b(medium|standard|ordinary|average)\b/, 'any-medium'],
+];
+
+/** Words that say nothing of who the birds are. */
+const FILLERS =
+  /\b(of|my|our|the|some|more|old|young|new|breed|that|lay|laying|egg|eggs|for|grown|adult|adults|we|i|have|keep|get|want|day|live|backyard|pet|female|male|also|another|good|a|an|or|to|many|several|few|lots|any)\b/g;
+
+/**
+ * A flock from a keeper's own words: a number, a breed or a kind, and an age where one is said.
+ * Nothing is guessed in silence: a part without a number or without birds is given back.
+ * @param on     the day it is read on
+ * @param south  whether it is autumn there when it is spring in the north
+ * @example readFlock('6 brahma and 2 ducks', today).birds.map((b) => b.count) // [6, 2]
+ */
+export function readFlock(text: string, on: string, south = false): ReadFlock {
+  const birds: ReadBirds[] = [];
+  const unread: Unread[] = [];
+  for (const said of partsOf(text)) {
+    const read = readPart(said, on, south);
+    if ('why' in read) unread.push(read);
+    else birds.push(read);
+  }
+  return { birds, unread };
+}
+
+/** "6 brahma and 2 ducks" in its parts; "half a dozen" and "a year and a half" stay whole. */
+const partsOf = (text: string): string[] =>
+  text
+    .replace(/\n/g, ';')
+    .replace(/\s+/g, ' ')
+    .replace(/\b(year|month|week)s? and a half\b/gi, '$1 1/2')
+    .split(/\s*(?:[,;+&/]|\band\b|\bplus\b|\bwith\b)\s*/i)
+    .map((part) => part.trim())
+    .filter((part) => part !== '');
+
+function readPart(said: string, on: string, south: boolean): ReadBirds | Unread {
+  const plain = said
+    .toLowerCase()
+    .replace(/[’']/g, "'")
+    .replace(/[.!]+$/, '');
+  const aged = takeAge(plain, on, south);
+  if (aged === null) return { said, why: 'age' };
+  const counted = takeCount(aged.rest);
+  const kind = KINDS.find(({ pattern }) => pattern.test(aged.rest)) ?? null;
+  const breed = breedIn(counted?.rest ?? aged.rest, kind !== null);
+  if (breed === null) return { said, why: counted === null ? 'both' : 'kind' };
+  if (counted === null) return { said, why: 'number' };
+  if (counted.count < 1 || counted.count > MOST) return { said, why: 'tooMany' };
+  const young = aged.young ?? kind?.young ?? null;
+  const sex = kind?.sex ?? (young === 'chicks' ? 'unsexed' : 'hen');
+  return {
+    breed: breed.breed.id,
+    breedName: breed.breed.name,
+    count: counted.count,
+    // chicks of one sex are said to be so
+    sex: young === 'chicks' && /\b(hen|female|pullet|sexed)\b/.test(aged.rest) ? 'hen' : sex,
+    ...lifeOf(young, aged.hatchedOn, on, south),
+    said,
+    anyBreed: breed.any,
+  };
+}
+
+/** When they hatch, and from when they live in the coop. */
+function lifeOf(
+  young: 'chicks' | 'pullets' | null,
+  hatchedOn: string | null,
+  on: string,
+  south: boolean,
+): Pick<ReadBirds, 'hatchedOn' | 'arrivesOn' | 'raisedHere'> {
+  if (young === 'chicks') {
+    const hatched = hatchedOn ?? hatchDay(on, south);
+    const moves = iso(addWeeks(parseISO(hatched), WEEKS_TO_THE_COOP));
+    return { hatchedOn: hatched, arrivesOn: moves > on ? moves : on, raisedHere: moves > on };
+  }
+  if (hatchedOn !== null) return { hatchedOn, arrivesOn: on, raisedHere: false };
+  if (young === 'pullets') {
+    return {
+      hatchedOn: iso(subWeeks(parseISO(on), PULLET_WEEKS)),
+      arrivesOn: on,
+      raisedHere: false,
+    };
+  }
+  return { hatchedOn: null, arrivesOn: on, raisedHere: false };
+}
+
+const WEEKS_TO_THE_COOP = 8;
+
+const MONTHS = [
+  ...['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september'],
+  ...['october', 'november', 'december'],
+];
+
+/** The next spring's usual day of hatch; of a month that is named, the middle of the next one. */
+function hatchDay(on: string, south: boolean, month?: string): string {
+  const at = month === undefined ? -1 : MONTHS.indexOf(month);
+  if (at < 0) {
+    return springHatch({ climate: south ? SOUTH : null }, on, 0);
+  }
+  const year = Number(on.slice(0, 4));
+  const day = `${String(at + 1).padStart(2, '0')}-15`;
+  return `${`${year}-${day}` > on ? year : year + 1}-${day}`;
+}
+
+/** Any place south of the equator: of it only the season is read. */
+const SOUTH = { latitudeDeg: -1 } as PlanClimate;
+/** Pullets of whom nothing else is said are sold at this age, weeks. Source: keepers. */
+const PULLET_WEEKS = 16;
+
+const iso = (day: Date): string => format(day, 'yyyy-MM-dd');
+
+interface Aged {
+  readonly rest: string;
+  readonly hatchedOn: string | null;
+  readonly young: 'chicks' | 'pullets' | null;
+}
+
+/** Takes what is said of their age out of the words; null where it is said and cannot be. */
+function takeAge(text: string, on: string, south: boolean): Aged | null {
+  const day = parseISO(on);
+  // "ten day-old chicks" are ten, where no other number stands beside them
+  const dayOld = /\bday[- ]olds?\b/.exec(text);
+  if (dayOld && takeCount(text.replace(/\S+[ -]day[- ]olds?\b/, ' ')) === null) {
+    return { rest: text.replace(dayOld[0], ' '), hatchedOn: on, young: 'chicks' };
+  }
+  const old =
+    /\b(?:aged? (?:of )?)?([a-z]+|\d+(?:\.\d+)?(?: 1\/2)?)[- ](day|week|month|year|wk|yr)s?(?:[- ]olds?|\b(?= of age))?(?: of age)?\b/.exec(
+      text,
+    );
+  if (old) {
+    const n = amountOf(old[1] ?? '');
+    if (n !== null) {
+      const rest = text.replace(old[0], ' ');
+      const unit = old[2] ?? 'year';
+      const hatched = {
+        day: subDays(day, Math.round(n)),
+        week: subWeeks(day, Math.round(n)),
+        wk: subWeeks(day, Math.round(n)),
+        month: subMonths(day, Math.round(n)),
+        year: subMonths(day, Math.round(n * 12)),
+        yr: subMonths(day, Math.round(n * 12)),
+      }[unit];
+      if (!hatched || hatched < subYears(day, 25)) return null;
+      const weeks = (day.getTime() - hatched.getTime()) / (7 * 86_400_000);
+      return { rest, hatchedOn: iso(hatched), young: weeks < 6 ? 'chicks' : null };
+    }
+  }
+  const season = new RegExp(
+    `\\b(?:this|next|in|the coming|in the|coming|for) ?(spring|${MONTHS.join('|')})\\b`,
+  ).exec(text);
+  if (season) {
+    const rest = text.replace(season[0], ' ');
+    return { rest, hatchedOn: hatchDay(on, south, season[1]), young: 'chicks' };
+  }
+  return { rest: text, hatchedOn: null, young: null };
+}
+
+const amountOf = (word: string): number | null => {
+  const half = /^(\d+) 1\/2$/.exec(word);
+  if (half) return Number(half[1]) + 0.5;
+  const n = NUMBERS[word] ?? Number(word);
+  return word !== '' && Number.isFinite(n) && !(word === 'a' && n !== 1) ? n : null;
+};
+
+interface Counted {
+  readonly rest: string;
+  readonly count: number;
+}
+
+/** Takes the number out of the words: figures, or a number in words, by the dozen too. */
+function takeCount(text: string): Counted | null {
+  const dozens = /\b(half a|a|one|two|three|four|five|\d+)? ?dozens?\b/.exec(text);
+  if (dozens) {
+    const times = dozens[1] === 'half a' ? 0.5 : dozens[1] === undefined ? 1 : amountOf(dozens[1]);
+    return times === null ? null : { rest: text.replace(dozens[0], ' '), count: times * 12 };
+  }
+  // "3-4 hens", "3 to 4 hens": which of them is not ours to say
+  if (/\d+\s*(?:-|–|to|or)\s*\d+/.test(text)) return null;
+  const figures = /(?<![\d.,-])(\d+)(?![\d.,]*\d)(?:\s*x\b)?/.exec(text);
+  if (figures) {
+    const others = text.replace(figures[0], ' ');
+    return /\d/.test(others) ? null : { rest: others, count: Number(figures[1]) };
+  }
+  // "a pair of silkies" is two
+  const words = text.split(' ');
+  for (const word of [...words.filter((w) => !/^an?$/.test(w)), ...words]) {
+    const n = NUMBERS[word];
+    if (n !== undefined) return { rest: text.replace(new RegExp(`\\b${word}\\b`), ' '), count: n };
+  }
+  return null;
+}
+
+const KIND_WORDS =
+  /\b(hens?|cocks?|cockerels?|roosters?|roos?|pullets?|chicks?|hatchlings?|chickens?|birds?|layers?|girls|ladies|chooks?|poultry|females?|males?|sexed|unsexed|growers?|point|lay)\b/g;
+
+const tidied = (text: string): string =>
+  text
+    .replace(/[^a-zà-ÿ' -]/g, ' ')
+    .replace(/(^|\s)[-']+(?=\s|$)/g, ' ')
+    .replace(/\s+/g, ' ')
+    .trim();
+
+/** The breed that the words name, or one that stands for birds of which only their kind is said. */
+function breedIn(text: string, hasKind: boolean): { breed: Breed; any: boolean } | null {
+  const words = tidied(text.replace(FILLERS, ' '));
+  const named = tidied(words.replace(KIND_WORDS, ' '));
+  const plain = PLAIN.find(([pattern]) => pattern.test(words));
+  const left = tidied(
+    PLAIN.reduce((rest, [pattern]) => rest.replace(new RegExp(pattern.source, 'g'), ' '), named),
+  );
+  if (left === '') {
+    if (plain) return { breed: of(plain[1]), any: true };
+    return hasKind ? { breed: of('any-medium'), any: true } : null;
+  }
+  const exact = found(named) ?? found(left);
+  return exact ? { breed: exact, any: false } : null;
+}
+
+/** Of a breed in the plural the singular: "silkies", "reds", "wyandottes". */
+const singular = (word: string): string => word.replace(/(?<!s)s$/, '');
+
+const wordsOf = (name: string): string[] =>
+  name
+    .normalize('NFD')
+    .replace(/\p{M}/gu, '')
+    .toLowerCase()
+    .split(/[^a-z0-9]+/)
+    .filter((w) => w !== '')
+    .map(singular);
+
+/** Every breed's own name and its other names, as words. */
+const NAMES = BREEDS.map((breed) => ({
+  breed,
+  names: [breed.name, ...(BREED_ALIASES[breed.id] ?? [])].map(wordsOf),
+}));
+
+/** The breed that has all of these words in one of its names, whole; the one with the fewest words beside them. */
+function found(text: string): Breed | null {
+  const words = wordsOf(text);
+  if (words.length === 0) return null;
+  let best: { breed: Breed; more: number } | null = null;
+  for (const { breed, names } of NAMES) {
+    for (const name of names) {
+      if (!words.every((w) => name.includes(w))) continue;
+      const more = name.length - words.length;
+      if (best === null || more < best.more) best = { breed, more };
+    }
+  }
+  return best?.breed ?? null;
+}
+
+const of = (id: string): Breed => {
+  const breed = BREEDS.find((b) => b.id === id);
+  if (!breed) throw new Error(`no breed has the id ${id}`);
+  return breed;
+};
