@@ -173,7 +173,7 @@ test('local rules typed by the keeper hold the plan', async ({ page }) => {
   await expect(page.locator('[data-finding="flock.limit.cocks"]')).toBeVisible();
   await set('Most birds', '');
   await expect(page.locator('[data-finding="flock.limit.birds"]')).toHaveCount(0);
-  await page.getByLabel(/^A housing order holds/).check();
+  await page.getByLabel(/^A housing order is in force/).check();
   await expect(page.locator('[data-finding="flock.limit.housing"]')).toBeVisible();
   await saved(page);
 });
