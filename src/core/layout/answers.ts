@@ -22,6 +22,7 @@ export interface RoughSpace {
   readonly roof: Roof;
   readonly floorAboveGroundM?: number;
   readonly wallBuild?: Plan['shell']['wallBuild'];
+  readonly floorBuild?: Plan['shell']['floorBuild'];
 }
 
 /** What is asked before a coop is roughed out; nothing else is. */
@@ -71,6 +72,7 @@ export function bareOf(answers: RoughAnswers, space: RoughSpace): Plan {
       ...plan.shell,
       floorAboveGroundM: space.floorAboveGroundM ?? 0,
       wallBuild: space.wallBuild ?? plan.shell.wallBuild,
+      floorBuild: space.floorBuild ?? plan.shell.floorBuild,
     },
   };
 }

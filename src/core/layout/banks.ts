@@ -124,7 +124,7 @@ export function placeBanks(ground: Ground, plan: Plan, banks: Banks): NestBank[]
 }
 
 /** The ducks' boxes on the floor; null where they find no wall. */
-export function placeDucks(ground: Ground, plan: Plan): NestBank[] | null {
+export function placeDucks(ground: Ground, plan: Plan, outside = false): NestBank[] | null {
   const { ducks, up, sizes } = ground;
   if (ducks === null) return [];
   const n = freeNumber('nests', plan.fixtures);
@@ -144,7 +144,10 @@ export function placeDucks(ground: Ground, plan: Plan): NestBank[] | null {
     hungOutside: false,
     forWhom: 'ducks',
   });
-  const own = againstWall(plan, made, sizes) ?? hungOutside(plan, made, 0);
+  const hung = (): NestBank | null => hungOutside(plan, made, 0);
+  const own = outside
+    ? (hung() ?? againstWall(plan, made, sizes))
+    : (againstWall(plan, made, sizes) ?? hung());
   return own === null ? null : [own];
 }
 

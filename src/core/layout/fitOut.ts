@@ -5,9 +5,11 @@ import { ruled } from '../rules/rules.data';
 import { airNeeds } from '../stations/air/air';
 import { withFinalDepth } from '../stations/litterCourse';
 import { type Banks, banksFor, leastBarsZ, placeBanks, placeDucks } from './banks';
+import { placePopDoors, placeWaysIn } from './doors';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
-import { isWalkedInto, placeOpenings, placePopDoors, placeWaysIn } from './holes';
+import { isWalkedInto } from './holes';
+import { placeOpenings } from './openings';
 import { barsOf, boardUnder, type Rows, rowsFor } from './rows';
 
 /** A fit-out that was tried, with what is wrong with it. */
@@ -18,12 +20,28 @@ export interface Tried {
   readonly banks: Banks | null;
   readonly things: Things;
   readonly board: boolean;
+  /** Nothing stands on the floor but what must. */
+  readonly leanest: boolean;
+}
+
+/** What a keeper has chosen otherwise than the program would. */
+export interface Choices {
+  readonly wall?: Side | undefined;
+  readonly outside?: boolean | undefined;
+  readonly tiers?: number | undefined;
+  readonly board?: boolean | undefined;
+  readonly bath?: boolean | undefined;
+  readonly pairs?: boolean | undefined;
 }
 
 /** Tries are given up after so many that were judged. */
 const MOST_JUDGED = 240;
 /** Of those that have no harm and nothing short, so many are compared. */
 const MOST_FITS = 6;
+
+/** What a fit-out is for: what chicks need in their box is the brooder's, and what a local rule forbids the flock's. */
+export const isOfTheCoop = (f: Finding): boolean =>
+  isBad(f) && f.station !== 'brooder' && f.station !== 'flock';
 
 /** What no fit-out changes: it comes of who lives here, or of the shell. */
 const isOfTheFlock = ({ code }: Finding): boolean =>
@@ -46,17 +64,17 @@ export const isBad = ({ severity }: Finding): boolean => severity !== 'awkward';
  * then the order of trying, which is the keeper's: fewest bars, nests where they are handy.
  * @returns the best, whether it fits or not; null where nothing could be placed at all
  */
-export function fitOut(ground: Ground): Tried | null {
+export function fitOut(ground: Ground, choices: Choices = {}): Tried | null {
   const fits: Tried[] = [];
   let nearest: Tried | null = null;
   let judged = 0;
-  for (const tried of tries(ground)) {
+  for (const tried of tries(ground, choices)) {
     judged++;
-    const bad = tried.findings.filter(isBad).length;
+    const bad = tried.findings.filter(isOfTheCoop).length;
     if (bad === 0) fits.push(tried);
-    else if (nearest === null || bad < nearest.findings.filter(isBad).length) nearest = tried;
+    else if (nearest === null || bad < nearest.findings.filter(isOfTheCoop).length) nearest = tried;
     // with nothing more to leave out, the floor stays short whatever else is moved
-    if (bad > 0 && isLeanest(tried) && tried.findings.some((f) => f.code === 'floor.area.short'))
+    if (bad > 0 && tried.leanest && tried.findings.some((f) => f.code === 'floor.area.short'))
       break;
     if (fits.length >= MOST_FITS || judged >= MOST_JUDGED) break;
     if (bad === 0 && lesserOf(tried) <= NO_BOARD) break;
@@ -65,12 +83,11 @@ export function fitOut(ground: Ground): Tried | null {
   return fits[0] ?? nearest;
 }
 
-/** Nothing stands on the floor but what must. */
-const isLeanest = ({ banks, things, board, rows }: Tried): boolean =>
-  (banks === null || banks.outside) &&
-  things === THINGS[THINGS.length - 1] &&
-  !board &&
-  rows !== null;
+/** What has been found out: the floor is short, and boxes inside in so many tiers leave too little of it. */
+interface Spent {
+  insideTiers: number;
+  floorShort: boolean;
+}
 
 /** Walls that rows stand along: the longer ones first, those with the higher roof before their opposites. */
 function rowWalls({ plan }: Ground): Side[] {
@@ -82,16 +99,25 @@ function rowWalls({ plan }: Ground): Side[] {
   ];
 }
 
-function* tries(ground: Ground): Iterable<Tried> {
+function* tries(ground: Ground, choices: Choices): Iterable<Tried> {
   const inFirst = isWalkedInto(ground.plan);
-  const walls = rowWalls(ground);
-  const banks = ground.hens === null ? [null] : [...banksFor(ground, inFirst)];
-  for (const wall of walls.slice(0, 2)) {
+  const spent: Spent = { insideTiers: 0, floorShort: false };
+  const walls = choices.wall ? [choices.wall] : rowWalls(ground).slice(0, 2);
+  const banks =
+    ground.hens === null
+      ? [null]
+      : [...banksFor(ground, inFirst)].filter(
+          (b) =>
+            (choices.outside === undefined || b.outside === choices.outside) &&
+            (choices.tiers === undefined || b.tiers === choices.tiers),
+        );
+  for (const wall of walls) {
     for (const own of banks) {
       for (const rows of ground.chickens.length === 0 || ground.seatsM === 0
         ? [null]
         : rowsOf(ground, wall, own)) {
-        yield* built(ground, rows, own);
+        if (own !== null && !own.outside && own.tiers <= spent.insideTiers) break;
+        yield* built(ground, rows, own, choices, spent);
       }
     }
   }
@@ -113,14 +139,23 @@ function* rowsOf(ground: Ground, wall: Side, banks: Banks | null): Iterable<Rows
 const BOARDED_M = 0.7;
 
 /** One arrangement of bars and nests with all else put round it, as far as each thing finds its place. */
-function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterable<Tried> {
+function* built(
+  ground: Ground,
+  rows: Rows | null,
+  banks: Banks | null,
+  choices: Choices,
+  spent: Spent,
+): Iterable<Tried> {
   const bars = rows === null ? [] : barsOf(ground, rows);
   if (bars === null) return;
   for (const board of rows === null ? [false] : [true, false]) {
+    if (choices.board !== undefined && board !== choices.board) continue;
     const settled = withBoard(ground, rows, bars, board);
     if (settled === null) continue;
     const plan = add(settled, placeWaysIn(ground, settled));
-    const ducks = placeDucks(ground, plan);
+    // ducks' boxes take no floor where they hang outside
+    const ducksOut = spent.floorShort;
+    const ducks = placeDucks(ground, plan, ducksOut);
     if (ducks === null) return;
     const ducked = add(plan, ducks);
     const own = banks === null ? [] : placeBanks(ground, ducked, banks);
@@ -131,6 +166,8 @@ function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterabl
     const doored = add(nested, pops);
     let none = true;
     for (const things of THINGS) {
+      if (choices.bath !== undefined && things.bath !== choices.bath) continue;
+      if (choices.pairs !== undefined && things.pairs !== choices.pairs) continue;
       const stood = placeThings(ground, doored, things);
       if (stood === null) continue;
       none = false;
@@ -140,9 +177,23 @@ function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterabl
       // the depth of the litter is worked, not entered
       const bare = { ...done, litter: { ...done.litter, finalM: ground.given.finalM } };
       const { findings } = ground.judge(bare);
-      yield { plan: bare, findings, rows, banks, things, board };
-      if (!findings.some((f) => f.code.startsWith('floor.') || f.code.startsWith('shell.things')))
-        break;
+      const floorShort = findings.some((f) => f.code === 'floor.area.short');
+      const least = things === THINGS[THINGS.length - 1] && !board;
+      const canHang = banks !== null && !banks.outside;
+      yield {
+        plan: bare,
+        findings,
+        rows,
+        banks,
+        things,
+        board,
+        leanest: least && !canHang && (ducksOut || ducks.length === 0),
+      };
+      if (!floorShort && !findings.some((f) => f.code === 'shell.things.clash')) break;
+      if (least && floorShort) {
+        spent.floorShort = true;
+        if (canHang) spent.insideTiers = Math.max(spent.insideTiers, banks.tiers);
+      }
     }
     if (none) return;
   }
@@ -151,6 +202,7 @@ function* built(ground: Ground, rows: Rows | null, banks: Banks | null): Iterabl
 const THINGS: readonly Things[] = [
   { pairs: true, bath: true },
   { pairs: true, bath: false },
+  { pairs: false, bath: true },
   { pairs: false, bath: false },
 ];
 

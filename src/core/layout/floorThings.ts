@@ -40,19 +40,23 @@ function roomOf(ground: Ground, plan: Plan): Room {
 }
 
 /** @param under  also under what hangs or stands over it */
-const isClear = ({ shadows, others, ways }: Room, own: Solid, under: boolean): boolean =>
-  !shadows.some((s) => meetInPlan(s, own)) &&
-  !ways.some((w) => meet(w, own)) &&
-  others.every(({ solid, board }) =>
-    board
-      ? !meet(solid, own)
-      : gapInPlan(solid, own) >= CLEAR_M || (under && solid.z0 >= own.z1 + CLEAR_M),
-  );
+function isClear({ shadows, others, ways }: Room, own: Solid, under: boolean): boolean {
+  for (const s of shadows) if (meetInPlan(s, own)) return false;
+  for (const w of ways) if (meet(w, own)) return false;
+  for (const { solid, board } of others) {
+    if (board) {
+      if (meet(solid, own)) return false;
+    } else if (gapInPlan(solid, own) < CLEAR_M && !(under && solid.z0 >= own.z1 + CLEAR_M)) {
+      return false;
+    }
+  }
+  return true;
+}
 
 /**
  * A thing where nothing falls on it and nothing is in its way: along a wall, near the way in, so that the keeper
  * walks little and the middle of the floor stays the birds'. Null where it finds no place.
- * @param apart   from these, so far, m
+ * @param apart  from these, so far, m
  */
 function placed<F extends Standing>(
   ground: Ground,
@@ -69,35 +73,40 @@ function placed<F extends Standing>(
   if (farX < wallM - 1e-9 || farY < wallM - 1e-9) return null;
   const far = apart.from.map((f) => solidOf(f, plan));
   const from = wayIn(plan);
-  const behind = behindBars(plan, from);
-  let best: { at: F; gap: number } | null = null;
+  const spots = spotsAlong(wallM, farX, farY, from, behindBars(plan, from));
+  let best = null as { x: number; y: number; gap: number } | null;
   for (const under of [false, true]) {
-    for (const [x, y] of spots(wallM, farX, farY, from, behind)) {
-      const at = { ...thing, x: ground.near(x + offX), y: ground.near(y + offY) };
-      const own = solidOf(at, plan);
-      if (own.x0 < 0 || own.y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) {
-        continue;
+    for (const list of [spots.handy, spots.middle, spots.behind]) {
+      for (const [cornerX, cornerY] of list()) {
+        const [x, y] = [ground.near(cornerX + offX), ground.near(cornerY + offY)];
+        const [x0, y0] = [x - offX, y - offY];
+        const own = { x0, x1: x0 + wide, y0, y1: y0 + deep, z0: corner.z0, z1: corner.z1 };
+        if (x0 < 0 || y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) continue;
+        if (!isClear(room, own, under)) continue;
+        let gap = apart.m;
+        if (far.length > 0) {
+          gap = Number.POSITIVE_INFINITY;
+          for (const s of far) gap = Math.min(gap, gapInPlan(s, own));
+        }
+        if (gap >= apart.m) return { ...thing, x, y };
+        if (best === null || gap > best.gap) best = { x, y, gap };
       }
-      if (!isClear(room, own, under)) continue;
-      const gap = far.length === 0 ? apart.m : Math.min(...far.map((s) => gapInPlan(s, own)));
-      if (gap >= apart.m) return at;
-      if (best === null || gap > best.gap) best = { at, gap };
     }
-    if (best !== null) return best.at;
+    if (best !== null) return { ...thing, x: best.x, y: best.y };
   }
   return null;
 }
 
 /** Whether a place lies beyond the bars for who comes in: what stands there is reached for past them. */
-function behindBars(
-  plan: Plan,
-  [inX, inY]: readonly [number, number],
-): (at: readonly [number, number]) => boolean {
-  const bars = sleepingBars(plan);
+function behindBars(plan: Plan, [inX, inY]: Spot): (at: Spot) => boolean {
+  const lines = sleepingBars(plan).map((b) => ({
+    x: b.axis === 'y',
+    at: b.axis === 'x' ? b.y : b.x,
+  }));
   return ([x, y]) =>
-    bars.some((b) => {
-      const [line, own, there] = b.axis === 'x' ? [b.y, inY, y] : [b.x, inX, x];
-      return (own < line && there > line - BESIDE_M) || (own > line && there < line + BESIDE_M);
+    lines.some((line) => {
+      const [own, there] = line.x ? [inX, x] : [inY, y];
+      return own < line.at ? there > line.at - BESIDE_M : there < line.at + BESIDE_M;
     });
 }
 
@@ -113,28 +122,42 @@ function wayIn(plan: Plan): readonly [number, number] {
   return [(s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2];
 }
 
-/** Lowest corners to try: along the four walls, the nearest to the way in first, then inside. */
-function spots(
+/** Lowest corners to try, each list made when it is asked for. */
+interface Spots {
+  /** Along the four walls, the nearest to the way in first. */
+  readonly handy: () => readonly Spot[];
+  readonly middle: () => readonly Spot[];
+  /** Along the walls, past the bars. */
+  readonly behind: () => readonly Spot[];
+}
+type Spot = readonly [number, number];
+
+function spotsAlong(
   wallM: number,
   farX: number,
   farY: number,
   [inX, inY]: readonly [number, number],
-  isBehind: (at: readonly [number, number]) => boolean,
-): readonly (readonly [number, number])[] {
+  isBehind: (at: Spot) => boolean,
+): Spots {
   const xs = steps(wallM, farX);
   const ys = steps(wallM, farY);
-  const walls = [
-    ...ys.flatMap((y) => [[wallM, y] as const, [farX, y] as const]),
-    ...xs.flatMap((x) => [[x, wallM] as const, [x, farY] as const]),
-  ];
-  const middle = ys
-    .filter((_, j) => j % 2 === 0)
-    .flatMap((y) => xs.filter((_, i) => i % 2 === 0).map((x) => [x, y] as const));
-  const away = ([x, y]: readonly [number, number]): number => Math.hypot(x - inX, y - inY);
-  const [handy, behind] = [walls.filter((at) => !isBehind(at)), walls.filter(isBehind)];
-  const byWay = (p: readonly [number, number], q: readonly [number, number]): number =>
-    away(p) - away(q);
-  return [...handy.sort(byWay), ...middle, ...behind.sort(byWay)];
+  const away = ([x, y]: Spot): number => (x - inX) ** 2 + (y - inY) ** 2;
+  const walls: Spot[] = [];
+  for (const y of ys) walls.push([wallM, y], [farX, y]);
+  for (const x of xs) walls.push([x, wallM], [x, farY]);
+  const sorted = walls
+    .map((at) => ({ at, away: away(at), behind: isBehind(at) }))
+    .sort((p, q) => p.away - q.away);
+  return {
+    handy: () => sorted.flatMap((s) => (s.behind ? [] : [s.at])),
+    middle: () => {
+      const list: Spot[] = [];
+      for (let j = 0; j < ys.length; j += 2)
+        for (let i = 0; i < xs.length; i += 2) list.push([xs[i] as number, ys[j] as number]);
+      return list;
+    },
+    behind: () => sorted.flatMap((s) => (s.behind ? [s.at] : [])),
+  };
 }
 
 function steps(from: number, to: number): number[] {
@@ -215,7 +238,7 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
       hung: false,
       onWall: true,
       outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
-      capacityL: Math.max(5, Math.min(most, vesselUp(litres / n, plan.units))),
+      capacityL: Math.min(most, vesselUp(Math.max(5, litres / n), plan.units)),
       fillFrom: filled(plan),
     }),
   );
@@ -257,7 +280,7 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       hung: false,
       onWall,
       outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),
-      capacityL: Math.max(2, vesselUp(litres / n, plan.units)),
+      capacityL: vesselUp(Math.max(2, litres / n), plan.units),
       fillFrom: type === 'cup' ? filled(plan) : 'inside',
     }),
   );

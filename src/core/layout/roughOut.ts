@@ -4,7 +4,8 @@ import type { Finding, StationId } from '../kernel/finding';
 import { METRES_PER_FOOT } from '../kernel/units/factors.data';
 import type { Plan } from '../model/schema';
 import { boundsOf } from './bounds';
-import { fitOut, isBad, type Tried } from './fitOut';
+import { type Decision, decisionsOf } from './decisions';
+import { type Choices, fitOut, isOfTheCoop, type Tried } from './fitOut';
 import { groundOf } from './ground';
 
 /** A fit-out that has no harm in it and nothing short. */
@@ -13,6 +14,8 @@ export interface RoughFit {
   readonly plan: Plan;
   readonly findings: readonly Finding[];
   readonly tried: Tried;
+  /** Why it is so, in the order of building. */
+  readonly why: readonly Decision[];
 }
 
 /** Why the birds do not fit, and what would hold them. */
@@ -39,9 +42,13 @@ const MOST_SHELL_M = 12;
  * @param plan  a plan that `parsePlan` accepted; what it has is kept where it is
  * @param on    the day assessed
  */
-export function roughOut(plan: Plan, on: string): Rough {
-  const judge = createJudge();
-  const fit = fitted(plan, on, judge);
+export function roughOut(
+  plan: Plan,
+  on: string,
+  choices: Choices = {},
+  judge: Judge = createJudge(),
+): Rough {
+  const fit = fitted(plan, on, judge, choices);
   if (fit.kind === 'fits') return fit;
   const birds = headCount(plan);
   return {
@@ -85,9 +92,9 @@ export function smallestOf(
   return shells[holds] ?? null;
 }
 
-type Judge = ReturnType<typeof createJudge>;
+export type Judge = ReturnType<typeof createJudge>;
 
-interface Size {
+export interface Size {
   readonly lengthM: number;
   readonly widthM: number;
 }
@@ -110,14 +117,14 @@ export function shellsOf({ shell, units }: Plan): Size[] {
   return sizes;
 }
 
-const exact = (m: number): number => Math.round(m * 1e7) / 1e7;
+export const exact = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 const withShell = (plan: Plan, { lengthM, widthM }: Size): Plan => ({
   ...plan,
   shell: { ...plan.shell, lengthM, widthM },
 });
 
-const headCount = (plan: Plan): number => plan.flock.reduce((n, g) => n + g.count, 0);
+export const headCount = (plan: Plan): number => plan.flock.reduce((n, g) => n + g.count, 0);
 
 /** How many of the birds fit, taken in Webster's order. */
 function holdsOf(plan: Plan, on: string, birds: number, judge: Judge): number {
@@ -144,19 +151,27 @@ function holdsOf(plan: Plan, on: string, birds: number, judge: Judge): number {
   return least;
 }
 
-type Fitted = RoughFit | { readonly kind: 'misses'; readonly station: StationId };
+export type Fitted = RoughFit | { readonly kind: 'misses'; readonly station: StationId };
 
 /** One shell tried: with a bag of feed that these birds eat fresh. */
-export function fitted(plan: Plan, on: string, judge: Judge = createJudge()): Fitted {
+export function fitted(
+  plan: Plan,
+  on: string,
+  judge: Judge = createJudge(),
+  choices: Choices = {},
+): Fitted {
   const bounds = boundsOf(plan, on, judge);
   if (bounds.share > 1) return { kind: 'misses', station: bounds.station };
   const ground = groundOf(plan, on, judge);
-  const tried = fitOut(ground);
+  const tried = fitOut(ground, choices);
   if (tried === null) return { kind: 'misses', station: bounds.station };
-  const bad = tried.findings.find(isBad);
+  const bad = tried.findings.find(isOfTheCoop);
   if (bad) return { kind: 'misses', station: bad.station };
   const bag = tried.findings.find((f) => f.code === 'feed.bag.stale')?.numbers.fits?.value;
-  if (bag === undefined) return { kind: 'fits', plan: tried.plan, findings: tried.findings, tried };
+  const why = decisionsOf(ground, tried);
+  if (bag === undefined) {
+    return { kind: 'fits', plan: tried.plan, findings: tried.findings, tried, why };
+  }
   const fresh = { ...tried.plan, fills: { ...tried.plan.fills, bagKg: bag } };
-  return { kind: 'fits', plan: fresh, findings: ground.judge(fresh).findings, tried };
+  return { kind: 'fits', plan: fresh, findings: ground.judge(fresh).findings, tried, why };
 }

@@ -108,7 +108,10 @@ const shares = (flock: FlockByDay, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
 
 /** Net area that the flock needs on its worst day: high up and open always, and in all, m². */
-export function airNeeds(ctx: StationContext): { readonly alwaysM2: number; readonly allM2: number } {
+export function airNeeds(ctx: StationContext): {
+  readonly alwaysM2: number;
+  readonly allM2: number;
+} {
   const school = schoolFor(ctx, 'air.area');
   const rule = ruleOf(ctx, school);
   const birds = Math.max(

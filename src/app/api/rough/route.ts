@@ -1,0 +1,22 @@
+import { dayIn, isDay } from '@/core/kernel/units/day';
+import { parseRoughAsk } from '@/formats/roughAsk';
+import { roughJson } from '@/formats/roughJson';
+import { handle } from '@/server/handle';
+import { problem, readBody } from '@/server/http';
+import { now } from '@/server/settings';
+
+export const dynamic = 'force-dynamic';
+
+/** A whole fit-out for the birds, the room and the weather in the body; nothing is stored. */
+export const POST = handle('/api/rough', async (request) => {
+  const { searchParams } = new URL(request.url);
+  const on = searchParams.get('on') ?? dayIn(now(), 'UTC');
+  if (!isDay(on)) return problem(400, 'on must be a day, such as 2027-03-01.');
+  const body = await readBody(request, (text) => parseRoughAsk(text, on));
+  if (!body.ok) return body.refusal;
+  const { answers, choices } = body.value;
+  const alternatives = searchParams.get('instead') === '1';
+  return Response.json(roughJson(answers, on, choices, alternatives), {
+    headers: { 'cache-control': 'no-store' },
+  });
+});

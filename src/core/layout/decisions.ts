@@ -1,0 +1,223 @@
+import { sleepingBars } from '../geometry/bars';
+import { boxesPerTier } from '../geometry/solids';
+import { OPPOSITE } from '../geometry/walls';
+import type { StationId } from '../kernel/station';
+import type { Unit } from '../kernel/working';
+import type { Fixture, NestBank, Plan, Side } from '../model/schema';
+import type { DecisionCode } from './decisions.data';
+import type { Tried } from './fitOut';
+import type { Ground } from './ground';
+import { isWalkedInto } from './holes';
+import { alongM } from './rows';
+
+/** What was decided, and with what numbers: the words are in `src/text/decisions`. */
+export interface Decision {
+  readonly code: DecisionCode;
+  readonly station: StationId;
+  /** The rule that it goes by, where keepers have several. */
+  readonly topic: string | null;
+  readonly fixtures: readonly string[];
+  readonly numbers: Readonly<Record<string, { readonly value: number; readonly unit: Unit }>>;
+  readonly wall?: Side;
+  /** What else could be chosen here. */
+  readonly aspect: Aspect | null;
+}
+
+/** What of a fit-out a keeper may choose otherwise. */
+export type Aspect = 'wall' | 'rows' | 'nests' | 'board' | 'bath' | 'vessels';
+
+const metres = (value: number) => ({ value, unit: 'm' as const });
+const count = (value: number, unit: Unit) => ({ value, unit });
+
+/**
+ * Why a fit-out is as it is, one decision a line, in the order of building.
+ * @param told  whether the program chose the room
+ */
+export function decisionsOf(ground: Ground, tried: Tried, told = false): Decision[] {
+  const { plan, rows, banks, board } = tried;
+  const of = <K extends Fixture['kind']>(kind: K): Extract<Fixture, { kind: K }>[] =>
+    plan.fixtures.filter((f): f is Extract<Fixture, { kind: K }> => f.kind === kind);
+  const ids = (list: readonly Fixture[]): string[] => list.map((f) => f.id);
+  const made: Decision[] = [];
+  const add = (
+    code: DecisionCode,
+    station: StationId,
+    fixtures: readonly Fixture[],
+    numbers: Decision['numbers'] = {},
+    more: Partial<Pick<Decision, 'topic' | 'wall' | 'aspect'>> = {},
+  ): void => {
+    made.push({
+      code,
+      station,
+      fixtures: ids(fixtures),
+      numbers,
+      topic: null,
+      aspect: null,
+      ...more,
+    });
+  };
+  const { lengthM, widthM } = plan.shell;
+  if (told) {
+    add('shell.size', 'shell', [], {
+      length: metres(lengthM),
+      width: metres(widthM),
+      birds: count(ground.sizes.birds, 'birds'),
+    });
+  }
+  if (rows !== null) {
+    const bars = sleepingBars(plan);
+    const room = alongM(plan, rows.wall);
+    const numbers = {
+      bars: count(rows.count, 'bars'),
+      length: metres(rows.lengthM),
+      wallLength: metres(room),
+      whole: metres(ground.seatsM),
+    };
+    const code =
+      rows.count === 1
+        ? 'roosts.oneBar'
+        : ground.seatsM > room - 0.3
+          ? 'roosts.rowsByWall'
+          : 'roosts.rows';
+    add(code, 'roosts', bars, numbers, { topic: 'roosts.length', wall: rows.wall, aspect: 'wall' });
+    const steps = of('bar').filter((b) => b.use === 'step');
+    const above = { height: metres(rows.z - plan.litter.depthM), hop: metres(ground.hopM) };
+    add(
+      steps.length > 0
+        ? 'roosts.heightSteps'
+        : banks === null
+          ? 'roosts.heightLitter'
+          : 'roosts.height',
+      'roosts',
+      steps.length > 0 ? steps : bars,
+      steps.length > 0 ? { ...above, steps: count(steps.length, 'bars') } : above,
+      { topic: steps.length > 0 ? 'roosts.hop' : null },
+    );
+    const brackets = bars[0]?.brackets ?? 0;
+    if (brackets > 0) {
+      add('roosts.brackets', 'roosts', bars, { brackets: count(brackets, 'brackets') });
+    }
+    add(board ? 'litter.board' : 'litter.noBoard', 'litter', of('board'), {}, { aspect: 'board' });
+  }
+  for (const bank of of('nestBank')) add(...bankWords(plan, bank, ground));
+  const door = of('door')[0];
+  const hatches = of('hatch');
+  if (door) add('reach.door', 'reach', [door], {}, { wall: door.wall });
+  else if (hatches.length > 0) {
+    add('reach.hatches', 'reach', hatches, { arm: metres(plan.keeper.armM) });
+  }
+  const pops = of('popDoor');
+  if (pops.length > 0) {
+    add(
+      'door.popDoors',
+      'door',
+      pops,
+      {
+        doors: count(pops.length, 'doors'),
+        width: metres(pops[0]?.widthM ?? 0),
+        height: metres(pops[0]?.heightM ?? 0),
+      },
+      pops[0] ? { wall: pops[0].wall } : {},
+    );
+  }
+  const feeders = of('feeder');
+  if (feeders.length > 0) {
+    const each = feeders[0];
+    add(
+      feeders.length > 1 ? 'feed.several' : 'feed.one',
+      'feed',
+      feeders,
+      {
+        feeders: count(feeders.length, 'ratio'),
+        litres: count(each?.capacityL ?? 0, 'litres'),
+        days: count(plan.fills.feedDays, 'days'),
+        ports: count(each?.outlets ?? 0, 'outlets'),
+      },
+      { aspect: feeders.length > 1 ? 'vessels' : null, topic: 'feed.rodents' },
+    );
+  }
+  const drinkers = of('drinker');
+  if (drinkers.length > 0) {
+    const each = drinkers[0];
+    const kind = each?.type === 'fount' ? 'founts' : 'cups';
+    add(`water.${kind}${drinkers.length > 1 ? 'Each' : ''}`, 'water', drinkers, {
+      drinkers: count(drinkers.length, 'ratio'),
+      litres: count(each?.capacityL ?? 0, 'litres'),
+      days: count(plan.fills.waterDays, 'days'),
+      cups: count(each?.outlets ?? 0, 'outlets'),
+    });
+  }
+  const baths = of('dustBath');
+  if (baths.length > 0) {
+    const [bath] = baths;
+    add(
+      'shell.bath',
+      'shell',
+      baths,
+      { length: metres(bath?.lengthM ?? 0), depth: metres(bath?.depthM ?? 0) },
+      { aspect: 'bath' },
+    );
+  } else add('shell.noBath', 'shell', []);
+  const vents = of('vent');
+  if (vents.length > 0) {
+    add(
+      vents.some((v) => v.baffle) ? 'air.ventsTurned' : 'air.vents',
+      'air',
+      vents,
+      {
+        area: count(
+          vents.reduce((sum, v) => sum + v.widthM * v.heightM, 0),
+          'm2',
+        ),
+      },
+      { topic: 'air.area' },
+    );
+  }
+  const windows = of('window');
+  if (windows.length > 0) {
+    add(
+      'air.windows',
+      'air',
+      windows,
+      {
+        area: count(
+          windows.reduce((sum, v) => sum + v.widthM * v.heightM, 0),
+          'm2',
+        ),
+      },
+      { topic: 'air.area' },
+    );
+  }
+  add(
+    'litter.deep',
+    'litter',
+    [],
+    { depth: metres(plan.litter.depthM) },
+    { topic: 'litter.school' },
+  );
+  if (plan.brooder !== null) add('brooder.box', 'brooder', []);
+  return made;
+}
+
+function bankWords(
+  plan: Plan,
+  bank: NestBank,
+  ground: Ground,
+): [DecisionCode, StationId, readonly Fixture[], Decision['numbers'], Partial<Decision>] {
+  const numbers = {
+    boxes: count(bank.boxes, 'boxes'),
+    hens: count((bank.forWhom === 'ducks' ? ground.ducks : ground.hens)?.hens ?? 0, 'hens'),
+    lip: metres(bank.lipZ - plan.litter.depthM),
+    across: metres(boxesPerTier(bank) * bank.boxW),
+  };
+  const wall = OPPOSITE[bank.faces];
+  if (bank.forWhom === 'ducks') {
+    return ['nests.ducks', 'nests', [bank], numbers, { topic: 'nests.hens', wall }];
+  }
+  const code = bank.hungOutside
+    ? isWalkedInto(plan)
+      ? 'nests.outsideForFloor'
+      : 'nests.outside'
+    : 'nests.inside';
+  return [code, 'nests', [bank], numbers, { topic: 'nests.hens', wall, aspect: 'nests' }];
+}

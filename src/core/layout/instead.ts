@@ -1,0 +1,43 @@
+import { SIDES } from '../geometry/walls';
+import { createJudge } from '../judge';
+import type { Plan } from '../model/schema';
+import { ruled } from '../rules/rules.data';
+import type { Aspect } from './decisions';
+import type { Choices } from './fitOut';
+import { fitted, headCount, type RoughFit } from './roughOut';
+
+/** Something that could be chosen otherwise, and fits as well. */
+export interface Instead {
+  readonly aspect: Aspect;
+  readonly choices: Choices;
+}
+
+/**
+ * What could be chosen instead, of what a fit-out has: only what leaves nobody short and does no harm.
+ * @param choices  what has been chosen already
+ */
+export function insteadOf(plan: Plan, on: string, fit: RoughFit, choices: Choices): Instead[] {
+  const judge = createJudge();
+  const { rows, banks, things, board } = fit.tried;
+  const others: Instead[] = [
+    ...(rows === null
+      ? []
+      : SIDES.filter((w) => w !== rows.wall).map(
+          (wall): Instead => ({ aspect: 'wall', choices: { wall } }),
+        )),
+    ...(banks === null
+      ? []
+      : ([
+          { aspect: 'nests', choices: { outside: !banks.outside, tiers: undefined } },
+          { aspect: 'nests', choices: { outside: undefined, tiers: banks.tiers === 1 ? 2 : 1 } },
+        ] as const)),
+    ...(rows === null ? [] : [{ aspect: 'board', choices: { board: !board } } as const]),
+    ...(things.bath ? [{ aspect: 'bath', choices: { bath: false } } as const] : []),
+    ...(things.pairs && headCount(plan) >= ruled('feed.two.birds')
+      ? [{ aspect: 'vessels', choices: { pairs: false } } as const]
+      : []),
+  ];
+  return others
+    .map(({ aspect, choices: own }) => ({ aspect, choices: { ...choices, ...own } }))
+    .filter((other) => fitted(plan, on, judge, other.choices).kind === 'fits');
+}
