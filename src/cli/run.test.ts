@@ -5,6 +5,7 @@ import { runCli, USAGE } from './run';
 
 /** Runs the command on files that stand only in this test. */
 function run(args: string[], files: Record<string, string> = {}, book?: RuleBook) {
+  const written: Record<string, string> = {};
   let out = '';
   let err = '';
   const code = runCli(args, {
@@ -13,6 +14,10 @@ function run(args: string[], files: Record<string, string> = {}, book?: RuleBook
       const text = files[file];
       if (text === undefined) throw new Error('no such file');
       return text;
+    },
+    writeText: (file, text) => {
+      if (file.startsWith('nowhere/')) throw new Error('no such directory');
+      written[file] = text;
     },
     now: () => new Date(`${DAY}T08:00:00Z`),
     out: (text) => {
@@ -23,7 +28,7 @@ function run(args: string[], files: Record<string, string> = {}, book?: RuleBook
     },
     ...(book ? { book } : {}),
   });
-  return { code, out, err };
+  return { code, out, err, written };
 }
 
 const files = { 'pell.json': JSON.stringify(sample('pell-garth')) };
@@ -103,4 +108,61 @@ test('a plan that cannot be read says where and why, on stderr', () => {
   expect(code).toBe(1);
   expect(err).toContain('colour');
   expect(run(['--help']).code).toBe(0);
+});
+
+test('a coop is roughed out from a shell, with its reasons, and written as a plan that is read again', () => {
+  const asked = [
+    'rough',
+    '10 brown hens',
+    '--space',
+    '2.4x1.8x2.1',
+    '--climate',
+    'cold-continental',
+  ];
+  const { code, out, err, written } = run([...asked, '-o', 'plan.json']);
+  expect({ code, err }).toEqual({ code: 0, err: '' });
+  expect(out).toContain('This coop carries 10 birds. You plan 10.');
+  expect(out).toContain('plan.json');
+  const again = run(['assess', 'plan.json'], written);
+  expect(again.code).toBe(0);
+  expect(again.out).toContain('This coop carries 10 birds. You plan 10.');
+  // the same answers give the same plan
+  expect(run([...asked, '-o', 'plan.json']).written).toEqual(written);
+  expect(JSON.parse(run([...asked, '--json']).out)).toMatchObject({ kind: 'fits' });
+});
+
+test('in feet a room of feet is read, and where none is given one is chosen', () => {
+  const own = run(['rough', '6 Brahma and 2 ducks', '--units', 'imperial', '--space', '10x8x7']);
+  expect([own.code, own.err]).toEqual([0, '']);
+  const told = run(['rough', '6 Brahma and 2 ducks', '--units', 'imperial']);
+  expect(told.out).toMatch(/A room of \d+′ × \d+′/);
+});
+
+test.each([
+  [['rough'], 2, 'Say who lives there'],
+  [['rough', 'some horses'], 1, 'horses'],
+  [['rough', '10 hens', '--space', 'large'], 2, '--space large'],
+  [['rough', '10 hens', '--space', '2x2'], 2, '--space 2x2'],
+  [['rough', '10 hens', '--climate', 'moon'], 2, '--climate moon'],
+  [['rough', '10 hens', '--units', 'yards'], 2, '--units yards'],
+  [['rough', '10 hens', '--on', 'noon'], 2, '--on noon'],
+  [['rough', '10 hens', 'more'], 2, 'more'],
+  [['rough', '10 hens', '--what'], 2, '--what'],
+  [['rough', '10 hens', '-o', 'nowhere/plan.json'], 1, 'nowhere/plan.json'],
+])('what cannot be roughed out is told: %j', (args, code, told) => {
+  const result = run(args as string[]);
+  expect([result.code, result.err.includes(told as string)]).toEqual([code, true]);
+});
+
+test('birds that do not fit are told of with the room that holds them, and nothing is written', () => {
+  const { code, out, written } = run([
+    'rough',
+    '20 sussex',
+    '--space',
+    '1.2x0.9x1.2',
+    '-o',
+    'p.json',
+  ]);
+  expect([code, written]).toEqual([1, {}]);
+  expect(out).toContain('The smallest room of this shape');
 });

@@ -3,29 +3,26 @@ import { assess } from '@/core/assess';
 import { parsePlanText } from '@/core/edit/parse';
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import { RULE_BOOK } from '@/core/rules/book';
-import type { RuleBook } from '@/core/rules/types';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { issueLine } from '@/text/issues';
 import { report } from './report';
+import { runRough } from './rough';
+import type { CliWorld } from './world';
 
 export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
+       wide-rafter rough "10 brown hens" [--space 2.4x1.8x2.0] [--climate cold-continental]
+                         [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
 
-  assess   what the coop carries, stave by stave, and what is wrong with it
-  --on     the day assessed; today in the plan's time zone if left out
-  --json   every figure with its source, for other programs`;
+  assess     what the coop carries, stave by stave, and what is wrong with it
+  rough      a whole fit-out for these birds, with its reasons
+  --on       the day assessed; today if left out
+  --json     every figure with its source, for other programs
+  --space    length x width x height inside, m (or ft with --units imperial); left out: you are told
+  --climate  a shipped climate, such as cold-continental; left out: none
+  -o         the plan file to write`;
 
 /** Largest plan file read, bytes. */
 const MOST_BYTES = 1_000_000;
-
-/** What the command touches outside itself. */
-export interface CliWorld {
-  sizeOf(file: string): number;
-  readText(file: string): string;
-  now(): Date;
-  out(text: string): void;
-  err(text: string): void;
-  readonly book?: RuleBook;
-}
 
 /**
  * The command `wide-rafter`.
@@ -33,6 +30,8 @@ export interface CliWorld {
  * @returns     exit code: 0 read, 1 unreadable plan (message on stderr), 2 wrong usage
  */
 export function runCli(args: readonly string[], world: CliWorld): 0 | 1 | 2 {
+  const [command] = args;
+  if (command === 'rough') return runRough(args.slice(1), world, USAGE);
   const asked = readArgs(args);
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${USAGE}`);
@@ -94,7 +93,7 @@ function readArgs(args: readonly string[]): Asked {
     });
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, file, ...rest] = positionals;
-    if (command !== 'assess') return { wrong: 'Say what to do: assess.' };
+    if (command !== 'assess') return { wrong: 'Say what to do: assess, or rough.' };
     if (file === undefined) return { wrong: 'Name a plan file.' };
     if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
     if (values.on !== undefined && !isDay(values.on)) {

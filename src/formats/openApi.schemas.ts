@@ -94,6 +94,35 @@ const binSchema = z.array(
 const planNameSchema = z.object({ name: z.string() });
 const saveNameSchema = z.object({ name: z.string().nullable() });
 
+const choicesSchema = z.record(z.string(), z.union([z.string(), z.number(), z.boolean()]));
+const roughSchema = z.discriminatedUnion('kind', [
+  z.object({
+    kind: z.literal('fits'),
+    plan: z.looseObject({}),
+    sentence: z.string(),
+    why: z.array(
+      z.object({
+        text: z.string(),
+        station: z.string(),
+        fixtures: z.array(z.string()),
+        rule: z.string().nullable(),
+        instead: z.array(z.object({ text: z.string(), choices: choicesSchema })),
+      }),
+    ),
+    findings: z.array(z.object({ title: z.string(), text: z.string() })),
+    birds: z.array(z.looseObject({})),
+  }),
+  z.object({
+    kind: z.literal('tooSmall'),
+    station: z.string(),
+    birds: z.int(),
+    holds: z.int(),
+    smallest: z.object({ lengthM: z.number(), widthM: z.number() }).nullable(),
+    text: z.string(),
+  }),
+  z.object({ kind: z.literal('tooMany'), birds: z.int(), text: z.string() }),
+]);
+
 /** What the server's answers and bodies are made of. */
 export const apiSchemas = {
   problemSchema,
@@ -106,4 +135,5 @@ export const apiSchemas = {
   binSchema,
   planNameSchema,
   saveNameSchema,
+  roughSchema,
 } as const;

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { apiSchemas } from './openApi.schemas';
 import { planJsonSchema } from './planSchemaJson';
+import { roughAskSchema } from './roughAsk';
 
 const schema = (s: z.ZodType): object => z.toJSONSchema(s, { target: 'draft-2020-12' });
 const json = (s: object) => ({ 'application/json': { schema: s } });
@@ -65,6 +66,25 @@ export function openApiDocument(): object {
           requestBody: planBody,
           responses: {
             200: answer('The assessment', ref('Assessment')),
+            ...bad([400, 'on is not a day']),
+          },
+        },
+      },
+      '/api/rough': {
+        post: {
+          summary: 'Roughs a coop out for birds, a room and a climate; nothing is stored',
+          parameters: [
+            { name: 'on', in: 'query', schema: { type: 'string', format: 'date' } },
+            {
+              name: 'instead',
+              in: 'query',
+              description: '1: also what could be chosen instead',
+              schema: { type: 'string', enum: ['1'] },
+            },
+          ],
+          requestBody: { required: true, content: json(ref('RoughAsk')) },
+          responses: {
+            200: answer('The fit-out and why it is so, or why the birds do not fit', ref('Rough')),
             ...bad([400, 'on is not a day']),
           },
         },
@@ -200,6 +220,8 @@ export function openApiDocument(): object {
         StoredPlan: schema(apiSchemas.storedSchema),
         Health: schema(apiSchemas.healthSchema),
         Bin: schema(apiSchemas.binSchema),
+        RoughAsk: z.toJSONSchema(roughAskSchema, { target: 'draft-2020-12', io: 'input' }),
+        Rough: schema(apiSchemas.roughSchema),
       },
     },
   };

@@ -5,9 +5,10 @@ import { insteadOf } from '@/core/layout/instead';
 import { rough } from '@/core/layout/rough';
 import type { Plan } from '@/core/model/schema';
 import { chosenSchool, RULE_BOOK, rowsOf } from '@/core/rules/book';
+import type { PlacedBird } from '@/core/stations/roosts/perched';
 import { decisionText, insteadText } from '@/text/decisions';
-import { inUnits } from '@/text/inUnits';
 import { findingText, findingTitle } from '@/text/findings';
+import { inUnits } from '@/text/inUnits';
 import { sayValue } from '@/text/say';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES } from '@/text/stations';
@@ -31,6 +32,8 @@ export type RoughJson =
       readonly sentence: string;
       readonly why: readonly WhyJson[];
       readonly findings: readonly { readonly title: string; readonly text: string }[];
+      /** Where each bird sleeps, to be drawn. */
+      readonly birds: readonly PlacedBird[];
     }
   | {
       readonly kind: 'tooSmall';
@@ -70,6 +73,7 @@ export function roughJson(
     kind: 'fits',
     plan,
     sentence: sentenceText(assessment.sentence),
+    birds: assessment.birds,
     why: made.why.map((d) => ({
       text: decisionText(d, plan),
       station: d.station,

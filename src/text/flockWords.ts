@@ -332,3 +332,15 @@ const of = (id: string): Breed => {
   if (!breed) throw new Error(`no breed has the id ${id}`);
   return breed;
 };
+
+/**
+ * The same words with another number in them.
+ * @param was  the number that was read from them
+ * @example withCount('a dozen brown hens', 12, 11) // '11 brown hens'
+ */
+export function withCount(said: string, was: number, count: number): string {
+  const figures = new RegExp(`(?<![\\d.,-])${was}(?![\\d.,-])`);
+  if (figures.test(said)) return said.replace(figures, String(count));
+  const rest = takeCount(said.toLowerCase())?.rest ?? said;
+  return `${count} ${rest.replace(/\s+/g, ' ').trim()}`;
+}

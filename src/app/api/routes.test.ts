@@ -357,3 +357,27 @@ describe('earlier saves', () => {
     expect((await save.PUT(send('PUT', { name: 'x' }, foreign), context(1))).status).toBe(403);
   });
 });
+
+test('a coop is roughed out for a program, with its reasons; what it cannot read is told', async () => {
+  const { POST } = await import('./rough/route');
+  const ask = { birds: '10 brown hens', space: null, climate: 'cold-continental' };
+  const made = apiSchemas.roughSchema.parse(await (await POST(send('POST', ask), {})).json());
+  expect(made).toMatchObject({ kind: 'fits', sentence: expect.stringContaining('You plan 10.') });
+  const small = { kind: null, lengthM: 1.2, widthM: 0.9, heightM: 1.2 };
+  const miss = apiSchemas.roughSchema.parse(
+    await (await POST(send('POST', { ...ask, space: small }), {})).json(),
+  );
+  expect(miss).toMatchObject({ kind: 'tooSmall', birds: 10, station: 'floor' });
+  for (const wrong of [
+    { ...ask, birds: 'some horses' },
+    { ...ask, birds: '' },
+    { ...ask, climate: 'moon' },
+    { ...ask, more: 1 },
+    'not json',
+  ]) {
+    const refused = await POST(send('POST', wrong), {});
+    expect(refused.status).toBe(422);
+    expect(apiSchemas.problemSchema.parse(await refused.json()).issues?.length).toBeGreaterThan(0);
+  }
+  expect((await POST(send('POST', ask, foreign), {})).status).toBe(403);
+});

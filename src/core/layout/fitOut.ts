@@ -131,7 +131,9 @@ function* rowsOf(ground: Ground, wall: Side, banks: Banks | null): Iterable<Rows
   // as high as a board under them asks for, where birds may sleep there and get up by one hop
   const boarded = ground.up(ground.plan.litter.depthM + BOARDED_M);
   const isHandy = boarded > least && boarded <= Math.min(most, start + ground.hopM) + 1e-9;
-  if (isHandy && isWalkedInto(ground.plan)) yield* rowsFor(ground, wall, boarded);
+  if (isHandy && isWalkedInto(ground.plan)) {
+    for (const rows of rowsFor(ground, wall, boarded)) if (rows.steps === 0) yield rows;
+  }
   yield* rowsFor(ground, wall, least);
 }
 

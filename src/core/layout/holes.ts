@@ -68,7 +68,10 @@ function isFree(plan: Plan, hole: Hole): boolean {
   });
 }
 
-/** The floor inside a hole, so deep, as a solid. */
+/**
+ * The floor inside a hole, so deep, as a solid.
+ * @example insideOf(plan, { wall: 'front', alongM: 0.5, widthM: 0.75, heightM: 1.8, sillZ: 0 }, 0.6).y1 // 0.6
+ */
 export function insideOf({ shell }: Plan, hole: Hole, deepM: number) {
   const [from, to] = [hole.alongM, hole.alongM + hole.widthM];
   const z = { z0: hole.sillZ, z1: hole.sillZ + hole.heightM };
@@ -84,7 +87,11 @@ export function insideOf({ shell }: Plan, hole: Hole, deepM: number) {
   }
 }
 
-/** Whether nothing stands, and no droppings fall, so deep inside a hole. */
+/**
+ * Whether nothing stands, and no droppings fall, so deep inside a hole.
+ * @param kg  the heaviest bird that sleeps on bars, kg; null: none does
+ * @example isClear({ ...plan, fixtures: [] }, 2.2, { wall: 'front', alongM: 0.5, widthM: 0.75, heightM: 1.8, sillZ: 0 }, 0.6, true) // true
+ */
 export function isClear(
   plan: Plan,
   kg: number | null,

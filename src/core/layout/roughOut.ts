@@ -62,7 +62,7 @@ export function roughOut(
 
 /**
  * The smallest shell for the birds of a plan, of the shape of its own, by whole steps.
- * @example smallestOf(plan, '2026-11-24') // { lengthM: 2.4, widthM: 1.8 }
+ * @example smallestOf({ ...plan, fixtures: [] }, today) // { lengthM: 4.2, widthM: 3 }
  */
 export function smallestOf(
   plan: Plan,
@@ -105,7 +105,7 @@ export function shellsOf({ shell, units }: Plan): Size[] {
   const whole = (m: number): number => Math.ceil(m / step - 1e-6);
   const [l0, w0] = [whole(shell.lengthM), whole(shell.widthM)];
   const sizes: Size[] = [];
-  const ratio = shell.widthM / shell.lengthM;
+  const ratio = w0 / l0;
   const long = Math.max(shell.lengthM, shell.widthM);
   for (let k = 0; k < 200; k++) {
     const grown = long + k * step;
@@ -117,6 +117,10 @@ export function shellsOf({ shell, units }: Plan): Size[] {
   return sizes;
 }
 
+/**
+ * Without the dust of binary arithmetic, m.
+ * @example exact(0.1 + 0.2) // 0.3
+ */
 export const exact = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 const withShell = (plan: Plan, { lengthM, widthM }: Size): Plan => ({

@@ -42,7 +42,11 @@ const gapsOf = ({ sizes, up }: Ground): { wallM: number; apartM: number } => {
   return { wallM: up(fitM('roosts.wall', kg)), apartM: up(fitM('roosts.apart.level', kg)) };
 };
 
-/** Rows that stand before a wall with floor left to come down to. */
+/**
+ * Rows that stand before a wall with floor left to come down to.
+ * @param dropM  from the bars to the litter, m
+ * @example mostRows(ground, 'rear', 0.5) // 6
+ */
 export function mostRows(ground: Ground, wall: Side, dropM: number): number {
   const { wallM, apartM } = gapsOf(ground);
   const clear = acrossM(ground.plan, wall) - wallM - Math.min(dropM, STEPPED_DROP_M);
@@ -55,6 +59,7 @@ const STEPPED_DROP_M = 0.3;
 /**
  * Rows that hold all who sleep on bars, the fewest and shortest first.
  * @param z  under the birds' feet, m above the bare floor
+ * @example [...rowsFor(ground, 'rear', 0.7)][0].count // 1
  */
 export function* rowsFor(ground: Ground, wall: Side, z: number): Iterable<Rows> {
   const { plan, seatsM, widestM, up, down, hopM } = ground;
@@ -84,6 +89,9 @@ export function* rowsFor(ground: Ground, wall: Side, z: number): Iterable<Rows> 
     }
   }
 }
+
+/** No step stands nearer to a wall, m. */
+const STEP_FROM_WALL_M = 0.05;
 
 /** A length that is easily measured: tens of centimetres, or quarters of a foot, m. */
 const handy = ({ plan }: Ground, m: number): number => {
@@ -145,7 +153,16 @@ export function barsOf(ground: Ground, rows: Rows): Bar[] | null {
     rows.steps,
   );
   if (steps.length === 0) return null;
-  return [...made, ...steps.map((s, i) => ({ ...s, brackets: 0, name: `Step ${i + 1}` }))];
+  // they stand before the foremost bar, never behind it
+  const along = isAlongX(rows.wall);
+  const line = along ? foremost.y : foremost.x;
+  const placed = steps.map((s, i) => {
+    const out = Math.abs((along ? s.y : s.x) - line);
+    const at = isFar ? line - out : line + out;
+    return { ...s, ...(along ? { y: at } : { x: at }), brackets: 0, name: `Step ${i + 1}` };
+  });
+  const isIn = (at: number): boolean => at >= STEP_FROM_WALL_M && at <= far - STEP_FROM_WALL_M;
+  return placed.every((s) => isIn(along ? s.y : s.x)) ? [...made, ...placed] : null;
 }
 
 /** A hand's room between bars and the board under them, m. */

@@ -2,6 +2,7 @@ import { createFlockWorker } from '../birds/flock';
 import { flockSizes } from '../birds/flockSizes';
 import { askedOn } from '../carrying/asked';
 import { createJudge } from '../judge';
+import { groundOf } from '../layout/ground';
 import type { Fixture, OfKind } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
 import { judgingSheet } from '../stations/sheet';
@@ -35,6 +36,7 @@ export function exampleScope(): Record<string, unknown> {
     climate: workClimate(sampleClimate('cold-continental')),
     ctx,
     sheet: judgingSheet('roosts', ctx.kept),
+    ground: groundOf({ ...plan, fixtures: [] }, DAY),
     askedDay: askedOn(flock, 0, () => [0.3]),
     today: DAY,
   };

@@ -1,4 +1,6 @@
 'use client';
+import { Hammer } from 'lucide-react';
+import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
@@ -41,6 +43,9 @@ export function Home({
           <ThemeButton />
           <BringIn />
           <NewPlanDialog />
+          <Link href="/rough" className="button button-primary">
+            <Hammer size={15} aria-hidden /> Rough it out
+          </Link>
         </div>
       </header>
       <div role="status" className="contents">
@@ -59,8 +64,12 @@ export function Home({
         <div className="py-20 text-center">
           <p className="font-title text-[1.4rem]">No plans yet.</p>
           <p className="mt-1 text-soft">
-            Measure the inside of your coop and start one, or bring in a plan file.
+            Answer three questions and see a whole fit-out at once. Or measure the inside of a coop
+            that stands, and start a plan of it.
           </p>
+          <Link href="/rough" className="button button-primary mt-4">
+            <Hammer size={15} aria-hidden /> Rough it out
+          </Link>
         </div>
       ) : (
         <div className="mt-6 grid grid-cols-[repeat(auto-fill,minmax(320px,1fr))] gap-5">

@@ -9,7 +9,7 @@ export function NewPlanDialog() {
   const [open, setOpen] = useState(false);
   return (
     <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger className="button button-primary">
+      <Dialog.Trigger className="button">
         <Plus size={15} aria-hidden /> New plan
       </Dialog.Trigger>
       <Dialog.Portal>
