@@ -81,7 +81,7 @@ test('files of 2 and of 200 MB are told of and not read; bodies of that size are
     for (let i = 0; i < 3; i++) expect(await send(200)).toBe(413);
     expect(residentMb(pid) - held).toBeLessThan(100);
     const plans = await (await page.request.get(`http://127.0.0.1:${PORT}/api/plans`)).json();
-    expect(plans).toHaveLength(3);
+    expect(plans).toHaveLength(4);
   } finally {
     server.process.kill('SIGKILL');
     rmSync(dir, { recursive: true, force: true });

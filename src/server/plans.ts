@@ -4,6 +4,7 @@ import { parsePlan } from '@/core/edit/parse';
 import { copyName, freeName, isNameTaken, nameKey } from '@/core/edit/planNames';
 import { samplePlans } from '@/core/edit/samples.data';
 import { type Issue, type Outcome, ok } from '@/core/kernel/outcome';
+import { finishPlan } from '@/core/layout/finish';
 import type { Plan } from '@/core/model/schema';
 import { database } from '@/db/client';
 import type { Db } from '@/db/db';
@@ -128,7 +129,16 @@ async function takesName(tx: Db, plan: Plan): Promise<boolean> {
 /** Fills an empty data directory with the sample plans, dated from `on`. */
 export async function addSamples(on: string): Promise<void> {
   if ((await countPlans(await db())) > 0) return;
-  for (const plan of samplePlans(on)) await createPlan(plan);
+  for (const plan of samplePlans(on)) {
+    await createPlan(plan);
+    if (plan.id === 'tamar-flats') await createPlan(roughedOut(plan, on));
+  }
+}
+
+/** The sample that is yet to be fitted, as the program fits it out. */
+function roughedOut(plan: Plan, on: string): Plan {
+  const fixtures = finishPlan(plan, on)?.plan.fixtures ?? plan.fixtures;
+  return { ...plan, id: 'tamar-roughed-out', name: 'Tamar Flats, roughed out', fixtures };
 }
 
 async function underNewId(tx: Db, plan: Plan): Promise<Plan> {

@@ -21,7 +21,12 @@ describe('plans on the server', () => {
   test('an empty directory is filled with the three samples, once', async () => {
     await plans.addSamples(DAY);
     const names = (await plans.listPlans()).plans.map((p) => p.plan.name);
-    expect(names).toEqual(['Pell Garth', 'Tamar Flats, number 9', 'Osk Landing']);
+    expect(names).toEqual([
+      'Pell Garth',
+      'Tamar Flats, number 9',
+      'Tamar Flats, roughed out',
+      'Osk Landing',
+    ]);
   });
 
   test('a save on the revision read is taken; one on an older gets the stored plan', async () => {

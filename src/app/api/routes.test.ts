@@ -38,6 +38,7 @@ test('the list gives ids, names and revisions', async () => {
   expect(rows).toMatchObject([
     { id: 'pell-garth', name: 'Pell Garth', revision: 1 },
     { id: 'tamar-flats' },
+    { id: 'tamar-roughed-out', name: 'Tamar Flats, roughed out' },
     { id: 'osk-landing' },
   ]);
   expect(rows[0]).not.toHaveProperty('plan');

@@ -12,6 +12,8 @@ import { firstHole, type Hole, isClear, isWalkedInto, numbered, STUD_M, type Wis
 export function placeWaysIn(ground: Ground, plan: Plan): Fixture[] {
   const { down, up, sizes } = ground;
   const kg = sizes.heaviestOnBarsKg;
+  // what stands is kept
+  if (plan.fixtures.some((f) => f.kind === 'door' || f.kind === 'hatch')) return [];
   if (isWalkedInto(plan)) {
     const heights = [...new Set(SIDES.map((w) => down(Math.min(1.8, wallTop(plan, w) - 0.05))))]
       .filter((h) => h >= 1.2)
@@ -69,7 +71,8 @@ export function placeWaysIn(ground: Ground, plan: Plan): Fixture[] {
 /** Pop doors for all birds: over the litter as it ends, far from bars and nests where that can be. */
 export function placePopDoors(ground: Ground, plan: Plan): OfKind<'popDoor'>[] | null {
   const { sizes, up, hopM } = ground;
-  const needed = Math.max(1, Math.ceil(sizes.birds / ruled('door.birds') - 1e-9));
+  const there = plan.fixtures.filter((f) => f.kind === 'popDoor').length;
+  const needed = Math.max(1, Math.ceil(sizes.birds / ruled('door.birds') - 1e-9)) - there;
   const sillZ = up(litterEndM(plan) + ruled('door.sill.above'));
   const widthM = up(Math.max(0.3, sizes.doorM[0]));
   const heightM = up(Math.max(0.35, sizes.doorM[1]));

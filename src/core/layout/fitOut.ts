@@ -1,15 +1,16 @@
+import { sleepingBars } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
 import type { Finding } from '../kernel/finding';
 import type { Bar, Fixture, Plan, Side } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { airNeeds } from '../stations/air/air';
+import { airNeeds, airThere } from '../stations/air/air';
 import { withFinalDepth } from '../stations/litterCourse';
 import { type Banks, banksFor, leastBarsZ, placeBanks, placeDucks } from './banks';
 import { placePopDoors, placeWaysIn } from './doors';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
 import { isWalkedInto } from './holes';
-import { placeOpenings } from './openings';
+import { type AirNeeds, placeOpenings } from './openings';
 import { barsOf, boardUnder, type Rows, rowsFor } from './rows';
 
 /** A fit-out that was tried, with what is wrong with it. */
@@ -83,6 +84,16 @@ export function fitOut(ground: Ground, choices: Choices = {}): Tried | null {
   return fits[0] ?? nearest;
 }
 
+/** Whether a bank stands that these birds lay in. */
+const hasBankFor = ({ fixtures }: Plan, whom: 'hens' | 'ducks'): boolean =>
+  fixtures.some(
+    (f) => f.kind === 'nestBank' && (f.forWhom === whom || (f.forWhom === null && whom === 'hens')),
+  );
+
+/** Whether a bank stays under the bars that stand already. */
+const isUnderBars = (ground: Ground, banks: Banks): boolean =>
+  sleepingBars(ground.plan).every((b) => leastBarsZ(ground, banks) <= b.z + 1e-9);
+
 /** What has been found out: the floor is short, and boxes inside in so many tiers leave too little of it. */
 interface Spent {
   insideTiers: number;
@@ -103,17 +114,19 @@ function* tries(ground: Ground, choices: Choices): Iterable<Tried> {
   const inFirst = isWalkedInto(ground.plan);
   const spent: Spent = { insideTiers: 0, floorShort: false };
   const walls = choices.wall ? [choices.wall] : rowWalls(ground).slice(0, 2);
+  const barred = sleepingBars(ground.plan).length > 0;
   const banks =
-    ground.hens === null
+    ground.hens === null || hasBankFor(ground.plan, 'hens')
       ? [null]
       : [...banksFor(ground, inFirst)].filter(
           (b) =>
             (choices.outside === undefined || b.outside === choices.outside) &&
-            (choices.tiers === undefined || b.tiers === choices.tiers),
+            (choices.tiers === undefined || b.tiers === choices.tiers) &&
+            isUnderBars(ground, b),
         );
   for (const wall of walls) {
     for (const own of banks) {
-      for (const rows of ground.chickens.length === 0 || ground.seatsM === 0
+      for (const rows of barred || ground.chickens.length === 0 || ground.seatsM === 0
         ? [null]
         : rowsOf(ground, wall, own)) {
         if (own !== null && !own.outside && own.tiers <= spent.insideTiers) break;
@@ -157,7 +170,7 @@ function* built(
     const plan = add(settled, placeWaysIn(ground, settled));
     // ducks' boxes take no floor where they hang outside
     const ducksOut = spent.floorShort;
-    const ducks = placeDucks(ground, plan, ducksOut);
+    const ducks = hasBankFor(plan, 'ducks') ? [] : placeDucks(ground, plan, ducksOut);
     if (ducks === null) return;
     const ducked = add(plan, ducks);
     const own = banks === null ? [] : placeBanks(ground, ducked, banks);
@@ -174,7 +187,7 @@ function* built(
       if (stood === null) continue;
       none = false;
       const full = add(doored, stood);
-      const needs = airNeeds(ground.judge(ground.plan).ctx);
+      const needs = stillNeeded(ground, full);
       const done = add(full, placeOpenings(ground, full, needs));
       // the depth of the litter is worked, not entered
       const bare = { ...done, litter: { ...done.litter, finalM: ground.given.finalM } };
@@ -199,6 +212,16 @@ function* built(
     }
     if (none) return;
   }
+}
+
+/** Air that is needed beside what the openings that stand let through. */
+function stillNeeded(ground: Ground, plan: Plan): AirNeeds {
+  const needs = airNeeds(ground.judge(ground.plan).ctx);
+  const there = airThere(plan);
+  return {
+    alwaysM2: Math.max(0, needs.alwaysM2 - there.alwaysM2),
+    allM2: Math.max(0, needs.allM2 - there.allM2),
+  };
 }
 
 const THINGS: readonly Things[] = [

@@ -177,18 +177,20 @@ export interface Things {
 export function placeThings(ground: Ground, plan: Plan, { pairs, bath }: Things): Fixture[] | null {
   const made: Fixture[] = [];
   const among = (): Plan => ({ ...plan, fixtures: [...plan.fixtures, ...made] });
+  const has = (kind: Fixture['kind']): boolean => plan.fixtures.some((f) => f.kind === kind);
   for (const thing of vesselsOf(ground, pairs)) {
+    if (has(thing.kind)) continue;
     const alike = made.filter((f) => f.kind === thing.kind);
     const apart = { from: alike, m: alike.length === 0 ? 0 : ruled('feed.two.apart') };
     const at = placed<Standing>(ground, among(), thing, apart);
     if (at === null) return null;
     made.push(at);
   }
-  for (const dish of dishes(ground)) {
+  for (const dish of has('dish') ? [] : dishes(ground)) {
     const at = placed<Standing>(ground, among(), dish);
     if (at) made.push(at);
   }
-  if (bath) {
+  if (bath && !has('dustBath')) {
     for (const own of baths(ground)) {
       const at = placed<Standing>(ground, among(), own);
       if (at === null) continue;

@@ -22,23 +22,22 @@ const MOST_ROOM_M = 9;
 
 /**
  * A room for the birds, where the keeper says "you tell me", and its fit-out: the smallest that holds them.
- * @param roomFor  the plan in a room of a length and a width, with its roof
+ * @param roomFor  the plan in a room of a length and a width, with its roof; null for a shape that nobody builds
  * @returns null for more birds than any room up to nine metres holds
  */
 export function roomAndFitOut(
-  roomFor: (lengthM: number, widthM: number) => Plan,
+  roomFor: (lengthM: number, widthM: number) => Plan | null,
   units: Plan['units'],
   on: string,
   choices: Choices = {},
 ): RoughFit | null {
   const judge = createJudge();
   const sizes = roomsOf(units);
-  const first = roomFor(sizes[0]?.lengthM ?? 1, sizes[0]?.widthM ?? 1);
   const fits = (k: number): Fitted | null => {
     const s = sizes[k];
     if (!s) return null;
-    const plan = { ...roomFor(s.lengthM, s.widthM), flock: first.flock, climate: first.climate };
-    if (boundsOf(plan, on, judge).share > ROOMY) return null;
+    const plan = roomFor(s.lengthM, s.widthM);
+    if (plan === null || boundsOf(plan, on, judge).share > ROOMY) return null;
     const got = fitted(plan, on, judge, choices);
     return got.kind === 'fits' ? got : null;
   };

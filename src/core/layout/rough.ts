@@ -12,21 +12,42 @@ export interface RoughTooMany {
   readonly birds: number;
 }
 
-/** Walls of a room that the program chooses: one can stand up in it, m. */
+/** Walls of a room that the program chooses: one to stand up in, or a box on legs that is worked through hatches, m. */
 const ROOM_WALLS = {
-  metric: { lowM: 1.8, highM: 2.1 },
-  imperial: { lowM: 6 * METRES_PER_FOOT, highM: 7 * METRES_PER_FOOT },
+  metric: {
+    room: { lowM: 1.8, highM: 2.1, legsM: 0 },
+    box: { lowM: 1.2, highM: 1.4, legsM: 0.6 },
+  },
+  imperial: {
+    room: { lowM: 6 * METRES_PER_FOOT, highM: 7 * METRES_PER_FOOT, legsM: 0 },
+    box: { lowM: 4 * METRES_PER_FOOT, highM: 4.5 * METRES_PER_FOOT, legsM: 2 * METRES_PER_FOOT },
+  },
 } as const;
+
+/** Narrower than this nobody turns round in a room, m; larger than this nobody reaches into a box, m². */
+const ROOM_FROM_M = 1.7;
+const BOX_TO_M2 = 3;
 
 /** The bare plan of a room that the program chooses. */
 function roomIn(answers: RoughAnswers, on: string) {
-  const { lowM, highM } = ROOM_WALLS[answers.units];
-  const roof: Roof = { kind: 'mono', lowM, highM, highSide: 'front' };
+  const roof: Roof = { kind: 'mono', lowM: 1.8, highM: 2.1, highSide: 'front' };
   const first = withBrooder(bareOf(answers, { lengthM: 3, widthM: 3, roof }), on);
-  return (lengthM: number, widthM: number): Plan => ({
-    ...first,
-    shell: { ...first.shell, lengthM, widthM },
-  });
+  const walls = ROOM_WALLS[answers.units];
+  return (lengthM: number, widthM: number): Plan | null => {
+    const isRoom = Math.min(lengthM, widthM) >= ROOM_FROM_M;
+    if (!isRoom && lengthM * widthM > BOX_TO_M2) return null;
+    const { lowM, highM, legsM } = isRoom ? walls.room : walls.box;
+    return {
+      ...first,
+      shell: {
+        ...first.shell,
+        lengthM,
+        widthM,
+        roof: { ...roof, lowM, highM },
+        floorAboveGroundM: legsM,
+      },
+    };
+  };
 }
 
 /**

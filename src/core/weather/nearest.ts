@@ -18,14 +18,20 @@ const WET_K = 5;
  * @example nearestClimate({ coldestC: -14, warmestC: 20, wet: false }).id // 'cold-continental'
  */
 export function nearestClimate(known: KnownWeather): ClimateRow {
-  const away = ({ months }: ClimateRow): number => {
-    const means = months.map((m) => m.meanC);
-    const rain = months.reduce((sum, m) => sum + m.rainMm, 0);
+  const away = (row: ClimateRow): number => {
+    const own = weatherOf(row);
     return (
-      (Math.min(...means) - known.coldestC) ** 2 +
-      (Math.max(...means) - known.warmestC) ** 2 +
-      (rain >= WET_MM === known.wet ? 0 : WET_K ** 2)
+      (own.coldestC - known.coldestC) ** 2 +
+      (own.warmestC - known.warmestC) ** 2 +
+      (own.wet === known.wet ? 0 : WET_K ** 2)
     );
   };
   return CLIMATES.reduce((best, row) => (away(row) < away(best) ? row : best));
+}
+
+/** What anybody knows of a shipped climate. */
+export function weatherOf({ months }: Pick<ClimateRow, 'months'>): KnownWeather {
+  const means = months.map((m) => m.meanC);
+  const rain = months.reduce((sum, m) => sum + m.rainMm, 0);
+  return { coldestC: Math.min(...means), warmestC: Math.max(...means), wet: rain >= WET_MM };
 }

@@ -9,6 +9,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { pick, show, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { Drawing } from './Drawing';
+import { FinishIt } from './FinishIt';
 import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';
 import { type Frame, project } from './projection';
@@ -82,6 +83,7 @@ export function Bench() {
       </WorkingHost>
       <div className="max-lg:hidden">
         <PlacesLine />
+        <FinishIt />
       </div>
     </section>
   );

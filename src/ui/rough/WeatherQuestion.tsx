@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { CLIMATES } from '@/core/model/climates.data';
-import { nearestClimate } from '@/core/weather/nearest';
+import { type KnownWeather, nearestClimate, weatherOf } from '@/core/weather/nearest';
 import { climateChoice } from '@/text/climates';
 
 /** Means of the coldest month to choose from, and of the warmest, °C. */
@@ -21,11 +21,10 @@ export function WeatherQuestion({
   change: (climate: string | null) => void;
 }) {
   const id = useId();
-  const [known, setKnown] = useState<{ coldestC: number; warmestC: number; wet: boolean }>({
-    coldestC: 0,
-    warmestC: 20,
-    wet: true,
-  });
+  const [typed, setKnown] = useState<KnownWeather>({ coldestC: 0, warmestC: 20, wet: true });
+  // a climate chosen by its name says what its months are
+  const named = CLIMATES.find((c) => c.id === climate);
+  const known = named && nearestClimate(typed).id !== climate ? weatherOf(named) : typed;
   const know = (part: Partial<typeof known>): void => {
     const next = { ...known, ...part };
     setKnown(next);
@@ -53,14 +52,14 @@ export function WeatherQuestion({
         <Pick
           label="Coldest month"
           value={known.coldestC}
-          all={COLDEST}
+          all={withValue(COLDEST, known.coldestC)}
           units={units}
           change={(coldestC) => know({ coldestC })}
         />
         <Pick
           label="Warmest month"
           value={known.warmestC}
-          all={WARMEST}
+          all={withValue(WARMEST, known.warmestC)}
           units={units}
           change={(warmestC) => know({ warmestC })}
         />
@@ -76,6 +75,10 @@ export function WeatherQuestion({
     </section>
   );
 }
+
+/** The list with a value that it may not have, in order. */
+const withValue = (all: readonly number[], value: number): readonly number[] =>
+  all.includes(value) ? all : [...all, value].sort((a, b) => a - b);
 
 function Pick({
   label,

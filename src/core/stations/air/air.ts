@@ -107,6 +107,10 @@ function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
 const shares = (flock: FlockByDay, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
 
+/** Net area of the openings of a plan: high up and open always, and in all, m². */
+export const airThere = (plan: Plan): { readonly alwaysM2: number; readonly allM2: number } =>
+  areasOf(plan);
+
 /** Net area that the flock needs on its worst day: high up and open always, and in all, m². */
 export function airNeeds(ctx: StationContext): {
   readonly alwaysM2: number;
