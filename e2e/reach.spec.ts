@@ -113,6 +113,18 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     open: (page) => page.keyboard.press('?'),
   },
   'nothing there': { path: '/plans/nobody', open: async () => undefined },
+  'a coop being roughed out': {
+    path: '/rough',
+    open: async (page) => {
+      await expect(async () => {
+        await page.getByLabel('1. Who will live in it?').fill('10 brown hens and some ducks');
+        await expect(page.locator('[data-chip]').first()).toBeVisible({ timeout: 2000 });
+      }).toPass();
+      await expect(page.getByRole('alert').filter({ hasText: 'some ducks' })).toBeVisible();
+      await page.getByLabel('1. Who will live in it?').fill('10 brown hens and 2 ducks');
+      await expect(page.getByText('Instead:').first()).toBeVisible();
+    },
+  },
 };
 
 /** What is laid out in another way on a phone. */
@@ -126,6 +138,7 @@ const OTHERWISE_ON_A_PHONE = new Set([
   'the bench, earlier saves',
   'the bench, a save looked at',
   'the bench, two windows that clash',
+  'a coop being roughed out',
 ]);
 
 /**

@@ -118,6 +118,15 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
     );
     return page.locator('[data-bin] li').filter({ hasText: name }).ariaSnapshot();
   },
+  'a coop roughed out': async (page) => {
+    await page.goto('/rough');
+    await expect(async () => {
+      await page.getByLabel('1. Who will live in it?').fill('10 brown hens and 2 ducks');
+      await expect(page.locator('[data-chip]').first()).toBeVisible({ timeout: 2000 });
+    }).toPass();
+    await expect(page.getByText('Instead:').first()).toBeVisible();
+    return page.locator('main').ariaSnapshot();
+  },
   'nothing there': async (page) => {
     await page.goto('/plans/nobody');
     return page.locator('main').ariaSnapshot();
