@@ -45,12 +45,10 @@ await take('flock', '/plans/osk-landing', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
 });
-await take('breeds', '/plans/osk-landing', async () => {
-  await station('flock');
-  await page.locator('[data-chart] canvas').waitFor();
-  await page.getByRole('button', { name: 'Breed: Brahma' }).click();
-  await page.getByPlaceholder(/class, egg colour/).fill('cold hardy');
-  await page.waitForTimeout(300);
+await take('rough', '/rough', async () => {
+  await page.getByLabel('1. Who will live in it?').fill('10 brown hens and a cock');
+  await page.getByLabel('3. What is the weather like?').selectOption('cold-continental');
+  await page.getByText('Instead:').first().waitFor();
 });
 await take('floor-schools', '/plans/osk-landing', async () => {
   await station('floor');

@@ -8,7 +8,8 @@ import { sayValue } from './say';
 
 /** Why a thing is as it is: what, then the reason. */
 export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
-  'shell.size': 'A room of {length} × {width}: the smallest of whole steps that holds {birds}.',
+  'shell.size':
+    'A room of {length} × {width}: the smallest that holds {birds} well, in whole steps.',
   'roosts.oneBar': 'One bar of {length} on the {wall} side: all birds find their place on it.',
   'roosts.rows':
     '{bars} of {length} on the {wall} side, one behind the other: shorter bars leave room beside them.',

@@ -82,8 +82,8 @@ export function FitOut({
               >
                 <p>
                   <span className="caption mr-1.5">
-                    {STATION_NAMES[line.station as keyof typeof STATION_NAMES]}
-                  </span>
+                    {STATION_NAMES[line.station as keyof typeof STATION_NAMES]}:
+                  </span>{' '}
                   {line.text}
                 </p>
                 {line.rule ? (
