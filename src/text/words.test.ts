@@ -4,12 +4,15 @@ import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { SCHOOLS } from '@/core/rules/schools.data';
 import { CAUTION_WORDS } from './cautions';
 import * as choices from './choices.data';
+import { DECISION_WORDS } from './decisions';
 import { DEMAND_NAMES } from './demand';
 import { FIELDS, PART_NAMES } from './fieldNames.data';
 import { FINDING_WORDS } from './findings';
 import { inUnits } from './inUnits';
 import { GIVEN_NAMES, LINE_NAMES, MONTH_LINES } from './lineNames.data';
 import { MARK_NAMES } from './marks';
+import { PLACE_NAMES } from './places';
+import { PRESET_WORDS } from './presets';
 import { NOTHING_FITS, REMEDY_WORDS } from './remedyWords.data';
 import { RULE_WORDS } from './ruleWords.data';
 import { STATION_IN_SENTENCE, STATION_NAMES } from './stations';
@@ -38,6 +41,12 @@ const TEXTS: readonly Text[] = [
   ...of('topic', TOPIC_NAMES),
   ...of('line', { ...LINE_NAMES, ...MONTH_LINES, ...GIVEN_NAMES }),
   ...of('mark', MARK_NAMES),
+  ...of('decision', DECISION_WORDS),
+  ...of('place', PLACE_NAMES),
+  ...Object.values(PRESET_WORDS).flatMap(({ name, why }) => [
+    { where: 'preset', text: name },
+    { where: 'preset', text: why },
+  ]),
   ...of('demand', DEMAND_NAMES),
   ...of('part', PART_NAMES),
   ...of('station', STATION_NAMES),

@@ -12,6 +12,7 @@ import { PaneBar } from './PaneBar';
 import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
+import { closeHouseRules, useHouseRules } from './rules/room';
 import { Staves } from './staves/Staves';
 import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from './store/bench';
 import type { FirstSight } from './store/benchState';
@@ -23,6 +24,8 @@ const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.Fl
 });
 
 const BrooderScreen = dynamic(() => import('./brooder/BrooderScreen').then((m) => m.BrooderScreen));
+
+const HouseRules = dynamic(() => import('./rules/HouseRules').then((m) => m.HouseRules));
 
 const KeysDialog = dynamic(() => import('./keys/KeysDialog').then((m) => m.KeysDialog));
 
@@ -76,6 +79,10 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
   const station = useBench((s) => s.station);
   const worked = useWorked();
   const pane = useBench((s) => s.pane);
+  const ruling = useHouseRules((s) => s.open);
+  // gone to a station, the coop is what is looked at
+  // biome-ignore lint/correctness/useExhaustiveDependencies: closes when another station is gone to
+  useEffect(closeHouseRules, [station, plan?.id]);
   const listingKeys = useKeys((s) => s.open);
   useBenchKeys();
   useEffect(fetchTheRest, []);
@@ -99,7 +106,9 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
         >
           <Staves />
           <LoadGuard>
-            {station === 'flock' ? (
+            {ruling ? (
+              <HouseRules />
+            ) : station === 'flock' ? (
               worked ? (
                 <FlockScreen />
               ) : (

@@ -74,9 +74,14 @@ function placed<F extends Standing>(
   const far = apart.from.map((f) => solidOf(f, plan));
   const from = wayIn(plan);
   const spots = spotsAlong(wallM, farX, farY, from, behindBars(plan, from));
+  // what hangs on a wall has one behind it
+  const onWall = 'onWall' in thing && thing.onWall;
+  const lists = onWall
+    ? [spots.handy, spots.behind, spots.middle]
+    : [spots.handy, spots.middle, spots.behind];
   let best = null as { x: number; y: number; gap: number } | null;
   for (const under of [false, true]) {
-    for (const list of [spots.handy, spots.middle, spots.behind]) {
+    for (const list of lists) {
       for (const [cornerX, cornerY] of list()) {
         const [x, y] = [ground.near(cornerX + offX), ground.near(cornerY + offY)];
         const [x0, y0] = [x - offX, y - offY];

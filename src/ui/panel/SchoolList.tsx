@@ -1,5 +1,6 @@
 'use client';
 import * as RadioGroup from 'radix-ui/radio-group';
+import type { StationId } from '@/core/kernel/finding';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { RULE_BOOK, topicById } from '@/core/rules/book';
@@ -15,7 +16,16 @@ import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
 import { nameOf } from './schoolName';
 
 /** Each school with its rule, what the station would carry by it, and its keepers' reason. */
-export function SchoolList({ topic, offers }: { topic: string; offers: readonly SchoolOffer[] }) {
+export function SchoolList({
+  topic,
+  offers,
+  station,
+}: {
+  topic: string;
+  offers: readonly SchoolOffer[];
+  /** Whose rail shows what a rule would give; left out: that of the open panel. */
+  station?: StationId;
+}) {
   const choose = (id: string): void => {
     if (id !== 'custom')
       edit(`Rule: ${TOPIC_NAMES[topic] ?? topic}`, (d) => {
@@ -33,17 +43,18 @@ export function SchoolList({ topic, offers }: { topic: string; offers: readonly 
       className="mt-1 flex flex-col"
     >
       {offers.map((offer) => (
-        <SchoolRow key={offer.id} offer={offer} />
+        <SchoolRow key={offer.id} offer={offer} {...(station ? { station } : {})} />
       ))}
       {topicById(RULE_BOOK, topic).customRange === null ? null : <OwnFigure topic={topic} />}
     </RadioGroup.Root>
   );
 }
 
-function SchoolRow({ offer }: { offer: SchoolOffer }) {
+function SchoolRow({ offer, station: of }: { offer: SchoolOffer; station?: StationId }) {
   const { units } = usePlan();
   const { figures } = useAssessment();
-  const station = useBench((s) => s.station);
+  const open = useBench((s) => s.station);
+  const station = of ?? open;
   const evidence =
     (offer.ruleFigure === null ? undefined : figures.get(offer.ruleFigure)?.evidence) ??
     offer.row?.evidence;

@@ -5,6 +5,7 @@ import type { StationId } from '@/core/kernel/finding';
 import { cautionText } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Mark } from '../marks/Mark';
+import { openHouseRules } from '../rules/room';
 import { useAssessment, useBench, usePlan } from '../store/bench';
 import { BarRows } from './BarRows';
 import { FindingList } from './FindingList';
@@ -170,6 +171,13 @@ function Cautions({ station }: { station: StationId }) {
           </ul>
         </>
       ) : null}
+      <button
+        type="button"
+        className="mt-1.5 mr-4 text-chalk hover:underline max-lg:min-h-[44px]"
+        onClick={openHouseRules}
+      >
+        House rules
+      </button>
       <Link
         href={`/plans/${plan.id}/cautions`}
         prefetch={false}
