@@ -108,6 +108,14 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
     path: '/',
     open: (page) => editsOffered(page, own(page, 'Never saved')),
   },
+  'the bench, house rules with a topic open': {
+    path: '/plans/osk-landing',
+    open: async (page) => {
+      await page.getByRole('button', { name: 'House rules' }).click();
+      await page.locator('[data-topic="floor.area"] summary').click();
+      await expect(page.locator('[data-preset="careful"]')).toContainText('This coop');
+    },
+  },
   'the bench, keys listed': {
     path: '/plans/pell-garth',
     open: (page) => page.keyboard.press('?'),

@@ -56,6 +56,8 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'air.ventsTurned':
     'Openings under the roof, {area}, with a board that turns the air up: the birds sleep close below.',
   'air.windows': 'Windows to open in summer, {area}, all behind [[13 mm|half-inch]] mesh.',
+  'litter.deepHeld':
+    'Shavings {depth} deep to start, composting until spring: a board {board} high inside the way in holds them back.',
   'litter.deep': 'Shavings {depth} deep to start: turned and topped up, they compost until spring.',
   'brooder.box': 'A brooder box with a warm plate for the chicks, until they bear the nights.',
 };

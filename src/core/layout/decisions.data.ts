@@ -29,6 +29,7 @@ export const DECISION_CODES = [
   'air.ventsTurned',
   'air.windows',
   'litter.deep',
+  'litter.deepHeld',
   'brooder.box',
 ] as const;
 export type DecisionCode = (typeof DECISION_CODES)[number];

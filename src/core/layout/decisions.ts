@@ -188,11 +188,12 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
       { topic: 'air.area' },
     );
   }
+  const { depthM, retainingM } = plan.litter;
   add(
-    'litter.deep',
+    retainingM === null ? 'litter.deep' : 'litter.deepHeld',
     'litter',
     [],
-    { depth: metres(plan.litter.depthM) },
+    { depth: metres(depthM), board: metres(retainingM ?? 0) },
     { topic: 'litter.school' },
   );
   if (plan.brooder !== null) add('brooder.box', 'brooder', []);

@@ -190,7 +190,7 @@ function* built(
       const needs = stillNeeded(ground, full);
       const done = add(full, placeOpenings(ground, full, needs));
       // the depth of the litter is worked, not entered
-      const bare = { ...done, litter: { ...done.litter, finalM: ground.given.finalM } };
+      const bare = { ...done, litter: litterOf(ground, done) };
       const { findings } = ground.judge(bare);
       const floorShort = findings.some((f) => f.code === 'floor.area.short');
       const least = things === THINGS[THINGS.length - 1] && !board;
@@ -212,6 +212,13 @@ function* built(
     }
     if (none) return;
   }
+}
+
+/** The litter as the keeper has it, with a board inside the way in that holds it back as it grows. */
+function litterOf({ given, up }: Ground, plan: Plan): Plan['litter'] {
+  const isWayIn = plan.fixtures.some((f) => f.kind === 'door' || f.kind === 'hatch');
+  const held = up((plan.litter.finalM ?? plan.litter.depthM) + ruled('litter.board.above'));
+  return { ...given, retainingM: given.retainingM ?? (isWayIn ? held : null) };
 }
 
 /** Air that is needed beside what the openings that stand let through. */

@@ -1,4 +1,5 @@
 'use client';
+import { ChevronDown } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
@@ -29,7 +30,7 @@ export function HouseRules() {
       data-house-rules
       className="min-h-0 overflow-y-auto px-5 py-4 max-lg:group-data-[pane=staves]/main:hidden"
     >
-      <div className="flex flex-wrap items-start justify-between gap-3">
+      <div className="flex items-start justify-between gap-3 max-sm:flex-wrap">
         <div>
           <h2 id="house-rules" ref={heading} tabIndex={-1} className="text-[1.3rem] outline-none">
             House rules
@@ -39,7 +40,7 @@ export function HouseRules() {
             for this plan.
           </p>
         </div>
-        <button type="button" className="button" onClick={closeHouseRules}>
+        <button type="button" className="button shrink-0" onClick={closeHouseRules}>
           Back to the coop
         </button>
       </div>
@@ -141,12 +142,15 @@ function OfStation({ station }: { station: StationId }) {
         const chosen = offers.find((o) => o.chosen);
         return (
           <details key={topic.id} className="border-line border-b py-2" data-topic={topic.id}>
-            <summary className="flex flex-wrap items-baseline gap-x-3 max-lg:min-h-[44px]">
+            <summary className="flex cursor-pointer flex-wrap items-baseline gap-x-3 hover:bg-raised max-lg:min-h-[44px]">
               <span className="min-w-[14rem] text-soft">{TOPIC_NAMES[topic.id]}</span>
               <span className="font-semibold">{chosen ? nameOf(chosen, units) : ''}</span>
               {own[topic.id] === undefined ? null : (
                 <span className="text-[0.85rem] text-soft">changed</span>
               )}
+              <span className="ml-auto flex items-center gap-1 text-[0.9rem] text-chalk">
+                Compare <ChevronDown size={14} aria-hidden />
+              </span>
             </summary>
             <div className="max-w-2xl">
               {own[topic.id] === undefined ? null : (
