@@ -49,7 +49,7 @@ test('a backup taken from the running server is restored, and a damaged director
     expect(made).toEqual({
       status: 0,
       said: expect.stringMatching(
-        /mine\.tar\.gz: 3 plans, last saved on .*, from the running server\./,
+        /mine\.tar\.gz: 4 plans, last saved on .*, from the running server\./,
       ),
     });
     expect(command('backup', dir, file).said).toContain('is there already');
@@ -72,7 +72,7 @@ test('a backup taken from the running server is restored, and a damaged director
     const done = command('restore', dir, file);
     expect([done.status, done.said]).toEqual([
       0,
-      expect.stringMatching(/now holds 3 plans[\s\S]*What stood there before is kept in/),
+      expect.stringMatching(/now holds 4 plans[\s\S]*What stood there before is kept in/),
     ]);
     server = start(dir, PORT);
     await answers(server);

@@ -113,9 +113,10 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
     await page.request.delete(`/api/plans/${id}`);
     await page.goto('/');
     await page.getByText(/^Bin: \d+ plan/).click();
-    const { name } = (await (await page.request.get('/api/bin')).json()).find(
-      (p: { id: string }) => p.id === id,
-    );
+    const name = await page.evaluate(async (own) => {
+      const bin = (await (await fetch('/api/bin')).json()) as { id: string; name: string }[];
+      return bin.find((p) => p.id === own)?.name ?? '';
+    }, id);
     return page.locator('[data-bin] li').filter({ hasText: name }).ariaSnapshot();
   },
   'a coop roughed out': async (page) => {
