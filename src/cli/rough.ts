@@ -2,7 +2,7 @@ import { parseArgs } from 'node:util';
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import { METRES_PER_FOOT } from '@/core/kernel/units/factors.data';
 import { CLIMATES } from '@/core/model/climates.data';
-import { askedOf, roughAskSchema } from '@/formats/roughAsk';
+import { askedOf, MOST_ROUGH_M, roughAskSchema } from '@/formats/roughAsk';
 import { type RoughJson, roughJson } from '@/formats/roughJson';
 import { issueLine } from '@/text/issues';
 import type { CliWorld } from './world';
@@ -104,7 +104,9 @@ function readArgs(args: readonly string[], now: Date): Asked | { readonly wrong:
     }
     const space = values.space === undefined ? null : readSpace(values.space, units);
     if (space === undefined) {
-      return { wrong: `--space ${values.space} can't be read. Write it as 2.4x1.8x2.0.` };
+      return {
+        wrong: `--space ${values.space} can't be taken. Write it as 2.4x1.8x2.0, with no side over 12 m.`,
+      };
     }
     return {
       birds,
@@ -133,5 +135,5 @@ function readSpace(
   if (sides.length !== 3 || l === undefined || w === undefined || h === undefined) return undefined;
   const to = units === 'metric' ? 1 : METRES_PER_FOOT;
   const m = [l * to, w * to, h * to] as const;
-  return m.every((side) => side >= 0.4 && side <= 30) && m[2] <= 8 ? m : undefined;
+  return m.every((side) => side >= 0.4 && side <= MOST_ROUGH_M) && m[2] <= 8 ? m : undefined;
 }

@@ -10,7 +10,9 @@ import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Roof } from '@/core/model/schema';
 import { readFlock } from '@/text/flockWords';
 
-const metres = z.number().min(0.3).max(30);
+/** Larger than this is no backyard coop, m. */
+export const MOST_ROUGH_M = 12;
+const metres = z.number().min(0.3).max(MOST_ROUGH_M);
 const side = z.enum(['front', 'rear', 'left', 'right']);
 
 /** What is asked of a coop that is to be roughed out; lengths in m. */

@@ -107,7 +107,7 @@ function missText(
   const { smallest } = made;
   const room =
     smallest === null
-      ? 'No room of this shape up to 12 m holds them all.'
+      ? 'No room of this shape up to 12 m holds them all: the roof is too low, or there are too many.'
       : `The smallest room of this shape for all of them is ${sayValue(smallest.lengthM, 'm', units)} × ${sayValue(smallest.widthM, 'm', units)}.`;
   return `They do not fit: the ${name} runs out first. ${here}. ${room}`
     .replace('roosts runs', 'roosts run')

@@ -37,6 +37,12 @@ export interface Choices {
 
 /** Tries are given up after so many that were judged. */
 const MOST_JUDGED = 240;
+/** Tries that all have one fault, before they are given up. */
+const MOST_ALIKE = 90;
+
+/** A floor larger than this takes longer to judge, and has room for the first tries, m². */
+const LARGE_M2 = 40;
+const MOST_JUDGED_LARGE = 24;
 /** Of those that have no harm and nothing short, so many are compared. */
 const MOST_FITS = 6;
 
@@ -69,15 +75,22 @@ export function fitOut(ground: Ground, choices: Choices = {}): Tried | null {
   const fits: Tried[] = [];
   let nearest: Tried | null = null;
   let judged = 0;
+  let always = null as ReadonlySet<string> | null;
+  const { lengthM, widthM } = ground.plan.shell;
+  const most = lengthM * widthM > LARGE_M2 ? MOST_JUDGED_LARGE : MOST_JUDGED;
   for (const tried of tries(ground, choices)) {
     judged++;
     const bad = tried.findings.filter(isOfTheCoop).length;
+    const codes = new Set<string>(tried.findings.filter(isOfTheCoop).map((f) => f.code));
+    always = always === null ? codes : new Set([...always].filter((code) => codes.has(code)));
     if (bad === 0) fits.push(tried);
     else if (nearest === null || bad < nearest.findings.filter(isOfTheCoop).length) nearest = tried;
     // with nothing more to leave out, the floor stays short whatever else is moved
     if (bad > 0 && tried.leanest && tried.findings.some((f) => f.code === 'floor.area.short'))
       break;
-    if (fits.length >= MOST_FITS || judged >= MOST_JUDGED) break;
+    // what is wrong with every one of so many is not mended by another
+    if (judged >= MOST_ALIKE && always.size > 0) break;
+    if (fits.length >= MOST_FITS || judged >= most) break;
     if (bad === 0 && lesserOf(tried) <= NO_BOARD) break;
   }
   fits.sort((a, b) => lesserOf(a) - lesserOf(b));

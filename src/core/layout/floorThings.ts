@@ -241,7 +241,7 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
       rimZ: rimZ(ground, wanted, FEEDER_KINDS.port.onWall),
       diameterM: up(litres / n > 20 ? 0.3 : 0.2),
       lengthM: up(0.6),
-      heightM: up(0.6),
+      heightM: tallM(ground, 0.6),
       hung: false,
       onWall: true,
       outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
@@ -250,6 +250,10 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
     }),
   );
 }
+
+/** A can as tall as that, or as the roof allows, m. */
+const tallM = ({ plan, down, up }: Ground, m: number): number =>
+  Math.max(0.2, Math.min(up(m), down(plan.shell.roof.lowM - plan.litter.depthM - 0.05)));
 
 /** What hangs on the wall of a coop that nobody walks into is filled through it. */
 const filled = (plan: Plan): 'inside' | 'outside' => (isWalkedInto(plan) ? 'inside' : 'outside');
@@ -283,7 +287,7 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       rimZ: rimZ(ground, wanted, onWall),
       diameterM: up(sizes.ducks ? Math.max(0.3, rim / n / Math.PI) : 0.2),
       lengthM: up(0.6),
-      heightM: up(0.4),
+      heightM: tallM(ground, 0.4),
       hung: false,
       onWall,
       outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),

@@ -75,6 +75,8 @@ export function smallestOf(
   // no shell under its bounds can hold them: the first that might is found without trying
   let least = shells.findIndex((s) => boundsOf(withShell(plan, s), on, judge).share <= 1);
   if (least < 0) return null;
+  // where not even the largest holds them it is not for want of floor
+  if (!fits(shells.length - 1)) return null;
   // by strides to one that holds them, then back to the smallest, below which one fails
   let stride = 1;
   let holds = least;
@@ -144,11 +146,16 @@ function holdsOf(plan: Plan, on: string, birds: number, judge: Judge): number {
       flock: plan.flock.flatMap((g, i) => (taken[i] ? [{ ...g, count: taken[i] as number }] : [])),
     };
   };
-  let [least, most] = [0, birds - 1];
+  const holds = (n: number): boolean => {
+    const some = of(n);
+    return boundsOf(some, on, judge).share <= 1 && fitted(some, on, judge).kind === 'fits';
+  };
+  // where not even one fits, no more are tried
+  if (birds < 2 || !holds(1)) return 0;
+  let [least, most] = [1, birds - 1];
   while (least < most) {
     const middle = (least + most + 1) >> 1;
-    const some = of(middle);
-    const fits = boundsOf(some, on, judge).share <= 1 && fitted(some, on, judge).kind === 'fits';
+    const fits = holds(middle);
     if (fits) least = middle;
     else most = middle - 1;
   }

@@ -7,6 +7,7 @@ import {
   type UnitSystem,
 } from '@/core/kernel/units/length';
 import { PLACE_KINDS, type PlaceKindId, placeKind } from '@/core/layout/places.data';
+import { MOST_ROUGH_M } from '@/formats/roughAsk';
 import { issueText } from '@/text/issues';
 import { PLACE_NAMES } from '@/text/places';
 import { Field } from '../forms/Field';
@@ -46,7 +47,9 @@ export function readSides(
   const wrong: Partial<Record<keyof Sides, string>> = {};
   for (const side of SIDES_ASKED) {
     const read = readRoomLength(sides[side], units);
-    const held = read.ok ? within(0.4, side === 'height' ? 8 : 30, units)(read.value) : read;
+    const held = read.ok
+      ? within(0.4, side === 'height' ? 8 : MOST_ROUGH_M, units)(read.value)
+      : read;
     if (held.ok) m[side] = held.value;
     else wrong[side] = held.issues[0] ? issueText(held.issues[0]) : '';
   }
