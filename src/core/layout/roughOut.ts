@@ -75,8 +75,6 @@ export function smallestOf(
   // no shell under its bounds can hold them: the first that might is found without trying
   let least = shells.findIndex((s) => boundsOf(withShell(plan, s), on, judge).share <= 1);
   if (least < 0) return null;
-  // where not even the largest holds them it is not for want of floor
-  if (!fits(shells.length - 1)) return null;
   // by strides to one that holds them, then back to the smallest, below which one fails
   let stride = 1;
   let holds = least;
