@@ -37,3 +37,17 @@ test('the house rules stand on one page: a set is looked at, taken and taken bac
   await expect(rules).toHaveCount(0);
   await expect(page.locator('svg[data-scale]')).toBeVisible();
 });
+
+test('on a phone the house rules are as tall as they are, and scroll with the page', async ({
+  browser,
+}) => {
+  const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
+  await openPlan(page, 'pell-garth');
+  await goTo(page, 'roosts');
+  await page.getByRole('button', { name: 'House rules' }).click();
+  const rules = page.locator('[data-house-rules]');
+  await expect(rules.locator('[data-preset="tight"]')).toContainText('This coop');
+  const box = await rules.boundingBox();
+  expect(box?.height).toBeGreaterThan(800);
+  await page.close();
+});

@@ -28,7 +28,7 @@ export function HouseRules() {
     <section
       aria-labelledby="house-rules"
       data-house-rules
-      className="min-h-0 overflow-y-auto px-5 py-4 max-lg:group-data-[pane=staves]/main:hidden"
+      className="min-h-0 overflow-y-auto px-5 py-4 max-lg:shrink-0 max-lg:overflow-visible max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-start justify-between gap-3 max-sm:flex-wrap">
         <div>
