@@ -4,6 +4,7 @@ import { ruled } from '../rules/rules.data';
 import { formsMeet, meet } from './forms';
 import { type OutsideCode, outsideCode } from './outside';
 import { formOf, inRun, solidOf } from './solids';
+import { floorInside } from './walls';
 
 /** Two things that cannot both be where they are. */
 export interface Clash {
@@ -116,18 +117,7 @@ const wallOf = (o: Opening): string =>
 function doorway(o: Opening, { shell }: Plan): Solid | null {
   if (o.kind !== 'door' && o.kind !== 'popDoor') return null;
   const deep = o.kind === 'door' && o.opensIn ? o.widthM : ruled('shell.doorway');
-  const z = { z0: o.sillZ, z1: o.sillZ + o.heightM };
-  const [from, to] = [o.alongM, o.alongM + o.widthM];
-  switch (o.wall) {
-    case 'front':
-      return { x0: from, x1: to, y0: 0, y1: deep, ...z };
-    case 'rear':
-      return { x0: from, x1: to, y0: shell.widthM - deep, y1: shell.widthM, ...z };
-    case 'left':
-      return { x0: 0, x1: deep, y0: from, y1: to, ...z };
-    case 'right':
-      return { x0: shell.lengthM - deep, x1: shell.lengthM, y0: from, y1: to, ...z };
-  }
+  return floorInside(shell, o, deep);
 }
 
 /** The room inside every door that has to be free. */

@@ -4,6 +4,7 @@ import type { Scoped } from '../model/scope';
 import type { Flat } from './flat';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
+import { floorInside } from './walls';
 
 /** Side of a square of the reach map, m. */
 export const REACH_CELL_M = 0.1;
@@ -273,17 +274,8 @@ export function withinReach(map: ReachMap, x: number, y: number): boolean {
  * The strip of floor just inside a person's door, so deep.
  * @example doorStrip(door, plan, 0.6).y1 // 0.6
  */
-export function doorStrip(door: OfKind<'door'>, plan: Plan, deepM: number): Solid {
-  const s = solidOf(door, plan);
-  const floor = { z0: 0, z1: plan.litter.depthM };
-  switch (door.wall) {
-    case 'front':
-      return { ...s, ...floor, y1: deepM };
-    case 'rear':
-      return { ...s, ...floor, y0: plan.shell.widthM - deepM };
-    case 'left':
-      return { ...s, ...floor, x1: deepM };
-    case 'right':
-      return { ...s, ...floor, x0: plan.shell.lengthM - deepM };
-  }
-}
+export const doorStrip = (door: OfKind<'door'>, plan: Plan, deepM: number): Solid => ({
+  ...floorInside(plan.shell, door, deepM),
+  z0: 0,
+  z1: plan.litter.depthM,
+});

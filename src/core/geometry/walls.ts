@@ -1,3 +1,4 @@
+import type { Solid } from '../kernel/finding';
 import type { Opening, Plan, Side } from '../model/schema';
 import { roofHeightM } from './shell';
 
@@ -58,3 +59,33 @@ export function freeAlong(
   }
   return null;
 }
+
+/**
+ * The floor inside a hole in the wall, so deep, as tall as the hole.
+ * @example floorInside(shell, { wall: 'front', alongM: 0.5, widthM: 0.75, heightM: 1.8, sillZ: 0 }, 0.6).y1 // 0.6
+ */
+export function floorInside(
+  { lengthM, widthM }: Pick<Plan['shell'], 'lengthM' | 'widthM'>,
+  hole: Pick<Opening, 'wall' | 'alongM' | 'widthM' | 'heightM' | 'sillZ'>,
+  deepM: number,
+): Solid {
+  const [from, to] = [hole.alongM, hole.alongM + hole.widthM];
+  const z = { z0: hole.sillZ, z1: hole.sillZ + hole.heightM };
+  switch (hole.wall) {
+    case 'front':
+      return { x0: from, x1: to, y0: 0, y1: deepM, ...z };
+    case 'rear':
+      return { x0: from, x1: to, y0: widthM - deepM, y1: widthM, ...z };
+    case 'left':
+      return { x0: 0, x1: deepM, y0: from, y1: to, ...z };
+    case 'right':
+      return { x0: lengthM - deepM, x1: lengthM, y0: from, y1: to, ...z };
+  }
+}
+
+/** Room to stand up in, m: a lower coop is worked through hatches. Source: wide-rafter (assumption). */
+const WALKED_INTO_M = 1.7;
+
+/** Whether its keeper walks into a coop. */
+export const isWalkedInto = ({ shell }: Pick<Plan, 'shell'>): boolean =>
+  shell.roof.highM >= WALKED_INTO_M;

@@ -1,13 +1,12 @@
 import { sleepingBars } from '../geometry/bars';
 import { boxesPerTier } from '../geometry/solids';
-import { OPPOSITE } from '../geometry/walls';
+import { isWalkedInto, OPPOSITE } from '../geometry/walls';
 import type { StationId } from '../kernel/station';
 import type { Unit } from '../kernel/working';
 import type { Fixture, NestBank, Plan, Side } from '../model/schema';
 import type { DecisionCode } from './decisions.data';
 import type { Tried } from './fitOut';
 import type { Ground } from './ground';
-import { isWalkedInto } from './holes';
 import { alongM } from './rows';
 
 /** What was decided, and with what numbers: the words are in `src/text/decisions`. */

@@ -1,12 +1,12 @@
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
-import { SIDES, wallLength, wallTop } from '../geometry/walls';
+import { isWalkedInto, SIDES, wallLength, wallTop } from '../geometry/walls';
 import { fixtureOf } from '../model/fixtures.schema';
 import { litterEndM } from '../model/litter';
 import type { Fixture, OfKind, Plan, Side } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { Ground } from './ground';
-import { firstHole, type Hole, isClear, isWalkedInto, numbered, STUD_M, type Wish } from './holes';
+import { firstHole, type Hole, isClear, numbered, STUD_M, type Wish } from './holes';
 
 /** A door to walk in by where one can stand up, else hatches to clean out and to reach in. */
 export function placeWaysIn(ground: Ground, plan: Plan): Fixture[] {

@@ -1,5 +1,6 @@
 import { sleepingBars } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
+import { isWalkedInto } from '../geometry/walls';
 import type { Finding } from '../kernel/finding';
 import type { Bar, Fixture, Plan, Side } from '../model/schema';
 import { ruled } from '../rules/rules.data';
@@ -9,7 +10,6 @@ import { type Banks, banksFor, leastBarsZ, placeBanks, placeDucks } from './bank
 import { placePopDoors, placeWaysIn } from './doors';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
-import { isWalkedInto } from './holes';
 import { type AirNeeds, placeOpenings } from './openings';
 import { barsOf, boardUnder, type Rows, rowsFor } from './rows';
 

@@ -5,6 +5,7 @@ import { doorways } from '../geometry/clashes';
 import { meet, meetInPlan } from '../geometry/forms';
 import { gapInPlan } from '../geometry/segments';
 import { inRun, solidOf } from '../geometry/solids';
+import { isWalkedInto } from '../geometry/walls';
 import type { Solid } from '../kernel/finding';
 import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import { fixtureOf } from '../model/fixtures.schema';
@@ -13,7 +14,6 @@ import type { Drinker, Feeder, Fixture, OfKind, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
 import type { Ground } from './ground';
-import { isWalkedInto } from './holes';
 
 type Standing = Feeder | Drinker | OfKind<'dish'> | OfKind<'dustBath'>;
 

@@ -3,7 +3,7 @@ import { droppingsShadow, sleepingBars } from '../geometry/bars';
 import { meetInPlan } from '../geometry/forms';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
-import { OPPOSITE, SIDES, wallLength, wallTop } from '../geometry/walls';
+import { floorInside, OPPOSITE, SIDES, wallLength, wallTop } from '../geometry/walls';
 import type { Fixture, Plan, Side } from '../model/schema';
 import type { Ground } from './ground';
 
@@ -14,11 +14,6 @@ export interface Hole {
   readonly heightM: number;
   readonly sillZ: number;
 }
-
-/** A coop is walked into from so high on, m: lower ones are worked through hatches. Source: wide-rafter (assumption). */
-const WALKED_INTO_M = 1.7;
-
-export const isWalkedInto = ({ shell }: Plan): boolean => shell.roof.highM >= WALKED_INTO_M;
 
 /** Left between two holes of one wall, and at its ends, m: a stud stands there. */
 export const STUD_M = 0.05;
@@ -69,25 +64,6 @@ function isFree(plan: Plan, hole: Hole): boolean {
 }
 
 /**
- * The floor inside a hole, so deep, as a solid.
- * @example insideOf(plan, { wall: 'front', alongM: 0.5, widthM: 0.75, heightM: 1.8, sillZ: 0 }, 0.6).y1 // 0.6
- */
-export function insideOf({ shell }: Plan, hole: Hole, deepM: number) {
-  const [from, to] = [hole.alongM, hole.alongM + hole.widthM];
-  const z = { z0: hole.sillZ, z1: hole.sillZ + hole.heightM };
-  switch (hole.wall) {
-    case 'front':
-      return { x0: from, x1: to, y0: 0, y1: deepM, ...z };
-    case 'rear':
-      return { x0: from, x1: to, y0: shell.widthM - deepM, y1: shell.widthM, ...z };
-    case 'left':
-      return { x0: 0, x1: deepM, y0: from, y1: to, ...z };
-    case 'right':
-      return { x0: shell.lengthM - deepM, x1: shell.lengthM, y0: from, y1: to, ...z };
-  }
-}
-
-/**
  * Whether nothing stands, and no droppings fall, so deep inside a hole.
  * @param kg  the heaviest bird that sleeps on bars, kg; null: none does
  * @example isClear({ ...plan, fixtures: [] }, 2.2, { wall: 'front', alongM: 0.5, widthM: 0.75, heightM: 1.8, sillZ: 0 }, 0.6, true) // true
@@ -99,7 +75,7 @@ export function isClear(
   deepM: number,
   ofDroppings: boolean,
 ) {
-  const room = insideOf(plan, hole, deepM);
+  const room = floorInside(plan.shell, hole, deepM);
   const fouled =
     ofDroppings && kg !== null
       ? sleepingBars(plan).some((b) => meetInPlan(droppingsShadow(b, kg, plan), room))

@@ -2,7 +2,15 @@ import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { droppingsShadow, sleepingBars } from '../../geometry/bars';
 import { meetInPlan } from '../../geometry/forms';
 import { solidOf } from '../../geometry/solids';
-import { freeAlong, OPPOSITE, SIDES, wallLength, wallTop } from '../../geometry/walls';
+import {
+  floorInside,
+  freeAlong,
+  isWalkedInto,
+  OPPOSITE,
+  SIDES,
+  wallLength,
+  wallTop,
+} from '../../geometry/walls';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { Fixture, OfKind, Opening, Plan, Side } from '../../model/schema';
@@ -155,13 +163,10 @@ export function newDoor(
   return fixtureOf({ ...named(plan, 'door'), ...hole, ...parts });
 }
 
-/** Room to stand up in, m: lower ones are opened, not walked into. Source: wide-rafter (assumption). */
-const WALKED_INTO_M = 1.7;
-
 /** The plan with the door by which its keeper will walk in: what is put before it is kept clear of where that goes. */
 export function withDoorToCome(plan: Plan, sizes: FlockSizes): Plan {
   const has = plan.fixtures.some((f) => f.kind === 'door' || f.kind === 'hatch');
-  if (has || plan.shell.roof.highM < WALKED_INTO_M) return plan;
+  if (has || !isWalkedInto(plan)) return plan;
   return { ...plan, fixtures: [...plan.fixtures, newDoor(plan, {}, sizes)] };
 }
 
@@ -173,15 +178,7 @@ function clearInside(plan: Plan, sizes: FlockSizes, deepM: number, ofDroppings =
     .filter((f) => 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling')
     .map((f) => solidOf(f, plan));
   return (hole: Pick<Opening, 'wall' | 'alongM' | 'widthM' | 'sillZ' | 'heightM'>): boolean => {
-    const { lengthM, widthM } = plan.shell;
-    const [from, to] = [hole.alongM, hole.alongM + hole.widthM];
-    const strip = {
-      front: { x0: from, x1: to, y0: 0, y1: deepM },
-      rear: { x0: from, x1: to, y0: widthM - deepM, y1: widthM },
-      left: { x0: 0, x1: deepM, y0: from, y1: to },
-      right: { x0: lengthM - deepM, x1: lengthM, y0: from, y1: to },
-    }[hole.wall];
-    const solid = { ...strip, z0: hole.sillZ, z1: hole.sillZ + hole.heightM };
+    const solid = floorInside(plan.shell, hole, deepM);
     return (
       shadows.every((s) => !meetInPlan(s, solid)) &&
       things.every((s) => !meetInPlan(s, solid) || s.z0 >= solid.z1 || s.z1 <= solid.z0)
