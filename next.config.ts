@@ -6,6 +6,8 @@ const config: NextConfig = {
   serverExternalPackages: ['@electric-sql/pglite'],
   poweredByHeader: false,
   devIndicators: false,
+  // a browser that asks before it has read which icon there is
+  rewrites: () => Promise.resolve([{ source: '/favicon.ico', destination: '/icon.svg' }]),
   turbopack: { root: import.meta.dirname },
 };
 

@@ -63,7 +63,7 @@ export const saved = async (page: Page): Promise<void> => {
 export function watchConsole(page: Page): string[] {
   const errors: string[] = [];
   page.on('console', (m) => {
-    if (m.type() === 'error') errors.push(m.text());
+    if (m.type() === 'error') errors.push(`${m.text()} ${m.location().url}`.trim());
   });
   page.on('pageerror', (e) => errors.push(e.message));
   return errors;

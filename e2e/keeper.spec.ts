@@ -179,7 +179,9 @@ test('a plan is copied to try a variant on, renamed, removed into the bin, and c
   await expect(dialog.getByText('Another plan is called “Pell Garth”')).toBeVisible();
   await dialog.getByLabel(/^Name/).fill('Variant');
   await page.keyboard.press('Enter');
-  const variant = page.getByRole('article').filter({ hasText: 'Variant' });
+  const variant = page
+    .getByRole('article')
+    .filter({ has: page.getByRole('link', { name: 'Variant', exact: true }) });
   await expect(variant).toBeVisible();
   await variant.getByRole('button', { name: /^Remove/ }).click();
   await expect(variant).toHaveCount(0);
@@ -191,7 +193,7 @@ test('a plan is copied to try a variant on, renamed, removed into the bin, and c
   );
   await bin.getByRole('button', { name: 'Put Variant back' }).click();
   await expect(variant).toBeVisible();
-  await variant.getByRole('link').click();
+  await variant.getByRole('link', { name: 'Variant', exact: true }).click();
   await page.getByRole('button', { name: 'Earlier saves' }).click();
   await expect(page.getByRole('dialog').getByText('Rename to Variant')).toBeVisible();
   await expect(page.getByRole('dialog').getByText('As it was first stored')).toBeVisible();

@@ -116,6 +116,40 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
       await expect(page.locator('[data-preset="careful"]')).toContainText('This coop');
     },
   },
+  'a coop being measured': {
+    path: '/check',
+    open: async (page) => {
+      await expect(async () => {
+        await page.getByLabel('Who will live in it?').fill('6 brown hens');
+        await expect(page.locator('[data-chip]').first()).toBeVisible({ timeout: 2000 });
+      }).toPass();
+      await page
+        .getByLabel(/^Width/)
+        .first()
+        .fill('a house high');
+      await page.getByRole('button', { name: 'a bar', exact: true }).click();
+      await page
+        .getByLabel(/^Above the litter/)
+        .first()
+        .fill('knee high');
+      await expect(page.locator('[data-uncertain]')).toBeVisible();
+    },
+  },
+  'the blank sheet': { path: '/check/sheet', open: async () => undefined },
+  'plans side by side': {
+    path: '/compare?plan=pell-garth&plan=osk-landing',
+    open: async (page) => {
+      await expect(page.locator('[data-column="B"]')).toBeVisible();
+      await page.locator('[data-findings] summary').first().click();
+    },
+  },
+  'the bench, shown round': {
+    path: '/plans/pell-garth?tour',
+    open: async (page) => {
+      await page.locator('[data-tour]').getByRole('button', { name: 'Next' }).click();
+      await expect(page.locator('[data-tour="sentence"]')).toBeVisible();
+    },
+  },
   'the bench, keys listed': {
     path: '/plans/pell-garth',
     open: (page) => page.keyboard.press('?'),
@@ -147,6 +181,9 @@ const OTHERWISE_ON_A_PHONE = new Set([
   'the bench, a save looked at',
   'the bench, two windows that clash',
   'a coop being roughed out',
+  'a coop being measured',
+  'plans side by side',
+  'the bench, shown round',
 ]);
 
 /**

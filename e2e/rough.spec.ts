@@ -53,6 +53,39 @@ test('three answers, and a whole coop stands on the bench', async ({ page }) => 
   expect(errors).toEqual([]);
 });
 
+/** What a practised person takes, s: for a key of a text, for a press with its look for it, and to think before one. */
+const PACE = { key: 0.2, press: 1.1, think: 1.2 } as const;
+
+test('at a person’s pace it takes less than twenty seconds from the list to an arranged coop', async ({
+  page,
+}) => {
+  let seconds = 0;
+  const pressed = (): void => {
+    seconds += PACE.press + PACE.think;
+  };
+  await page.goto('/');
+  await page.getByRole('link', { name: 'Rough it out' }).click();
+  pressed();
+  const text = '10 brown hens';
+  await birds(page, text);
+  // the field is pressed, then typed into
+  pressed();
+  seconds += text.length * PACE.key;
+  await page.getByLabel('Shed').check();
+  pressed();
+  await page.getByLabel('3. What is the weather like?').selectOption('cold-continental');
+  // a list is opened, and one of it is pressed
+  pressed();
+  pressed();
+  await made(page);
+  await page
+    .getByRole('button', { name: /^(Take it to the bench|Make the room that large)$/ })
+    .first()
+    .click();
+  pressed();
+  expect(seconds).toBeLessThan(20);
+});
+
 test('by keyboard alone: from the list to a coop on the bench', async ({ page }) => {
   await page.goto('/');
   await expect(page.locator('[data-plan]').first()).toBeVisible();

@@ -37,10 +37,6 @@ const station = (id) => page.locator(`[data-station="${id}"]`).click();
 
 await take('plans', '/');
 await take('bench-pell-garth', '/plans/pell-garth');
-await take('bench-side', '/plans/pell-garth', async () => {
-  await page.getByRole('radio', { name: 'Side' }).click();
-  await page.locator('aside [data-figure="roosts.widthPerBird"]').click();
-});
 await take('flock', '/plans/osk-landing', async () => {
   await station('flock');
   await page.locator('[data-chart] canvas').waitFor();
@@ -50,12 +46,47 @@ await take('rough', '/rough', async () => {
   await page.getByLabel('3. What is the weather like?').selectOption('cold-continental');
   await page.getByText('Instead:').first().waitFor();
 });
-await take('floor-schools', '/plans/osk-landing', async () => {
-  await station('floor');
-  await page.getByRole('radio', { name: 'Above' }).click();
-  await page.getByText('Compare rules').click();
-});
 
+await take('finish', '/plans/tamar-flats', async () => {
+  await page.getByRole('button', { name: 'Finish it for me' }).click();
+  await page.locator('svg [data-fixture^="bar-"]').first().waitFor();
+  await station('roosts');
+});
+await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
+await take('rules', '/plans/osk-landing', async () => {
+  await page.getByRole('button', { name: 'House rules' }).click();
+  await page.getByText('This coop carries').nth(2).waitFor();
+  await page.locator('[data-topic="floor.area"] summary').click();
+});
+await take('compare', '/compare?plan=tamar-flats&plan=tamar-roughed-out', async () => {
+  await page.locator('[data-column="B"]').waitFor();
+});
+await take('check', '/check', async () => {
+  await page.getByLabel('Who will live in it?').fill('6 brown hens');
+  await page.getByLabel('Kind', { exact: true }).selectOption('box');
+  await page.getByLabel('Sold for so many birds').fill('6');
+  await page.getByLabel('Its mesh is held by').selectOption('staples');
+  for (const [name, said] of [
+    ['Length', '48'],
+    ['Width', 'about 34'],
+    ['Height at the front', 'chest high'],
+    ['Height at the rear', '41'],
+    ['Litter, deep', '2'],
+  ]) {
+    await page
+      .getByLabel(new RegExp(`^${name}`))
+      .first()
+      .fill(said);
+  }
+  await page.getByRole('button', { name: 'a bar', exact: true }).click();
+  const bar = page.locator('[data-thing="bar"]');
+  await bar.getByLabel(/^Long/).fill('40');
+  await bar.getByLabel(/^Before/).fill('16');
+  await bar.getByLabel(/^Above/).fill('knee high');
+  await page.evaluate(() => window.scrollTo(0, 160));
+});
+await take('measure-up', '/check/sheet');
 await take('shell', '/plans/osk-landing', async () => {
   await station('shell');
   await page.getByRole('button', { name: 'Part it in two' }).click();
@@ -79,27 +110,12 @@ await take('air', '/plans/tamar-flats', async () => {
 });
 for (let i = 0; i < 1; i++) await page.getByRole('button', { name: 'Undo' }).click();
 await page.waitForTimeout(1200);
-await take('feed', '/plans/pell-garth', async () => {
-  await station('feed');
-  await page.getByRole('radio', { name: 'Above', exact: true }).click();
-  await page.getByText('How long it lasts').waitFor();
-});
 await take('print', '/plans/pell-garth/print');
 
 await take('litter', '/plans/osk-landing', async () => {
   await station('litter');
   await page.getByText('As it grows').waitFor();
 });
-await take('door', '/plans/osk-landing', async () => {
-  await station('door');
-  await page.getByRole('button', { name: 'Add a pop door' }).click();
-  await page.getByText('Compare rules').click();
-  await page.getByRole('radio', { name: 'mornings only' }).click();
-  await page.getByText('Close', { exact: true }).click();
-  await page.getByText('The lamp, week by week').scrollIntoViewIfNeeded();
-});
-for (let i = 0; i < 2; i++) await page.getByRole('button', { name: 'Undo' }).click();
-await page.waitForTimeout(1200);
 await take('reach', '/plans/pell-garth', async () => {
   await station('reach');
   // remedies that come late push what stands below them down
@@ -132,12 +148,6 @@ await take('phone-roosts', '/plans/pell-garth', async () => {
     .locator('[data-row="bar-1"]')
     .getByLabel(/^Length/)
     .focus();
-});
-
-await take('phone-flock', '/plans/pell-garth', async () => {
-  await station('flock');
-  await page.locator('[data-chart] canvas').waitFor();
-  await page.locator('[data-timeline]').evaluate((e) => e.scrollIntoView({ block: 'start' }));
 });
 
 await browser.close();

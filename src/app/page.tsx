@@ -16,9 +16,14 @@ export default async function PlansPage() {
   ]);
   return (
     <Home
-      plans={plans.map(({ plan }) => ({ plan, on: dayIn(now(), plan.timeZone) }))}
+      plans={plans.map(({ plan, family }) => ({
+        plan,
+        family,
+        on: dayIn(now(), plan.timeZone),
+      }))}
       unreadable={unreadable}
       bin={bin.map(({ id, name, goesAt }) => ({ id, name, goes: formatDay(goesAt.slice(0, 10)) }))}
+      on={dayIn(now(), 'UTC')}
       nonce={requestHeaders.get('x-nonce') ?? ''}
     />
   );

@@ -66,7 +66,9 @@ function told(made: RoughJson, file: string | null): string {
   return [
     made.sentence,
     '',
-    ...made.why.map((w) => `- ${w.text}${w.rule === null ? '' : ` (${w.rule})`}`),
+    ...made.why.flatMap((w) =>
+      w.heading ? ['', w.text, ''] : [`- ${w.text}${w.rule === null ? '' : ` (${w.rule})`}`],
+    ),
     ...(made.findings.length === 0
       ? []
       : ['', 'Still to think of:', ...made.findings.map((f) => `- ${f.title}. ${f.text}`)]),

@@ -50,6 +50,7 @@ export function joinZones(
       carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), setBy);
     return byId([...found.figures.values(), ...told], whole.figures);
   });
+  const birds = lazy(() => ZONES.flatMap((id) => zones[id].birds));
   return over(whole, {
     carries,
     heldBackBy,
@@ -63,6 +64,9 @@ export function joinZones(
       return { ...whole.items, station };
     },
     findings: [...findings.values()].sort(byWorst),
+    get birds() {
+      return birds();
+    },
     zones,
   });
 }

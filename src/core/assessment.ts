@@ -44,6 +44,7 @@ export interface Assessment {
   readonly events: readonly Event[];
   /** Litter as it is cleaned out, m: entered, or worked by the school. */
   readonly litterFinalM: number;
+  /** Where each bird sleeps, in the zone it lives in. */
   readonly birds: readonly PlacedBird[];
   /** Floor within the keeper's reach; null until a door or a hatch has been entered. */
   readonly reach: ReachMap | null;

@@ -32,7 +32,11 @@ afterAll(async () => {
 test('migrations run once, are recorded, and a changed one is refused', async () => {
   await migrate(db, MIGRATIONS);
   const rows = await db.query('select name from migrations');
-  expect(rows).toEqual([{ name: '0001_plans.sql' }, { name: '0002_bin_and_edits.sql' }]);
+  expect(rows).toEqual([
+    { name: '0001_plans.sql' },
+    { name: '0002_bin_and_edits.sql' },
+    { name: '0003_families.sql' },
+  ]);
   const changed = join(dir, 'changed');
   await cp(MIGRATIONS, changed, { recursive: true });
   await appendFile(join(changed, '0001_plans.sql'), '-- later thought\n');

@@ -90,7 +90,11 @@ function section(ask: RoughAsk): string {
     `<p>${sentenceText(assessment.sentence)}</p>`,
     ...drawings,
     '<ol>',
-    ...why.map((d) => `<li>${decisionText(d, plan)}</li>`),
+    ...why.map((d) =>
+      d.code === 'shell.beyond'
+        ? `</ol><h3>${decisionText(d, plan)}</h3><ol>`
+        : `<li>${decisionText(d, plan)}</li>`,
+    ),
     '</ol>',
     ...(assessment.findings.length === 0
       ? []

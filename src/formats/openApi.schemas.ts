@@ -70,7 +70,7 @@ const assessmentSchema = z.object({
 });
 
 const storedSchema = z.object({ id: z.string(), name: z.string(), revision: z.int() });
-const listSchema = z.array(storedSchema.extend({ savedAt: z.iso.datetime() }));
+const listSchema = z.array(storedSchema.extend({ savedAt: z.iso.datetime(), family: z.string() }));
 const healthSchema = z.object({
   status: z.enum(['ok', 'failing']),
   database: z.enum(['ok', 'failing']),
@@ -103,9 +103,11 @@ const roughSchema = z.discriminatedUnion('kind', [
     why: z.array(
       z.object({
         text: z.string(),
+        heading: z.boolean(),
         station: z.string(),
         fixtures: z.array(z.string()),
         rule: z.string().nullable(),
+        ruleWhy: z.string().nullable(),
         instead: z.array(z.object({ text: z.string(), choices: choicesSchema })),
       }),
     ),

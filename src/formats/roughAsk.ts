@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { shippedClimate } from '@/core/edit/place';
 import { fail, type Issue, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import { isDay } from '@/core/kernel/units/day';
 import type { RoughAnswers, RoughBirds, RoughSpace } from '@/core/layout/answers';
@@ -8,7 +7,8 @@ import { PLACE_KINDS, placeKind } from '@/core/layout/places.data';
 import { CLIMATES } from '@/core/model/climates.data';
 import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Roof } from '@/core/model/schema';
-import { readFlock } from '@/text/flockWords';
+import { type ReadFlock, readFlock } from '@/text/flockWords';
+import { climateOf } from './weatherAnswer';
 
 /** Larger than this is no backyard coop, m. */
 export const MOST_ROUGH_M = 12;
@@ -31,8 +31,13 @@ export const roughAskSchema = z.strictObject({
       heightM: z.number().min(0.4).max(8),
     })
     .nullable(),
-  /** A shipped climate's id. */
-  climate: z.enum(CLIMATES.map((c) => c.id) as [string, ...string[]]).nullable(),
+  /** A shipped climate's id; or twelve months as pasted from a spreadsheet, in the units of the answers. */
+  climate: z
+    .union([
+      z.enum(CLIMATES.map((c) => c.id) as [string, ...string[]]),
+      z.strictObject({ normals: z.string().max(6000) }),
+    ])
+    .nullable(),
   units: z.enum(['metric', 'imperial']).default('metric'),
   name: z.string().trim().min(1).max(PLAN_LIMITS.name).default('Roughed out'),
   timeZone: z.string().max(64).default('UTC'),
@@ -44,6 +49,8 @@ export const roughAskSchema = z.strictObject({
       board: z.boolean().optional(),
       bath: z.boolean().optional(),
       pairs: z.boolean().optional(),
+      parted: z.boolean().optional(),
+      strip: z.boolean().optional(),
     })
     .default({}),
 });
@@ -82,7 +89,9 @@ export function parseRoughAsk(text: string, on: string): Outcome<Asked> {
  */
 export function askedOf(ask: z.output<typeof roughAskSchema>, on: string): Outcome<Asked> {
   if (!isDay(on)) return fail(issue('rough.day', { typed: on }, ['on']));
-  const climate = ask.climate === null ? null : shippedClimate(ask.climate, null);
+  const weather = climateOf(ask.climate, ask.units);
+  if (!weather.ok) return weather;
+  const climate = weather.value;
   const flock = readFlock(ask.birds, on, (climate?.latitudeDeg ?? 0) < 0);
   const issues = flock.unread.map((u) =>
     issue(`rough.birds.${u.why}`, { said: u.said }, ['birds']),
@@ -101,17 +110,7 @@ export function askedOf(ask: z.output<typeof roughAskSchema>, on: string): Outco
       name: ask.name,
       units: ask.units,
       timeZone: ask.timeZone,
-      birds: flock.birds.map(
-        (b): RoughBirds => ({
-          breed: b.breed,
-          count: b.count,
-          sex: b.sex,
-          hatchedOn: b.hatchedOn,
-          arrivesOn: b.arrivesOn,
-          raisedHere: b.raisedHere,
-          name: nameOf(b.breedName, b.sex, b.raisedHere),
-        }),
-      ),
+      birds: roughBirds(flock),
       space: ask.space === null ? null : spaceOf(ask.space),
       climate:
         climate !== null && ask.space?.kind === 'stall'
@@ -121,6 +120,18 @@ export function askedOf(ask: z.output<typeof roughAskSchema>, on: string): Outco
     choices: ask.choices,
   });
 }
+
+/** Birds as they were read, each group with a name. */
+export const roughBirds = ({ birds }: ReadFlock): RoughBirds[] =>
+  birds.map((b) => ({
+    breed: b.breed,
+    count: b.count,
+    sex: b.sex,
+    hatchedOn: b.hatchedOn,
+    arrivesOn: b.arrivesOn,
+    raisedHere: b.raisedHere,
+    name: nameOf(b.breedName, b.sex, b.raisedHere),
+  }));
 
 /** What a group is called on the flock's screen. */
 const nameOf = (breed: string, sex: RoughBirds['sex'], young: boolean): string =>

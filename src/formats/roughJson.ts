@@ -17,10 +17,14 @@ import { TOPIC_NAMES } from '@/text/topics';
 /** One decision of a fit-out, as it is told. */
 export interface WhyJson {
   readonly text: string;
+  /** Whether it names what the lines after it are about, and is no decision itself. */
+  readonly heading: boolean;
   readonly station: string;
   readonly fixtures: readonly string[];
   /** The rule it goes by: its topic and the rule chosen. */
   readonly rule: string | null;
+  /** Why its keepers hold it. */
+  readonly ruleWhy: string | null;
   /** What could be chosen instead here. */
   readonly instead: readonly { readonly text: string; readonly choices: Choices }[];
 }
@@ -67,7 +71,7 @@ export function roughJson(
   }
   const { plan } = made;
   const assessment = assess(plan, { on });
-  const bare = { ...plan, fixtures: [] };
+  const bare = { ...plan, fixtures: [], partition: null };
   const others = alternatives ? insteadOf(bare, on, made, choices) : [];
   return {
     kind: 'fits',
@@ -76,9 +80,10 @@ export function roughJson(
     birds: assessment.birds,
     why: made.why.map((d) => ({
       text: decisionText(d, plan),
+      heading: d.code === 'shell.beyond',
       station: d.station,
       fixtures: d.fixtures,
-      rule: d.topic === null ? null : ruleOf(d.topic, plan),
+      ...(d.topic === null ? { rule: null, ruleWhy: null } : ruleOf(d.topic, plan)),
       instead: others
         .filter((o) => o.aspect === d.aspect)
         .map((o) => ({ text: insteadText(o), choices: o.choices })),
@@ -114,9 +119,12 @@ function missText(
     .replace('nests runs', 'nests run');
 }
 
-function ruleOf(topic: string, plan: Plan): string {
+function ruleOf(topic: string, plan: Plan): { rule: string; ruleWhy: string | null } {
   const names: Readonly<Record<string, string>> = TOPIC_NAMES;
   const { id } = chosenSchool(RULE_BOOK, plan.schools, topic);
   const row = rowsOf(RULE_BOOK, topic).find((r) => r.id === id);
-  return inUnits(`${names[topic] ?? topic}: ${row?.school ?? 'your own figure'}`, plan.units);
+  return {
+    rule: inUnits(`${names[topic] ?? topic}: ${row?.school ?? 'your own figure'}`, plan.units),
+    ruleWhy: row ? inUnits(row.why, plan.units) : null,
+  };
 }

@@ -14,6 +14,7 @@ import {
   insertPlan,
   insertSave,
   pruneSaves,
+  type StoredPlan,
   selectNames,
   selectPlan,
   selectPlans,
@@ -27,6 +28,8 @@ export interface SavedPlan {
   readonly plan: Plan;
   readonly revision: number;
   readonly savedAt: string;
+  /** What it shares with its variants. */
+  readonly family: string;
 }
 
 /** A stored document that this program cannot read any more: shown, never thrown away. */
@@ -66,22 +69,28 @@ export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
   return parsed.ok ? ok(saved(parsed.value, row)) : parsed;
 }
 
-/** Stores a plan under its own id and name, or under new ones where those are taken. */
-export async function createPlan(plan: Plan): Promise<SavedPlan> {
+/**
+ * Stores a plan under its own id and name, or under new ones where those are taken.
+ * @param family  what it shares with the plan it is a variant of; null where it is of its own
+ */
+export async function createPlan(plan: Plan, family: string | null = null): Promise<SavedPlan> {
   return (await db()).transaction(async (tx) => {
     const named = { ...plan, name: freeName(plan.name, await selectNames(tx)) };
-    const stored = (await insertPlan(tx, plan.id)) ? named : await underNewId(tx, named);
+    const isFree = await insertPlan(tx, plan.id, family);
+    const stored = isFree ? named : await underNewId(tx, named, family);
     await insertSave(tx, stored.id, 1, stored);
-    return { plan: stored, revision: 1, savedAt: new Date().toISOString() };
+    const savedAt = new Date().toISOString();
+    return { plan: stored, revision: 1, savedAt, family: family ?? stored.id };
   });
 }
 
-/** A copy to try a variant on. */
+/** A copy to try a variant on; it stays with the plan's family. */
 export async function copyPlan(id: string): Promise<SavedPlan | null> {
   const original = await readPlan(id);
   if (!original?.ok) return null;
   const name = copyName(original.value.plan.name, await selectNames(await db()));
-  return createPlan({ ...original.value.plan, id: randomUUID(), name });
+  const { plan, family } = original.value;
+  return createPlan({ ...plan, id: randomUUID(), name }, family);
 }
 
 /**
@@ -131,7 +140,7 @@ export async function addSamples(on: string): Promise<void> {
   if ((await countPlans(await db())) > 0) return;
   for (const plan of samplePlans(on)) {
     await createPlan(plan);
-    if (plan.id === 'tamar-flats') await createPlan(roughedOut(plan, on));
+    if (plan.id === 'tamar-flats') await createPlan(roughedOut(plan, on), plan.id);
   }
 }
 
@@ -141,14 +150,15 @@ function roughedOut(plan: Plan, on: string): Plan {
   return { ...plan, id: 'tamar-roughed-out', name: 'Tamar Flats, roughed out', fixtures };
 }
 
-async function underNewId(tx: Db, plan: Plan): Promise<Plan> {
+async function underNewId(tx: Db, plan: Plan, family: string | null): Promise<Plan> {
   const stored = { ...plan, id: randomUUID() };
-  if (!(await insertPlan(tx, stored.id))) throw new Error('a new id was taken');
+  if (!(await insertPlan(tx, stored.id, family))) throw new Error('a new id was taken');
   return stored;
 }
 
-const saved = (plan: Plan, row: { revision: number; savedAt: Date }): SavedPlan => ({
+const saved = (plan: Plan, { revision, savedAt, family }: StoredPlan): SavedPlan => ({
   plan,
-  revision: row.revision,
-  savedAt: row.savedAt.toISOString(),
+  revision,
+  savedAt: savedAt.toISOString(),
+  family,
 });

@@ -209,6 +209,25 @@ export const FIXINGS = [
   { id: 'hook', name: 'a screw hook' },
 ] as const;
 
+export const MESH_HELD = [
+  { id: 'screws', name: 'screws and washers' },
+  { id: 'battens', name: 'battens screwed over it' },
+  { id: 'staples', name: 'staples' },
+] as const;
+
+export const OBSTACLES = [
+  { id: 'post', name: 'a post' },
+  { id: 'step', name: 'a step' },
+  { id: 'machine', name: 'a machine' },
+  { id: 'other', name: 'something else' },
+] as const;
+
+/** What is done with a cock among chicks sold as hens. */
+export const IF_COCK = [
+  { id: 'leaves', name: 'he leaves' },
+  { id: 'stays', name: 'he stays' },
+] as const;
+
 export const RUN_ROOFS = [
   { id: 'full', name: 'all of it' },
   { id: 'half', name: 'half of it' },

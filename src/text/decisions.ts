@@ -10,6 +10,11 @@ import { sayValue } from './say';
 export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'shell.size':
     'A room of {length} × {width}: the smallest that holds {birds} well, in whole steps.',
+  'shell.parted':
+    'A mesh wall {at} from the left, hens on that side and ducks beyond it: ducks splash the litter wet.',
+  'shell.beyond': 'Beyond the mesh wall, for the ducks:',
+  'shell.together':
+    'Ducks and hens in one room: a mesh wall between them leaves too little on each side.',
   'roosts.oneBar': 'One bar of {length} on the {wall} side: all birds find their place on it.',
   'roosts.rows':
     '{bars} of {length} on the {wall} side, one behind the other: shorter bars leave room beside them.',
@@ -19,6 +24,8 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'roosts.heightLitter': '{height} above the litter: clear of it even when it has grown.',
   'roosts.heightSteps':
     '{height} above the litter, with {steps} lower as a way up: one hop of these birds is {hop}.',
+  'roosts.heightDown':
+    '{height} above the litter, with {steps} lower to come down by: the floor before them is short.',
   'roosts.brackets':
     '{brackets} under each bar, between its ends: so it does not sag under a full row.',
   'litter.board':
@@ -36,6 +43,8 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'reach.door': 'A door in the {wall} wall: no bird sleeps over the way in.',
   'reach.hatches':
     'Hatches in the long sides: the roof is too low to walk in, and an arm reaches {arm}.',
+  'reach.hatchesInstead':
+    'Hatches in the long sides: a door would open under sleeping birds, and an arm reaches {arm}.',
   'door.popDoors':
     '{doors} of {width} × {height}: one for every fifteen birds, large enough for the largest.',
   'feed.one': 'A wall feeder with {ports}, {litres}: it lasts {days}, and rats cannot get in.',
@@ -51,11 +60,15 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'shell.bath': 'A dust bath of {length} × {depth}: birds clean themselves in it.',
   'shell.noBath':
     'No dust bath: there is no floor to spare for one. Birds that go out make their own.',
+  'shell.strip':
+    'A strip of your own along the {wall} wall, {depth} deep, for feed bins and tools: there is floor to spare.',
   'air.vents':
     'Openings under the roof, {area}: they stay open all winter, above the birds’ heads.',
   'air.ventsTurned':
     'Openings under the roof, {area}, with a board that turns the air up: the birds sleep close below.',
   'air.windows': 'Windows to open in summer, {area}, all behind [[13 mm|half-inch]] mesh.',
+  'air.windowsFine':
+    'Windows to open in summer, {area}, all behind [[6 mm|quarter-inch]] mesh: mice or snakes live here.',
   'litter.deepHeld':
     'Shavings {depth} deep to start, composting until spring: a board {board} high inside the way in holds them back.',
   'litter.deep': 'Shavings {depth} deep to start: turned and topped up, they compost until spring.',
@@ -89,6 +102,10 @@ export function insteadText({ aspect, choices }: Instead): string {
       return choices.board ? 'A board under the bars' : 'No board under the bars';
     case 'bath':
       return 'No dust bath';
+    case 'strip':
+      return 'All floor for the birds';
+    case 'zones':
+      return 'One room for all';
     default:
       return 'One feeder and one drinker';
   }

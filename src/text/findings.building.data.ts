@@ -24,6 +24,18 @@ export const BUILDING_FINDING_WORDS = {
     title: 'Mesh too wide for mice and snakes',
     text: 'Mice and snakes come in for feed, eggs and chicks. {fixtures}: the mesh is {aperture}; low down use {allowed} or finer.',
   },
+  'shell.mesh.stapled': {
+    title: 'Mesh held by staples',
+    text: 'Strong animals pull staples out in one night. Screw the mesh on with washers, or under battens, a screw every {apart}.',
+  },
+  'shell.boards.thin': {
+    title: 'Thin boards',
+    text: 'Rats gnaw through thin boards, and thin walls warp out of square. These are {there} thick; {needed} is the least that lasts.',
+  },
+  'shell.floor.mesh': {
+    title: 'Mesh floor',
+    text: 'A mesh floor is clean, but cold and hard on feet, and it lets draughts in from below. Cover it with boards, or choose the rule for a mesh floor under Litter.',
+  },
   'shell.things.clash': {
     title: 'Two things in one place',
     text: 'This cannot be built. {fixtures} stand in the same place: move one of them.',

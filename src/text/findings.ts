@@ -34,6 +34,10 @@ export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
     title: 'Where will the cocks go?',
     text: 'Half of unsexed chicks are cocks: {cocks|bare} here. They take floor, feed and bar until you say when they go and how many stay.',
   },
+  'flock.cock.maybe': {
+    title: 'One may be a cock',
+    text: 'Chicks are sexed by eye, and some are told wrong. Among {chicks} sold as hens, the chance of one cock or more is {chance}. Say now what you would do with him.',
+  },
   'flock.feed.mixed': {
     title: 'One feed for all of them',
     text: 'Layer feed harms the kidneys of young birds and of cocks. From {from}, {others} not in lay live with {laying} in lay. Give all of them grower or all-flock feed (at most {calcium} % calcium). Give oyster shell in a dish apart, until the youngest lays.',

@@ -1,3 +1,4 @@
+import { BREEDS } from '@/core/model/breeds.data';
 import { readFlock } from './flockWords';
 
 const DAY = '2026-11-24';
@@ -102,4 +103,11 @@ test('of a flock read in part the rest is asked about, and nothing is lost', () 
 test('south of the equator spring chicks hatch in October', () => {
   expect(readFlock('12 chicks this spring', DAY, true).birds[0]?.hatchedOn).toBe('2027-10-15');
   expect(readFlock('', DAY)).toEqual({ birds: [], unread: [] });
+});
+
+test('every breed of the list is read again by its name', () => {
+  for (const { id, name } of BREEDS) {
+    const { birds, unread } = readFlock(`6 ${name.replace(/, any breed$/, '')}`, '2026-11-24');
+    expect([id, birds.map((b) => b.breed), unread]).toEqual([id, [id], []]);
+  }
 });

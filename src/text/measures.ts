@@ -39,6 +39,8 @@ function sizeOf(f: Fixture, m: Writer, units: Plan['units']): string {
     case 'ledge':
     case 'ceiling':
       return `${m(f.lengthM)} × ${m(f.depthM)}`;
+    case 'obstacle':
+      return `${m(f.lengthM)} × ${m(f.depthM)}, ${m(f.heightM)} high`;
     default:
       return `${m(f.widthM)} wide, ${m(f.heightM)} high`;
   }
@@ -71,6 +73,7 @@ function placeOf(f: Fixture, plan: Plan, m: Writer): string {
     case 'dustBath':
       return f.place === 'run' ? 'in the run' : from;
     case 'dish':
+    case 'obstacle':
       return from;
     default:
       return `${above(f.z)}, ${from}`;

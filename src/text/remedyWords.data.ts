@@ -214,6 +214,11 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'reach.addLongHatch': 'Add a flap {width} wide in the {wall} wall',
   'vessels.bringIn': 'Set {fixtures} up in the coop',
   'reach.addDoor': 'Add a door to walk in through',
+  'flock.cockLeaves': 'If one is a cock, he leaves at {weeks}',
+  'flock.cockStays': 'Plan for him: count one of them as a cock',
+  'shell.battens': 'Screw battens over the edges of the mesh',
+  'shell.boardOver': 'Line the walls with boards {thick} thick',
+  'shell.boardFloor': 'Lay boards over the mesh floor',
   'flock.sortCocks': 'Take the cocks out at {weeks}, keeping none',
 };
 

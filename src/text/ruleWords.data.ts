@@ -56,6 +56,9 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
 
   'flock.barFrom': 'takes a bar from day',
   'flock.cock.grown': 'counts among hens or cocks from this share of the adult mass',
+  'flock.sexed.wrong': 'share of chicks sexed by eye that is told wrong',
+  'flock.sexed.before': 'chicks that come before this day were sexed by eye',
+  'flock.sexed.told': 'cocks have shown themselves by day',
   'flock.slaughter.fast': 'fast meat birds leave on day',
   'flock.slaughter.slow': 'slow meat birds leave on day',
   'flock.slaughter.duck': 'meat ducks leave on day',
@@ -235,6 +238,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'mesh.apron': 'apron flat outwards',
 
   'shell.doorway': 'free floor inside a door',
+  'shell.board.least': 'thinnest board of a wall',
 
   'run.eaves': 'eaves of the run’s roof',
   'run.skirting': 'solid foot of the run',

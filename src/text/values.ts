@@ -7,7 +7,7 @@ import { formatLength } from '@/core/kernel/units/length';
 import { formatMass } from '@/core/kernel/units/mass';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { CLIMATES } from '@/core/model/climates.data';
-import type { Plan } from '@/core/model/schema';
+import { type Plan, ROUGH_KEYS } from '@/core/model/schema';
 import { RULE_BOOK } from '@/core/rules/book';
 import { COMB_NAMES, EGG_COLOUR_NAMES, FLIGHT_NAMES } from './breeds';
 import * as choices from './choices.data';
@@ -64,6 +64,10 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   roofBuild: among(choices.BUILDS),
   floorBuild: among(choices.FLOORS),
   animals: among(choices.ANIMAL_NAMES),
+  meshFixedBy: among(choices.MESH_HELD),
+  what: among(choices.OBSTACLES),
+  ifCock: among(choices.IF_COCK),
+  key: Object.fromEntries(ROUGH_KEYS.map((key) => [key, FIELDS[key]?.[0] ?? key])),
   sex: among(choices.SEXES),
   growth: {
     layer: 'layer',

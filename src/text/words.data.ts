@@ -8,7 +8,7 @@ export const NOT_SAID: readonly (readonly [RegExp, string])[] = [
   [/(?<!oyster )\bshell (dish|in a dish|and grit)|\bof shell\b/i, 'oyster shell'],
   [/\bpop ?hole\b|\bhen door\b/i, 'pop door'],
   [/\blumber\b/i, 'timber'],
-  [/\beye\b/i, 'sensor'],
+  [/(?<!by )\beye\b/i, 'sensor'],
   [/\bwants?\b|\bwanted\b/i, 'need'],
   [/\bheld to\b|\bhold to\b/i, 'judged from'],
   [/\bhouses?\b(?! order| rules)|\bhen ?house\b/i, 'coop'],

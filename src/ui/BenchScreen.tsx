@@ -17,6 +17,7 @@ import { Staves } from './staves/Staves';
 import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from './store/bench';
 import type { FirstSight } from './store/benchState';
 import { openHere, openStored, startSaving } from './store/saving';
+import { takeStep, useTour } from './tour/tour';
 
 /** The flock brings charts and a catalogue along: it is loaded when it is first gone to. */
 const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.FlockScreen), {
@@ -26,6 +27,8 @@ const FlockScreen = dynamic(() => import('./flock/FlockScreen').then((m) => m.Fl
 const BrooderScreen = dynamic(() => import('./brooder/BrooderScreen').then((m) => m.BrooderScreen));
 
 const HouseRules = dynamic(() => import('./rules/HouseRules').then((m) => m.HouseRules));
+
+const Tour = dynamic(() => import('./tour/Tour').then((m) => m.Tour));
 
 const KeysDialog = dynamic(() => import('./keys/KeysDialog').then((m) => m.KeysDialog));
 
@@ -84,6 +87,13 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
   // biome-ignore lint/correctness/useExhaustiveDependencies: closes when another station is gone to
   useEffect(closeHouseRules, [station, plan?.id]);
   const listingKeys = useKeys((s) => s.open);
+  const touring = useTour((s) => s.step !== null);
+  // a link may ask for the tour
+  useEffect(() => {
+    if (!ready || !new URLSearchParams(location.search).has('tour')) return;
+    history.replaceState(null, '', location.pathname);
+    takeStep(0);
+  }, [ready]);
   useBenchKeys();
   useEffect(fetchTheRest, []);
   useEffect(() => {
@@ -125,6 +135,7 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
         <PaneBar />
       </div>
       {listingKeys ? <KeysDialog /> : null}
+      {touring ? <Tour /> : null}
       <Said />
     </Figures>
   );

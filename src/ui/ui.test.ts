@@ -1,7 +1,8 @@
 import type { Aspect } from '@/core/drawing/birds';
 import { faceOf } from '@/core/drawing/view';
-import { sample } from '@/core/tests/plans';
-import { pageRect, project } from './bench/projection';
+import { solidOf } from '@/core/geometry/solids';
+import { bank, sample } from '@/core/tests/plans';
+import { pageRect, pastWalls, project } from './bench/projection';
 import { silhouettePath } from './bench/silhouette';
 import { railOf, todayAt } from './staves/rail';
 
@@ -20,6 +21,28 @@ describe('metres to pixels', () => {
       expect(p.u(p.acrossM)).toBeLessThanOrEqual(frame.width - frame.right);
       expect(p.v(p.upM)).toBeGreaterThanOrEqual(frame.top);
       expect(p.v(0)).toBeLessThanOrEqual(frame.height - frame.bottom);
+    }
+  });
+
+  test('boxes hung outside stay within the frame', () => {
+    for (const [at, edge] of [
+      [{ x: 0.2, y: -0.4, faces: 'rear' }, 'below'],
+      [{ x: 0.2, y: shell.widthM, faces: 'front' }, 'above'],
+      [{ x: -0.4, y: 0.2, faces: 'right' }, 'left'],
+      [{ x: shell.lengthM, y: 0.2, faces: 'left' }, 'right'],
+    ] as const) {
+      const hung = bank({ ...at, boxes: 1, boxW: 0.3, boxD: 0.4, hungOutside: true });
+      const plan = { ...sample('pell-garth'), fixtures: [hung] };
+      const past = pastWalls('above', plan);
+      expect([edge, past[edge]]).toEqual([edge, expect.closeTo(0.4, 9)]);
+      const r = pageRect(
+        faceOf(solidOf(hung, plan), 'above'),
+        project('above', shell, frame, { past }),
+      );
+      expect(r.x).toBeGreaterThanOrEqual(frame.left - 1e-9);
+      expect(r.x + r.width).toBeLessThanOrEqual(frame.width - frame.right + 1e-9);
+      expect(r.y).toBeGreaterThanOrEqual(frame.top - 1e-9);
+      expect(r.y + r.height).toBeLessThanOrEqual(frame.height - frame.bottom + 1e-9);
     }
   });
 

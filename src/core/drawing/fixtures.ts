@@ -47,11 +47,17 @@ export function fixtureShapes(fixture: Fixture, face: Face, plan: Plan, view: Vi
       return [outline('dust'), ...grains(face)];
     case 'ceiling':
       return [outline('mesh')];
+    case 'obstacle':
+      return [outline('thing'), crossed(face)];
     case 'board':
     case 'ledge':
       return [outline('timber')];
   }
 }
+
+/** A thing of the house that stays is crossed out: nothing can stand there. */
+const crossed = ({ a0, a1, b0, b1 }: Face): Shape =>
+  path('fold', ['M', a0, b1], ['L', a1, b0], ['M', a1, b1], ['L', a0, b0]);
 
 /** Grains of dust, always the same ones. */
 const grains = ({ a0, a1, b0, b1 }: Face): Shape[] =>

@@ -3,6 +3,7 @@ import type { Fixture, Plan } from '../model/schema';
 import { newBar, newBoard, newCeiling, newLedge } from './new/bars';
 import { newDish, newDrinker, newDustBath, newFeeder } from './new/floorThings';
 import { newNestBank } from './new/nests';
+import { newObstacle } from './new/obstacles';
 import { newDoor, newHatch, newPopDoor, newVent, newWindow } from './new/openings';
 
 /**
@@ -33,4 +34,5 @@ export const ADDS = {
   board: (plan) => newBoard(plan),
   ledge: (plan) => newLedge(plan),
   ceiling: (plan) => newCeiling(plan),
+  obstacle: (plan) => newObstacle(plan),
 } as const satisfies Record<string, Adds>;

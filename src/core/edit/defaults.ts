@@ -70,9 +70,13 @@ export function newPlan(start: PlanStart): Plan {
       floorBuild: 'sealed',
       upturnM: null,
       apronM: null,
+      meshFixedBy: null,
+      boardM: null,
     },
     flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],
+    roughly: [],
+    soldFor: null,
   };
 }
 
@@ -82,10 +86,12 @@ export const GROUP_DEFAULTS = {
   eggsSet: null,
   sorted: null,
   figures: {},
+  sexedWrong: null,
+  ifCock: null,
 } as const;
 
 /** Hens that live in the coop from a day on; what is not known of them is left open. */
-const firstGroup = ({ count, breed, on }: NonNullable<PlanStart['birds']>): Group => ({
+export const firstGroup = ({ count, breed, on }: NonNullable<PlanStart['birds']>): Group => ({
   id: 'group-1',
   name: 'Hens',
   breed,

@@ -17,6 +17,8 @@ export interface Difference {
   readonly change: 'added' | 'removed' | 'changed';
   /** The keeper's name for a fixture, group or breed, as in the plan that has it. */
   readonly name: string | null;
+  /** Its id; null of a part of the plan that there is one of. */
+  readonly id: string | null;
   /** Of what is changed: every value that is another. */
   readonly values: readonly ValueChange[];
 }
@@ -32,7 +34,13 @@ export function planDifferences(from: Plan, to: Plan): Difference[] {
   const whole = [...keys].flatMap((part): Difference[] => {
     if (isListed(part) || sameData(from[part], to[part])) return [];
     return [
-      { part, change: 'changed', name: null, values: valueChanges(from[part], to[part], []) },
+      {
+        part,
+        change: 'changed',
+        name: null,
+        id: null,
+        values: valueChanges(from[part], to[part], []),
+      },
     ];
   });
   return [
@@ -48,15 +56,16 @@ function listed(key: ListedPart, from: Plan, to: Plan): Difference[] {
   const before = new Map(from[key].map((x) => [x.id, x]));
   const after = new Set(to[key].map((x) => x.id));
   const come = to[key].flatMap((x): Difference[] => {
-    const was = before.get(x.id);
-    if (!was) return [{ part, change: 'added', name: x.name, values: [] }];
+    const { id, name } = x;
+    const was = before.get(id);
+    if (!was) return [{ part, change: 'added', name, id, values: [] }];
     if (sameData(was, x)) return [];
-    return [{ part, change: 'changed', name: x.name, values: valueChanges(was, x, []) }];
+    return [{ part, change: 'changed', name, id, values: valueChanges(was, x, []) }];
   });
   const gone = from[key].filter((x) => !after.has(x.id));
   return [
     ...come,
-    ...gone.map((x): Difference => ({ part, change: 'removed', name: x.name, values: [] })),
+    ...gone.map(({ id, name }): Difference => ({ part, change: 'removed', name, id, values: [] })),
   ];
 }
 

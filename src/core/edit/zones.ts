@@ -1,7 +1,7 @@
 import { inRun, solidOf } from '../geometry/solids';
 import type { Fixture, Plan } from '../model/schema';
 import type { Scoped, Zone, ZoneId } from '../model/scope';
-import { freeNumber } from './freeNumber';
+import { freeId } from './freeNumber';
 
 /** The part of a parted coop that a zone has: the floor on its side of the mesh, and half of the run. */
 export function zoneIn({ partition, shell }: Pick<Plan, 'partition' | 'shell'>, id: ZoneId): Zone {
@@ -11,6 +11,21 @@ export function zoneIn({ partition, shell }: Pick<Plan, 'partition' | 'shell'>, 
   const edge = `${axis}${id === 'near' ? 1 : 0}`;
   return { id, floor: { ...whole, [edge]: atM }, ofRun: 0.5 };
 }
+
+/**
+ * Whether a mesh wall across the length makes two rooms of the coop's own shape: its roof is as high at the left as at
+ * the right, and no mesh wall runs along it.
+ */
+export const canBeSliced = ({ shell: { roof }, partition }: Plan): boolean =>
+  partition?.axis !== 'y' &&
+  (roof.kind === 'flat' ||
+    (roof.kind === 'mono'
+      ? roof.highSide === 'front' || roof.highSide === 'rear'
+      : roof.ridgeAxis === 'x'));
+
+/** Whether birds live in a coop that is one room, or that a mesh wall parts into two of its own shape. */
+export const canBeFinished = (plan: Plan): boolean =>
+  plan.flock.length > 0 && (plan.partition === null || canBeSliced(plan));
 
 /** Whose zone a fixture stands in: by its middle. */
 export function zoneOf(plan: Plan, fixture: Fixture): ZoneId {
@@ -57,10 +72,7 @@ export function withZone(plan: Plan, before: Scoped, after: Scoped): Plan {
   const added: Fixture[] = [];
   for (const f of after.fixtures) {
     if (had.has(f.id)) continue;
-    const taken = [...others, ...kept, ...added];
-    const stem = f.id.replace(/-\d+$/, '');
-    const free = taken.some((t) => t.id === f.id) ? `${stem}-${freeNumber(stem, taken)}` : f.id;
-    added.push({ ...f, id: free });
+    added.push({ ...f, id: freeId(f.id, [...others, ...kept, ...added]) });
   }
   next.fixtures = [...kept, ...added];
   const groups = new Map(after.flock.map((g) => [g.id, g]));

@@ -24,6 +24,7 @@ const THINGS: ReadonlySet<Fixture['kind']> = new Set([
   'dish',
   'dustBath',
   'board',
+  'obstacle',
 ]);
 const OPENINGS: ReadonlySet<Fixture['kind']> = new Set([
   'window',

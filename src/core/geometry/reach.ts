@@ -209,6 +209,7 @@ const STANDING_IN_THE_WAY: ReadonlySet<Fixture['kind']> = new Set([
   'dustBath',
   'bar',
   'board',
+  'obstacle',
 ]);
 
 /** Of every cell, how many cells along its row the nearest one stands that a keeper can stand in. */

@@ -36,6 +36,8 @@ export function solidOf(fixture: Fixture, plan: Pick<Plan, 'shell' | 'litter'>):
       return boxSolid(fixture, fixture.z - BOARD_M, fixture.z);
     case 'ceiling':
       return boxSolid(fixture, fixture.z, fixture.z + MESH_M);
+    case 'obstacle':
+      return boxSolid(fixture, fixture.z, fixture.z + fixture.heightM);
   }
 }
 

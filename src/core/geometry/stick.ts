@@ -85,6 +85,7 @@ export function stickMarks(plan: Plan): StickMark[] {
         break;
       case 'dish':
       case 'dustBath':
+      case 'obstacle':
         break;
     }
   }

@@ -1,5 +1,6 @@
 /** Every way in which a coop can be found wanting: `<station>.<thing>.<fault>`. `src/text` has words for each. */
 export const FINDING_CODES = [
+  'flock.cock.maybe',
   'flock.cocks.tooFew',
   'flock.cocks.tooMany',
   'flock.cocks.undecided',
@@ -12,6 +13,7 @@ export const FINDING_CODES = [
   'flock.limit.setback',
   'shell.bars.cross',
   'shell.bars.inOne',
+  'shell.boards.thin',
   'shell.door.blocked',
   'shell.dustBath.none',
   'shell.dustBath.shallow',
@@ -22,8 +24,10 @@ export const FINDING_CODES = [
   'shell.fixture.pastWall',
   'shell.fixture.throughRoof',
   'shell.floor.diggers',
+  'shell.floor.mesh',
   'shell.glass.breaks',
   'shell.latch.weak',
+  'shell.mesh.stapled',
   'shell.opening.netting',
   'shell.opening.smallMesh',
   'shell.opening.strongMesh',
@@ -188,6 +192,8 @@ export type FindingCode = (typeof FINDING_CODES)[number];
 /** Every change that may mend a finding. */
 export const REMEDY_CODES = [
   'flock.allFlock',
+  'flock.cockLeaves',
+  'flock.cockStays',
   'flock.fewer',
   'flock.keepCocks',
   'flock.noCocks',
@@ -196,6 +202,9 @@ export const REMEDY_CODES = [
   'shell.addBath',
   'shell.addRun',
   'shell.apron',
+  'shell.battens',
+  'shell.boardFloor',
+  'shell.boardOver',
   'shell.cut',
   'shell.earthRun',
   'shell.eaves',

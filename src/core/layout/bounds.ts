@@ -5,9 +5,10 @@ import { atMost } from '../kernel/units/number';
 import type { Plan } from '../model/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
 import { boxesFor, leastBarsZ } from './banks';
-import { vesselsOf } from './floorThings';
+
 import { type Ground, groundOf } from './ground';
 import { acrossM, alongM, mostRows } from './rows';
+import { vesselsOf } from './vessels';
 
 /** What of a shell's room the birds ask for at the least, by each station's own closed form; above 1 they cannot fit. */
 export interface Bounds {

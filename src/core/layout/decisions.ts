@@ -2,8 +2,10 @@ import { sleepingBars } from '../geometry/bars';
 import { boxesPerTier } from '../geometry/solids';
 import { isWalkedInto, OPPOSITE } from '../geometry/walls';
 import type { StationId } from '../kernel/station';
+import { atMost } from '../kernel/units/number';
 import type { Unit } from '../kernel/working';
 import type { Fixture, NestBank, Plan, Side } from '../model/schema';
+import { meshFor } from '../stations/shell/shell';
 import type { DecisionCode } from './decisions.data';
 import type { Tried } from './fitOut';
 import type { Ground } from './ground';
@@ -17,22 +19,38 @@ export interface Decision {
   readonly topic: string | null;
   readonly fixtures: readonly string[];
   readonly numbers: Readonly<Record<string, { readonly value: number; readonly unit: Unit }>>;
-  readonly wall?: Side;
+  readonly wall?: Side | 'mesh';
   /** What else could be chosen here. */
   readonly aspect: Aspect | null;
 }
 
 /** What of a fit-out a keeper may choose otherwise. */
-export type Aspect = 'wall' | 'rows' | 'nests' | 'board' | 'bath' | 'vessels';
+export type Aspect = 'wall' | 'rows' | 'nests' | 'board' | 'bath' | 'vessels' | 'zones' | 'strip';
 
 const metres = (value: number) => ({ value, unit: 'm' as const });
 const count = (value: number, unit: Unit) => ({ value, unit });
 
+/** Why a room is as large as it is, where the program chose it. */
+export const roomDecision = ({ shell, flock }: Plan): Decision => ({
+  code: 'shell.size',
+  station: 'shell',
+  topic: null,
+  fixtures: [],
+  numbers: {
+    length: metres(shell.lengthM),
+    width: metres(shell.widthM),
+    birds: count(
+      flock.reduce((n, g) => n + g.count, 0),
+      'birds',
+    ),
+  },
+  aspect: null,
+});
+
 /**
  * Why a fit-out is as it is, one decision a line, in the order of building.
- * @param told  whether the program chose the room
  */
-export function decisionsOf(ground: Ground, tried: Tried, told = false): Decision[] {
+export function decisionsOf(ground: Ground, tried: Tried): Decision[] {
   const { plan, rows, banks, board } = tried;
   const of = <K extends Fixture['kind']>(kind: K): Extract<Fixture, { kind: K }>[] =>
     plan.fixtures.filter((f): f is Extract<Fixture, { kind: K }> => f.kind === kind);
@@ -55,14 +73,6 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
       ...more,
     });
   };
-  const { lengthM, widthM } = plan.shell;
-  if (told) {
-    add('shell.size', 'shell', [], {
-      length: metres(lengthM),
-      width: metres(widthM),
-      birds: count(ground.sizes.birds, 'birds'),
-    });
-  }
   if (rows !== null) {
     const bars = sleepingBars(plan);
     const room = alongM(plan, rows.wall);
@@ -70,7 +80,7 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
       bars: count(rows.count, 'bars'),
       length: metres(rows.lengthM),
       wallLength: metres(room),
-      whole: metres(ground.seatsM),
+      whole: metres(ground.up(ground.seatsM)),
     };
     const code =
       rows.count === 1
@@ -80,17 +90,22 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
           : 'roosts.rows';
     add(code, 'roosts', bars, numbers, { topic: 'roosts.length', wall: rows.wall, aspect: 'wall' });
     const steps = of('bar').filter((b) => b.use === 'step');
-    const above = { height: metres(rows.z - plan.litter.depthM), hop: metres(ground.hopM) };
+    const heightM = rows.z - plan.litter.depthM;
+    // as a tape says it, and no bird is asked for more
+    const above = { height: metres(heightM), hop: metres(ground.down(ground.hopM)) };
+    const isUp = steps.length > 0 && !atMost(heightM, ground.hopM);
     add(
       steps.length > 0
-        ? 'roosts.heightSteps'
+        ? isUp
+          ? 'roosts.heightSteps'
+          : 'roosts.heightDown'
         : banks === null
           ? 'roosts.heightLitter'
           : 'roosts.height',
       'roosts',
       steps.length > 0 ? steps : bars,
       steps.length > 0 ? { ...above, steps: count(steps.length, 'bars') } : above,
-      { topic: steps.length > 0 ? 'roosts.hop' : null },
+      { topic: isUp ? 'roosts.hop' : null },
     );
     const brackets = bars[0]?.brackets ?? 0;
     if (brackets > 0) {
@@ -103,7 +118,8 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
   const hatches = of('hatch');
   if (door) add('reach.door', 'reach', [door], {}, { wall: door.wall });
   else if (hatches.length > 0) {
-    add('reach.hatches', 'reach', hatches, { arm: metres(plan.keeper.armM) });
+    const code = isWalkedInto(plan) ? 'reach.hatchesInstead' : 'reach.hatches';
+    add(code, 'reach', hatches, { arm: metres(plan.keeper.armM) });
   }
   const pops = of('popDoor');
   if (pops.length > 0) {
@@ -175,7 +191,7 @@ export function decisionsOf(ground: Ground, tried: Tried, told = false): Decisio
   const windows = of('window');
   if (windows.length > 0) {
     add(
-      'air.windows',
+      meshFor(plan) === 'mesh6' ? 'air.windowsFine' : 'air.windows',
       'air',
       windows,
       {

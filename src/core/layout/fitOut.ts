@@ -6,17 +6,21 @@ import type { Bar, Fixture, Plan, Side } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { airNeeds, airThere } from '../stations/air/air';
 import { withFinalDepth } from '../stations/litterCourse';
+import { shortest } from '../staves';
 import { type Banks, banksFor, leastBarsZ, placeBanks, placeDucks } from './banks';
 import { placePopDoors, placeWaysIn } from './doors';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
 import { type AirNeeds, placeOpenings } from './openings';
+import { materialOf, stepsM } from './order';
 import { barsOf, boardUnder, type Rows, rowsFor } from './rows';
 
 /** A fit-out that was tried, with what is wrong with it. */
 export interface Tried {
   readonly plan: Plan;
   readonly findings: readonly Finding[];
+  /** Birds it carries; null where nothing in it carries any. */
+  readonly carries: number | null;
   readonly rows: Rows | null;
   readonly banks: Banks | null;
   readonly things: Things;
@@ -33,6 +37,10 @@ export interface Choices {
   readonly board?: boolean | undefined;
   readonly bath?: boolean | undefined;
   readonly pairs?: boolean | undefined;
+  /** False: one room for all, also where ducks live beside hens. */
+  readonly parted?: boolean | undefined;
+  /** False: no strip of floor for the keeper. */
+  readonly strip?: boolean | undefined;
 }
 
 /** Tries are given up after so many that were judged. */
@@ -67,8 +75,8 @@ const lesserOf = ({ findings, board, rows, plan }: Tried): number =>
 export const isBad = ({ severity }: Finding): boolean => severity !== 'awkward';
 
 /**
- * The best fit-out of those that are tried: nothing harmful and nothing short before all, then the fewest findings,
- * then the order of trying, which is the keeper's: fewest bars, nests where they are handy.
+ * The best fit-out of those that are tried: nothing harmful and nothing short before all, then by worth, then the
+ * order of trying, which is the keeper's: fewest bars, nests where they are handy.
  * @returns the best, whether it fits or not; null where nothing could be placed at all
  */
 export function fitOut(ground: Ground, choices: Choices = {}): Tried | null {
@@ -93,9 +101,20 @@ export function fitOut(ground: Ground, choices: Choices = {}): Tried | null {
     if (fits.length >= MOST_FITS || judged >= most) break;
     if (bad === 0 && lesserOf(tried) <= NO_BOARD) break;
   }
-  fits.sort((a, b) => lesserOf(a) - lesserOf(b));
+  fits.sort(byWorth);
   return fits[0] ?? nearest;
 }
+
+/** The fewest findings first; then the shorter round for the keeper, the more birds it has room for, the less to buy. */
+const byWorth = (a: Tried, b: Tried): number =>
+  lesserOf(a) - lesserOf(b) ||
+  roundOf(a) - roundOf(b) ||
+  (b.carries ?? 0) - (a.carries ?? 0) ||
+  materialOf(a.plan) - materialOf(b.plan);
+
+/** The keeper's round in whole half-metres: less than one nobody notices. Source: wide-rafter (assumption). */
+const roundOf = ({ plan }: Tried): number => Math.round(stepsM(plan) / A_STEP_M);
+const A_STEP_M = 0.5;
 
 /** Whether a bank stands that these birds lay in. */
 const hasBankFor = ({ fixtures }: Plan, whom: 'hens' | 'ducks'): boolean =>
@@ -204,13 +223,14 @@ function* built(
       const done = add(full, placeOpenings(ground, full, needs));
       // the depth of the litter is worked, not entered
       const bare = { ...done, litter: litterOf(ground, done) };
-      const { findings } = ground.judge(bare);
+      const { findings, staves } = ground.judge(bare);
       const floorShort = findings.some((f) => f.code === 'floor.area.short');
       const least = things === THINGS[THINGS.length - 1] && !board;
       const canHang = banks !== null && !banks.outside;
       yield {
         plan: bare,
         findings,
+        carries: shortest(staves).carries,
         rows,
         banks,
         things,

@@ -4,7 +4,8 @@ import type { Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { Aspect } from './decisions';
 import type { Choices } from './fitOut';
-import { fitted, headCount, type RoughFit } from './roughOut';
+import type { RoughFit } from './fitted';
+import { fitOf, headCount } from './roughOut';
 
 /** Something that could be chosen otherwise, and fits as well. */
 export interface Instead {
@@ -33,11 +34,15 @@ export function insteadOf(plan: Plan, on: string, fit: RoughFit, choices: Choice
         ] as const)),
     ...(rows === null ? [] : [{ aspect: 'board', choices: { board: !board } } as const]),
     ...(things.bath ? [{ aspect: 'bath', choices: { bath: false } } as const] : []),
+    ...(fit.plan.shell.storage !== null
+      ? [{ aspect: 'strip', choices: { strip: false } } as const]
+      : []),
+    ...(fit.parted ? [{ aspect: 'zones', choices: { parted: false } } as const] : []),
     ...(things.pairs && headCount(plan) >= ruled('feed.two.birds')
       ? [{ aspect: 'vessels', choices: { pairs: false } } as const]
       : []),
   ];
   return others
     .map(({ aspect, choices: own }) => ({ aspect, choices: { ...choices, ...own } }))
-    .filter((other) => fitted(plan, on, judge, other.choices).kind === 'fits');
+    .filter((other) => fitOf(plan, on, judge, other.choices).kind === 'fits');
 }

@@ -3,12 +3,16 @@ import { SIDES, wallLength, wallTop } from '../geometry/walls';
 import { fixtureOf } from '../model/fixtures.schema';
 import { litterEndM } from '../model/litter';
 import type { Fixture, Plan, Side } from '../model/schema';
+import { COVER_ROWS } from '../rules/materials.data';
 import { ruled } from '../rules/rules.data';
+import { meshFor } from '../stations/shell/shell';
 import type { Ground } from './ground';
 import { byShelter, firstHole, numbered, STUD_M } from './holes';
 
-/** Free share of half-inch hardware cloth. */
-const MESH_FREE = 0.8416;
+/** Free share of a mesh. */
+const freeOf = (cover: 'mesh6' | 'mesh13'): number =>
+  COVER_ROWS.find((c) => c.id === cover)?.free ?? 1;
+
 /** Made a hair larger than must be, so that a rounding never decides. */
 const AIR_SPARE = 1.02;
 
@@ -21,8 +25,10 @@ export interface AirNeeds {
 /** Openings by rule: strips under the eaves that stay open, and windows to shut, wherever the walls are free. */
 export function placeOpenings(ground: Ground, plan: Plan, needs: AirNeeds): Fixture[] {
   const made: Fixture[] = [];
-  let always = (needs.alwaysM2 * AIR_SPARE) / MESH_FREE;
-  let all = (needs.allM2 * AIR_SPARE) / MESH_FREE;
+  const cover = meshFor(plan);
+  const free = freeOf(cover);
+  let always = (needs.alwaysM2 * AIR_SPARE) / free;
+  let all = (needs.allM2 * AIR_SPARE) / free;
   const bars = sleepingBars(plan).map((b) => b.z);
   const bandTop = Math.max(0, ...bars) + ruled('air.band.above');
   const { down, up } = ground;
@@ -56,6 +62,7 @@ export function placeOpenings(ground: Ground, plan: Plan, needs: AirNeeds): Fixt
             name: `Vent ${made.length + 1}`,
             ...hole,
             baffle,
+            cover,
           }),
         );
         always -= hole.widthM * hole.heightM;
@@ -92,7 +99,7 @@ export function placeOpenings(ground: Ground, plan: Plan, needs: AirNeeds): Fixt
             name: `Window ${windows}`,
             ...hole,
             opens: 'closable',
-            cover: 'mesh13',
+            cover,
           }),
         );
         all -= widthM * own;

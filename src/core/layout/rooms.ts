@@ -1,10 +1,11 @@
 import { createJudge } from '../judge';
 import type { Plan } from '../model/schema';
 import { boundsOf } from './bounds';
-import { decisionsOf } from './decisions';
+import { roomDecision } from './decisions';
 import type { Choices } from './fitOut';
-import { groundOf } from './ground';
-import { exact, type Fitted, fitted, type RoughFit, SHELL_STEP_M, type Size } from './roughOut';
+import { type Fitted, fitted, type RoughFit } from './fitted';
+import { asksForTwo, partedFit, TOGETHER } from './parted';
+import { exact, SHELL_STEP_M, type Size } from './steps';
 
 /** Rooms that sheets and boards make, the smallest floor first, m: whole steps, no longer than twice their width. */
 function roomsOf(units: Plan['units']): Size[] {
@@ -41,14 +42,38 @@ export function roomAndFitOut(
     const got = fitted(plan, on, judge, choices);
     return got.kind === 'fits' ? got : null;
   };
+  const told = (fit: RoughFit): RoughFit => ({ ...fit, why: [roomDecision(fit.plan), ...fit.why] });
   for (let k = 0; k < sizes.length; k++) {
     const got = fits(k);
     if (got?.kind !== 'fits') continue;
-    const ground = groundOf({ ...got.plan, fixtures: [] }, on, judge);
-    return { ...got, why: decisionsOf(ground, got.tried, true) };
+    if (!asksForTwo(got.plan)) return told(got);
+    const apart = partedRoom(roomFor, sizes.slice(k), on, choices);
+    return told(apart ?? { ...got, why: [TOGETHER, ...got.why] });
   }
   return null;
 }
 
-/** A room that is chosen leaves this much over: nothing in it is to the last inch. */
+/** The first room, not much larger than the smallest, in which they live in two zones. */
+function partedRoom(
+  roomFor: (lengthM: number, widthM: number) => Plan | null,
+  sizes: readonly Size[],
+  on: string,
+  choices: Choices,
+): RoughFit | null {
+  const [smallest] = sizes;
+  if (!smallest || choices.parted === false) return null;
+  const most = APART_AT_MOST * smallest.lengthM * smallest.widthM;
+  for (const { lengthM, widthM } of sizes) {
+    if (lengthM * widthM > most) return null;
+    const plan = roomFor(lengthM, widthM);
+    const got = plan === null ? null : partedFit(plan, on, choices);
+    if (got) return got;
+  }
+  return null;
+}
+
+/** To keep ducks and hens apart, a room may be so many times the smallest. Source: wide-rafter (assumption). */
+const APART_AT_MOST = 1.7;
+
+/** A room that is chosen leaves a tenth over: nothing in it is to the last inch. Source: wide-rafter (assumption). */
 const ROOMY = 0.9;

@@ -1,22 +1,12 @@
 import { createWebster } from '../carrying/webster';
 import { createJudge } from '../judge';
-import type { Finding, StationId } from '../kernel/finding';
-import { METRES_PER_FOOT } from '../kernel/units/factors.data';
+import type { StationId } from '../kernel/finding';
 import type { Plan } from '../model/schema';
 import { boundsOf } from './bounds';
-import { type Decision, decisionsOf } from './decisions';
-import { type Choices, fitOut, isOfTheCoop, type Tried } from './fitOut';
-import { groundOf } from './ground';
-
-/** A fit-out that has no harm in it and nothing short. */
-export interface RoughFit {
-  readonly kind: 'fits';
-  readonly plan: Plan;
-  readonly findings: readonly Finding[];
-  readonly tried: Tried;
-  /** Why it is so, in the order of building. */
-  readonly why: readonly Decision[];
-}
+import type { Choices } from './fitOut';
+import { type Fitted, fitted, type Judge, type RoughFit } from './fitted';
+import { asksForTwo, partedFit, TOGETHER } from './parted';
+import { exact, SHELL_STEP_M, type Size } from './steps';
 
 /** Why the birds do not fit, and what would hold them. */
 export interface RoughMiss {
@@ -32,8 +22,6 @@ export interface RoughMiss {
 
 export type Rough = RoughFit | RoughMiss;
 
-/** Shells grow by whole steps: thirty centimetres, or a foot, m. */
-export const SHELL_STEP_M = { metric: 0.3, imperial: METRES_PER_FOOT } as const;
 const MOST_SHELL_M = 12;
 
 /**
@@ -48,7 +36,7 @@ export function roughOut(
   choices: Choices = {},
   judge: Judge = createJudge(),
 ): Rough {
-  const fit = fitted(plan, on, judge, choices);
+  const fit = fitOf(plan, on, judge, choices);
   if (fit.kind === 'fits') return fit;
   const birds = headCount(plan);
   return {
@@ -58,6 +46,17 @@ export function roughOut(
     holds: holdsOf(plan, on, birds, judge),
     smallest: smallestOf(plan, on, judge),
   };
+}
+
+/**
+ * A fit-out in two zones where the flock asks for them and they find room, else in one; then that is told.
+ * @param judge  for the fit-out in one
+ */
+export function fitOf(plan: Plan, on: string, judge: Judge, choices: Choices): Fitted {
+  const parted = partedFit(plan, on, choices);
+  if (parted !== null) return parted;
+  const fit = fitted(plan, on, judge, choices);
+  return fit.kind === 'fits' && asksForTwo(plan) ? { ...fit, why: [TOGETHER, ...fit.why] } : fit;
 }
 
 /**
@@ -92,13 +91,6 @@ export function smallestOf(
   return shells[holds] ?? null;
 }
 
-export type Judge = ReturnType<typeof createJudge>;
-
-export interface Size {
-  readonly lengthM: number;
-  readonly widthM: number;
-}
-
 /** The plan's shape, larger by steps: no side smaller than it is, its sides as near to their proportion as steps allow. */
 export function shellsOf({ shell, units }: Plan): Size[] {
   const step = SHELL_STEP_M[units];
@@ -116,12 +108,6 @@ export function shellsOf({ shell, units }: Plan): Size[] {
   }
   return sizes;
 }
-
-/**
- * Without the dust of binary arithmetic, m.
- * @example exact(0.1 + 0.2) // 0.3
- */
-export const exact = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 const withShell = (plan: Plan, { lengthM, widthM }: Size): Plan => ({
   ...plan,
@@ -158,29 +144,4 @@ function holdsOf(plan: Plan, on: string, birds: number, judge: Judge): number {
     else most = middle - 1;
   }
   return least;
-}
-
-export type Fitted = RoughFit | { readonly kind: 'misses'; readonly station: StationId };
-
-/** One shell tried: with a bag of feed that these birds eat fresh. */
-export function fitted(
-  plan: Plan,
-  on: string,
-  judge: Judge = createJudge(),
-  choices: Choices = {},
-): Fitted {
-  const bounds = boundsOf(plan, on, judge);
-  if (bounds.share > 1) return { kind: 'misses', station: bounds.station };
-  const ground = groundOf(plan, on, judge);
-  const tried = fitOut(ground, choices);
-  if (tried === null) return { kind: 'misses', station: bounds.station };
-  const bad = tried.findings.find(isOfTheCoop);
-  if (bad) return { kind: 'misses', station: bad.station };
-  const bag = tried.findings.find((f) => f.code === 'feed.bag.stale')?.numbers.fits?.value;
-  const why = decisionsOf(ground, tried);
-  if (bag === undefined) {
-    return { kind: 'fits', plan: tried.plan, findings: tried.findings, tried, why };
-  }
-  const fresh = { ...tried.plan, fills: { ...tried.plan.fills, bagKg: bag } };
-  return { kind: 'fits', plan: fresh, findings: ground.judge(fresh).findings, tried, why };
 }

@@ -240,6 +240,22 @@ const ceiling = z.strictObject({
   cover: z._default(z.enum(['mesh13', 'mesh25']), 'mesh25'),
 });
 
+export const OBSTACLES = ['post', 'step', 'machine', 'other'] as const;
+
+/** What stands in the way and stays: x, y: its front left corner, z: its underside above the bare floor. */
+const obstacle = z.strictObject({
+  kind: z.literal('obstacle'),
+  id,
+  name,
+  what: z._default(z.enum(OBSTACLES), 'post'),
+  x: coordinateM,
+  y: coordinateM,
+  z: z._default(coordinateM, 0),
+  lengthM: sizeM,
+  depthM: sizeM,
+  heightM: sizeM,
+});
+
 export const fixture = z.discriminatedUnion('kind', [
   bar,
   nestBank,
@@ -255,6 +271,7 @@ export const fixture = z.discriminatedUnion('kind', [
   board,
   ledge,
   ceiling,
+  obstacle,
 ]);
 
 export type Fixture = z.infer<typeof fixture>;

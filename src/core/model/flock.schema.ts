@@ -72,4 +72,8 @@ export const group = z.strictObject({
     null,
   ),
   figures: z._default(groupFigures, {}),
+  /** Of chicks sold as hens, the share that is told wrong, 0…1; null: the usual one. */
+  sexedWrong: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(0.5))), null),
+  /** What is done with a cock among chicks sold as hens; null: not decided. */
+  ifCock: z._default(z.nullable(z.enum(['leaves', 'stays'])), null),
 });

@@ -41,6 +41,10 @@ export const shell = z.strictObject({
   upturnM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(0.6))), null),
   /** An apron or buried mesh round the foot, m; null: not known. */
   apronM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(3))), null),
+  /** How its mesh is held; null: not looked at. */
+  meshFixedBy: z._default(z.nullable(z.enum(['screws', 'battens', 'staples'])), null),
+  /** The thinnest board or panel of its walls, m; null: not looked at. */
+  boardM: z._default(z.nullable(z.number().check(z.minimum(0.001), z.maximum(0.2))), null),
 });
 
 /** The run that the birds have by day. */

@@ -3,7 +3,7 @@ import { CLIMATES } from './climates.data';
 import { fixture } from './fixtures.schema';
 import { group, ownBreed } from './flock.schema';
 import { PLAN_LIMITS } from './limits';
-import { id, name, type side } from './parts.schema';
+import { coordinateM, id, name, type side } from './parts.schema';
 import { brooder, partition, run, shell, site } from './place.schema';
 
 // the small form of the schema library: the browser reads plans by it too
@@ -81,6 +81,38 @@ const limits = z.strictObject({
   housingOrder: z._default(z.boolean(), false),
 });
 
+/** Measures that can be rough: of a fixture, or of the room and its litter. */
+export const ROUGH_KEYS = [
+  'x',
+  'y',
+  'z',
+  'lipZ',
+  'sillZ',
+  'rimZ',
+  'alongM',
+  'lengthM',
+  'widthM',
+  'heightM',
+  'depthM',
+  'diameterM',
+  'boxW',
+  'boxD',
+  'boxH',
+  'lowM',
+  'highM',
+] as const;
+
+/** A measure taken by eye: it holds as long as the plan has the value it was taken for. */
+const roughly = z.strictObject({
+  /** The fixture; null: the room, or its litter's depth. */
+  fixture: z.nullable(id),
+  key: z.enum(ROUGH_KEYS),
+  atM: coordinateM,
+  /** Between these it may be, m. */
+  fromM: coordinateM,
+  toM: coordinateM,
+});
+
 /** The plan file, version 1: JSON, SI, axes x left to right, y front to rear, z up from the bare floor. */
 export const planSchema = z.strictObject({
   format: z.literal(PLAN_FORMAT),
@@ -130,6 +162,10 @@ export const planSchema = z.strictObject({
   shell,
   flock: z.array(group).check(z.maxLength(PLAN_LIMITS.groups)),
   fixtures: z.array(fixture).check(z.maxLength(PLAN_LIMITS.fixtures)),
+  /** What was measured by eye only. */
+  roughly: z._default(z.array(roughly).check(z.maxLength(PLAN_LIMITS.fixtures)), []),
+  /** Birds that a bought coop was sold for; null: it was not. */
+  soldFor: z._default(z.nullable(z.int().check(z.minimum(1), z.maximum(PLAN_LIMITS.birds))), null),
 });
 
 export type Plan = z.infer<typeof planSchema>;
@@ -146,6 +182,7 @@ export type PlanInput = z.input<typeof planSchema>;
 export type Run = NonNullable<Plan['run']>;
 export type Brooder = NonNullable<Plan['brooder']>;
 export type Litter = Plan['litter'];
+export type Roughly = z.infer<typeof roughly>;
 export type {
   AirOpening,
   Bar,

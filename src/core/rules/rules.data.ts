@@ -111,6 +111,9 @@ export const RULES = {
   // flock
   'flock.barFrom': keepers(56, 'day'),
   'flock.cock.grown': assumed(0.6, 'ratio'),
+  'flock.sexed.wrong': keepers(0.1, 'ratio'),
+  'flock.sexed.before': assumed(56, 'day'),
+  'flock.sexed.told': keepers(98, 'day'),
   'flock.slaughter.fast': keepers(56, 'day'),
   'flock.slaughter.slow': keepers(84, 'day'),
   'flock.slaughter.duck': assumed(49, 'day'),
@@ -301,6 +304,7 @@ export const RULES = {
 
   // shell
   'shell.doorway': assumed(0.3, 'm'),
+  'shell.board.least': assumed(0.012, 'm'),
 
   // run
   'run.eaves': keepers(0.2, 'm'),

@@ -39,6 +39,7 @@ export const everything = (heat: 'lamp' | 'plate' | 'hen'): Plan =>
         hatchedOn: '2027-04-15',
         arrivesOn: '2027-06-20',
         raisedHere: true,
+        ifCock: 'leaves',
       }),
     );
     const pop = d.fixtures.find((f) => f.kind === 'popDoor');

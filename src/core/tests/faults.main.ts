@@ -66,6 +66,16 @@ export const MAIN_FAULTS: readonly Fault[] = [
     d.fixtures.push({ ...newPopDoor(d, { wall: 'front', alongM: 2.6, sillZ: 0.2 }), id: 'pop-2' });
     change(d, 'popDoor', 'pop', { sillZ: 0.2 });
   }),
+  // reared here from chicks sold as hens; those that come eight weeks old had been told by then
+  fault(
+    'flock.cock.maybe',
+    (d) => {
+      d.flock = [hens(6, { ...YOUNG, arrivesOn: '2026-11-25' })];
+    },
+    (d) => {
+      d.flock = [hens(6, { ...YOUNG, arrivesOn: '2026-11-26' })];
+    },
+  ),
   fault(
     'flock.cocks.undecided',
     () => {},

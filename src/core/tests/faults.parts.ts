@@ -38,6 +38,7 @@ export const withBrood =
         hatchedOn: hatched.toISOString().slice(0, 10),
         arrivesOn: out.toISOString().slice(0, 10),
         raisedHere: true,
+        ifCock: 'leaves',
       }),
     );
   };

@@ -8,6 +8,15 @@ import { change, hens } from './plans';
 export const SHELL_FAULTS: readonly Fault[] = [
   // shell, openings and run
   choice('shell.opening.unmeshed', (d) => change(d, 'window', 'window', { cover: 'none' })),
+  choice('shell.mesh.stapled', (d) => {
+    d.shell.meshFixedBy = 'staples';
+  }),
+  measure('shell.boards.thin', [0.012 - MM, 0.012], (d, m) => {
+    d.shell.boardM = m;
+  }),
+  choice('shell.floor.mesh', (d) => {
+    d.shell.floorBuild = 'mesh';
+  }),
   choice('shell.opening.netting', (d) => change(d, 'vent', 'vent', { cover: 'netting' })),
   fault(
     'shell.opening.wideMesh',

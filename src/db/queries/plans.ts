@@ -7,6 +7,8 @@ export interface StoredPlan {
   readonly revision: number;
   readonly document: unknown;
   readonly savedAt: Date;
+  /** What the variants of one plan share: the id of the first. */
+  readonly family: string;
 }
 
 const storedRow = z.object({
@@ -14,14 +16,15 @@ const storedRow = z.object({
   revision: z.number().int(),
   document: z.unknown(),
   saved_at: z.date(),
+  family: z.string(),
 });
 
 function decode(row: unknown): StoredPlan {
-  const { id, revision, document, saved_at } = storedRow.parse(row);
-  return { id, revision, document, savedAt: saved_at };
+  const { saved_at, ...rest } = storedRow.parse(row);
+  return { ...rest, savedAt: saved_at };
 }
 
-const LATEST = `select p.id, p.revision, s.document, s.saved_at
+const LATEST = `select p.id, p.revision, s.document, s.saved_at, coalesce(p.family, p.id) as family
   from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision`;
 
 /** Every plan at its latest save, in the order they were made; none that lies in the bin. */
@@ -59,11 +62,16 @@ export async function lastSavedAt(db: Db): Promise<string | null> {
   return z.object({ last: z.date().nullable() }).parse(row).last?.toISOString() ?? null;
 }
 
-/** Inserts a plan's row at revision 1; false where the id is taken. */
-export async function insertPlan(db: Db, id: string): Promise<boolean> {
+/** Inserts a plan's row at revision 1, into a family where it is a variant; false where the id is taken. */
+export async function insertPlan(
+  db: Db,
+  id: string,
+  family: string | null = null,
+): Promise<boolean> {
   const rows = await db.query(
-    'insert into plans (id, revision) values ($1, 1) on conflict do nothing returning id',
-    [id],
+    `insert into plans (id, revision, family) values ($1, 1, $2)
+     on conflict do nothing returning id`,
+    [id, family],
   );
   return rows.length > 0;
 }

@@ -1,27 +1,28 @@
 'use client';
-import * as ToggleGroup from 'radix-ui/toggle-group';
-import { type KeyboardEvent, useMemo } from 'react';
+import { Plus } from 'lucide-react';
+import type { KeyboardEvent } from 'react';
 import type { View } from '@/core/drawing/shape';
-import { WALL_DRAWN_M } from '@/core/drawing/view';
-import { ZONES } from '@/core/model/scope';
 import { MARK_NAMES, MEASURED_FROM } from '@/text/marks';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
+import { useAdd } from '../panel/useAdd';
+import { addGroup } from '../store/adding';
 import { pick, show, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { Drawing } from './Drawing';
 import { FinishIt } from './FinishIt';
 import { GhostShapes } from './GhostShapes';
 import { nudgePicked } from './nudge';
-import { type Frame, project } from './projection';
+import { type Frame, pastWalls, project } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
 import { stickPx } from './stickLabels';
+import { ViewChoice } from './ViewChoice';
 
-const VIEWS: readonly { id: View; name: string; caption: string }[] = [
-  { id: 'front', name: 'Front', caption: 'Section, seen from the front' },
-  { id: 'side', name: 'Side', caption: 'Section, seen from the right; the front is at the left' },
-  { id: 'above', name: 'Above', caption: 'Plan, seen from above; the front is at the foot' },
-];
+const CAPTIONS: Readonly<Record<View, string>> = {
+  front: 'Section, seen from the front',
+  side: 'Section, seen from the right; the front is at the left',
+  above: 'Plan, seen from above; the front is at the foot',
+};
 
 /** From where each view is seen, for readers of the screen. */
 const SEEN: Readonly<Record<View, string>> = {
@@ -48,7 +49,6 @@ const margins = (view: View, narrow: boolean, besidePx: number): Omit<Frame, 'wi
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {
   const view = useBench((s) => s.view);
-  const caption = VIEWS.find((v) => v.id === view)?.caption ?? '';
   return (
     <section
       aria-label="The coop, to scale"
@@ -57,26 +57,10 @@ export function Bench() {
     >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
         <p className="caption max-lg:sr-only">
-          {caption}
+          {CAPTIONS[view]}
           {view === 'above' ? null : <span className="block">{MEASURED_FROM}</span>}
         </p>
-        <ToggleGroup.Root
-          type="single"
-          value={view}
-          onValueChange={(v) => v && show(v as View)}
-          aria-label="View"
-          className="flex border border-strong"
-        >
-          {VIEWS.map((v) => (
-            <ToggleGroup.Item
-              key={v.id}
-              value={v.id}
-              className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-4 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
-            >
-              {v.name}
-            </ToggleGroup.Item>
-          ))}
-        </ToggleGroup.Root>
+        <ViewChoice view={view} choose={show} />
       </div>
       <WorkingHost className="min-h-0 flex-1" workingClassName="max-h-56 overflow-auto px-4">
         <Canvas view={view} />
@@ -94,7 +78,6 @@ function Canvas({ view }: { view: View }) {
   const assessment = useAssessment();
   const whole = useWhole();
   const worked = useWorked();
-  const birds = useMemo(() => ZONES.flatMap((id) => whole.zones?.[id].birds ?? []), [whole]);
   const picked = useBench((s) => s.picked);
   const ghost = useBench((s) => s.ghost);
   const zones = useZones(view);
@@ -112,7 +95,8 @@ function Canvas({ view }: { view: View }) {
     plan.units,
   );
   const frame = { ...size, ...margins(view, narrow, beside) };
-  const projection = project(view, plan.shell, frame);
+  const past = pastWalls(view, plan);
+  const projection = project(view, plan.shell, frame, { past });
   const ofPicked = <M extends { fixtures: readonly string[] }>(
     marks: readonly M[],
   ): readonly M[] =>
@@ -136,7 +120,7 @@ function Canvas({ view }: { view: View }) {
       >
         <Drawing
           plan={plan}
-          birds={whole.zones ? birds : assessment.birds}
+          birds={whole.birds}
           projection={projection}
           picked={picked}
           zones={zones}
@@ -158,7 +142,7 @@ function Canvas({ view }: { view: View }) {
         <FootStick
           marks={foot}
           projection={projection}
-          y={projection.v(0) + (view === 'above' ? WALL_DRAWN_M * projection.scale + 8 : 12)}
+          y={projection.v(0) + (view === 'above' ? past.below * projection.scale + 8 : 12)}
           width={size.width}
           picked={picked}
         />
@@ -191,13 +175,28 @@ function useZones(view: View) {
 /** Who has a place, in words, under the drawing. */
 function PlacesLine() {
   const { figures, planned } = useAssessment();
+  const add = useAdd();
   const without = figures.get('roosts.without');
   if (planned === 0 || !without) {
     return (
-      <p className="px-4 pt-1 pb-3 text-[0.9rem] text-soft">
-        {planned === 0
-          ? 'No birds yet. Add a group under Flock to see them here at their own size.'
-          : 'No bars yet. Add one to see the birds go up on it.'}
+      <p className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pt-1 pb-3 text-[0.9rem] text-soft">
+        {planned === 0 ? (
+          <>
+            No birds yet.
+            <button type="button" className="button" onClick={addGroup}>
+              <Plus size={15} aria-hidden /> Add six hens
+            </button>
+            They stand here at their own size.
+          </>
+        ) : (
+          <>
+            No bars yet.
+            <button type="button" className="button" onClick={() => add('bar')}>
+              <Plus size={15} aria-hidden /> Put a bar in
+            </button>
+            The birds go up on it.
+          </>
+        )}
       </p>
     );
   }

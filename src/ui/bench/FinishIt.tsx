@@ -1,15 +1,16 @@
 'use client';
 import { Hammer } from 'lucide-react';
 import { useState } from 'react';
-import { edit, storeHere, useAssessment, useBench, usePlan } from '../store/bench';
+import { canBeFinished } from '@/core/edit/zones';
+import { edit, storeHere, useBench, usePlan, useWhole } from '../store/bench';
 
 /** Adds all that the coop still lacks, round what stands in it: one press, one undo. */
 export function FinishIt() {
   const plan = usePlan();
-  const { staves, planned } = useAssessment();
+  const { staves, planned } = useWhole();
   const [state, setState] = useState<'idle' | 'working' | 'nothing' | 'failed'>('idle');
   const isMissing = staves.some((s) => s.state === 'notEntered' && s.station !== 'brooder');
-  if (planned === 0 || plan.partition !== null || !isMissing) return null;
+  if (planned === 0 || !canBeFinished(plan) || !isMissing) return null;
   const finish = async (): Promise<void> => {
     const store = storeHere();
     setState('working');

@@ -1,6 +1,7 @@
 import type { Command, Face, View } from '@/core/drawing/shape';
 import { roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
-import type { Shell } from '@/core/model/schema';
+import { solidOf } from '@/core/geometry/solids';
+import type { Plan, Shell } from '@/core/model/schema';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */
 export interface Projection {
@@ -24,22 +25,58 @@ export interface Frame {
   readonly bottom: number;
 }
 
+/** How far a coop reaches past the inner faces of its walls on the page, m. */
+export interface Past {
+  readonly left: number;
+  readonly right: number;
+  readonly below: number;
+  readonly above: number;
+}
+
+const ITS_WALLS: Past = {
+  left: WALL_DRAWN_M,
+  right: WALL_DRAWN_M,
+  below: WALL_DRAWN_M,
+  above: WALL_DRAWN_M,
+};
+
+/** Its walls, and the boxes that hang outside them: for a frame that has no margins of its own. */
+export function pastWalls(view: View, plan: Pick<Plan, 'shell' | 'litter' | 'fixtures'>): Past {
+  const hung = plan.fixtures
+    .filter((f) => f.kind === 'nestBank' && f.hungOutside)
+    .map((f) => solidOf(f, plan));
+  const { lengthM, widthM } = plan.shell;
+  const most = (...past: readonly number[]): number => Math.max(WALL_DRAWN_M, ...past);
+  const x = [most(...hung.map((s) => -s.x0)), most(...hung.map((s) => s.x1 - lengthM))] as const;
+  const y = [most(...hung.map((s) => -s.y0)), most(...hung.map((s) => s.y1 - widthM))] as const;
+  const [left, right] = view === 'side' ? y : x;
+  return view === 'above'
+    ? { left, right, below: y[0], above: y[1] }
+    : { ...ITS_WALLS, left, right };
+}
+
 /**
  * The largest scale at which the coop fits a frame, centred in it.
  * @param frame  px: its size and the margins kept for sticks and labels
+ * @param past   what is drawn past the walls' inner faces
+ * @param most   pixels a metre at most: coops side by side are drawn at one scale
  */
-export function project(view: View, shell: Shell, frame: Frame): Projection {
+export function project(
+  view: View,
+  shell: Shell,
+  frame: Frame,
+  { past = ITS_WALLS, most = Infinity }: { readonly past?: Past; readonly most?: number } = {},
+): Projection {
   const { acrossM, upM } = roomOf(view, shell);
   const roomX = frame.width - frame.left - frame.right;
   const roomY = frame.height - frame.top - frame.bottom;
-  const scale = Math.max(
-    8,
-    Math.min(roomX / (acrossM + 2 * WALL_DRAWN_M), roomY / (upM + 2 * WALL_DRAWN_M)),
-  );
-  const x0 = frame.left + (roomX - acrossM * scale) / 2;
+  const wholeX = past.left + acrossM + past.right;
+  const wholeY = past.below + upM + past.above;
+  const scale = Math.max(8, Math.min(most, roomX / wholeX, roomY / wholeY));
+  const x0 = frame.left + (roomX - wholeX * scale) / 2 + past.left * scale;
   // a low, wide coop stands a little below the middle of the room left over
-  const spare = Math.max(0, roomY - (upM + 2 * WALL_DRAWN_M) * scale);
-  const y0 = frame.height - frame.bottom - WALL_DRAWN_M * scale - spare * 0.4;
+  const spare = Math.max(0, roomY - wholeY * scale);
+  const y0 = frame.height - frame.bottom - past.below * scale - spare * 0.4;
   return { view, scale, acrossM, upM, u: (m) => x0 + m * scale, v: (m) => y0 - m * scale };
 }
 

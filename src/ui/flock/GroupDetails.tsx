@@ -1,6 +1,8 @@
 'use client';
 import type { Group } from '@/core/model/schema';
+import { ruled } from '@/core/rules/rules.data';
 import { toldOn } from '@/core/stations/flock/flock';
+import { IF_COCK } from '@/text/choices.data';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -41,6 +43,7 @@ export function GroupDetails({ group, change }: { group: Group; change: ChangeGr
         />
         {group.raisedHere ? <Eggs group={group} change={change} /> : null}
         {group.sex === 'unsexed' ? <Sorting group={group} change={change} /> : null}
+        {group.sex === 'hen' ? <Sexed group={group} change={change} /> : null}
       </div>
       <OwnFigures group={group} change={change} />
       <OneBird group={group} />
@@ -93,6 +96,45 @@ function Eggs({ group, change }: { group: Group; change: ChangeGroup }) {
           ) : null}
         </div>
       ) : null}
+    </>
+  );
+}
+
+const IF_ONE = [{ id: 'open', name: 'not decided' }, ...IF_COCK] as const;
+
+/** Of chicks sold as hens one may be a cock: how likely, and what is done with him. */
+function Sexed({ group, change }: { group: Group; change: ChangeGroup }) {
+  const { figures } = useAssessment();
+  const chance = `flock.${group.id}.cockChance`;
+  if (!figures.get(chance)) return null;
+  return (
+    <>
+      <div>
+        <CountField
+          label="Told wrong, in a hundred"
+          value={Math.round((group.sexedWrong ?? ruled('flock.sexed.wrong')) * 100)}
+          least={0}
+          most={50}
+          commit={(n) =>
+            change('Told wrong', (g) => {
+              g.sexedWrong = n / 100;
+            })
+          }
+        />
+        <WorkingHost className="text-[0.82rem] text-soft">
+          one or more is a cock: <Figure id={chance} />
+        </WorkingHost>
+      </div>
+      <ChoiceField
+        label="If one is a cock"
+        value={group.ifCock ?? 'open'}
+        choices={IF_ONE}
+        commit={(v) =>
+          change('If one is a cock', (g) => {
+            g.ifCock = v === 'open' ? null : (v as 'leaves' | 'stays');
+          })
+        }
+      />
     </>
   );
 }

@@ -1,10 +1,10 @@
 'use client';
-import { ArrowLeft, Keyboard, Redo2, Undo2 } from 'lucide-react';
-import Link from 'next/link';
+import { Keyboard, Redo2, Undo2 } from 'lucide-react';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
+import { ToPlans } from '../PageHead';
 import { redo, undo, useBench, usePlan, useWhole } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
 import { changeUnits } from './changeUnits';
@@ -32,9 +32,7 @@ export function BenchHeader() {
         >
           Skip to the panel
         </a>
-        <Link href="/" className="icon-button" aria-label="All plans" title="All plans">
-          <ArrowLeft size={18} aria-hidden />
-        </Link>
+        <ToPlans />
         <div className="min-w-0 flex-1">
           <PlanName />
           <h1 className="text-[1.32rem] max-lg:text-[1.15rem]" data-sentence aria-live="polite">

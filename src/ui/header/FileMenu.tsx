@@ -1,12 +1,14 @@
 'use client';
-import { FileJson, Printer, Table2, TriangleAlert } from 'lucide-react';
+import { Columns2, FileJson, Printer, Signpost, Table2, TriangleAlert } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import * as Menu from 'radix-ui/dropdown-menu';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { planFile } from '@/formats/planFile';
+import { compareHref } from '../compare/columns';
 import { usePlan, useWhole, useWorked } from '../store/bench';
 import { saveNow } from '../store/saving';
 import { takeOut } from '../takeOut';
+import { takeStep } from '../tour/tour';
 
 /** What can be taken out of the plan, as a file or on paper. */
 export function FileMenu({ face }: { face: ReactNode }) {
@@ -26,10 +28,10 @@ export function FileMenu({ face }: { face: ReactNode }) {
     const { demandCsv } = await import('@/formats/demandCsv');
     takeOut(demandCsv(plan, whole));
   };
-  /** A page of paper shows what is stored. */
-  const page = async (name: string): Promise<void> => {
+  /** Another page shows what is stored. */
+  const page = async (address: string): Promise<void> => {
     await saveNow();
-    router.push(`/plans/${plan.id}/${name}`);
+    router.push(address);
   };
   return (
     <Menu.Root defaultOpen modal={false}>
@@ -60,13 +62,26 @@ export function FileMenu({ face }: { face: ReactNode }) {
           icon={<Printer size={16} aria-hidden />}
           name="Print the plan"
           note="on one page"
-          act={() => void page('print')}
+          act={() => void page(`/plans/${plan.id}/print`)}
         />
         <Item
           icon={<TriangleAlert size={16} aria-hidden />}
           name="Sheet of cautions"
           note="to print and pin up"
-          act={() => void page('cautions')}
+          act={() => void page(`/plans/${plan.id}/cautions`)}
+        />
+        <Menu.Separator className="my-1 border-line border-t" />
+        <Item
+          icon={<Columns2 size={16} aria-hidden />}
+          name="Side by side"
+          note="with a variant or another plan"
+          act={() => void page(compareHref([plan.id]))}
+        />
+        <Item
+          icon={<Signpost size={16} aria-hidden />}
+          name="The tour"
+          note="round this screen in five steps"
+          act={() => takeStep(0)}
         />
       </Menu.Content>
     </Menu.Root>

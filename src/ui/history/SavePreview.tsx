@@ -6,7 +6,7 @@ import { fail, issue, ok } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { sentenceText } from '@/text/sentence';
 import { Drawing } from '../bench/Drawing';
-import { project } from '../bench/projection';
+import { pastWalls, project } from '../bench/projection';
 import { TextField } from '../forms/fields';
 import { Differences } from '../header/Differences';
 import { edit, useBench, usePlan } from '../store/bench';
@@ -76,7 +76,9 @@ export function SavePreview({
         <Drawing
           plan={then.plan}
           birds={then.assessment.birds}
-          projection={project('front', then.plan.shell, FRAME)}
+          projection={project('front', then.plan.shell, FRAME, {
+            past: pastWalls('front', then.plan),
+          })}
         />
       </svg>
       <p className="font-title text-[1.05rem]" data-sentence>

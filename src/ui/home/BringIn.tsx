@@ -5,6 +5,7 @@ import * as Dialog from 'radix-ui/dialog';
 import { useRef, useState } from 'react';
 import { parsePlanText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';
+import { storeNew } from '../store/storeNew';
 
 /** Largest plan file read, bytes; the server takes no more either. */
 const MOST_BYTES = 1_000_000;
@@ -79,17 +80,12 @@ async function bringIn(file: File, go: (address: string) => void): Promise<reado
     const more = parsed.issues.length - lines.length;
     return more > 0 ? [...lines, `And ${more} more.`] : lines;
   }
-  try {
-    const response = await fetch('/api/plans', {
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(parsed.value),
-    });
-    if (!response.ok) return [`The server refused it (${response.status}). Try again.`];
-    const { id } = (await response.json()) as { id: string };
-    go(`/plans/${id}`);
+  const stored = await storeNew(parsed.value);
+  if (stored.ok) {
+    go(stored.href);
     return [];
-  } catch {
-    return ['The server does not answer. Start it again, then bring the file in once more.'];
   }
+  return stored.status === null
+    ? ['The server does not answer. Start it again, then bring the file in once more.']
+    : [`The server refused it (${stored.status}). Try again.`];
 }

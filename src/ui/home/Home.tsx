@@ -1,33 +1,47 @@
 'use client';
-import { Hammer } from 'lucide-react';
+import { Hammer, Ruler } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { issueLine } from '@/text/issues';
 import { takeNonce } from '../nonce';
 import { ThemeButton } from '../theme/ThemeButton';
+import { hasSeenTour, leaveTour } from '../tour/tour';
 import { Bin, type Binned, putBack } from './Bin';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
 import { PlanCard } from './PlanCard';
+
+/** Asked only where there is no plan yet. */
+const RoughQuestions = dynamic(() => import('../rough/RoughScreen').then((m) => m.RoughQuestions));
+
+/** Variants of one plan stand together, where the first of them stands. */
+const byFamily = <P extends { readonly family: string }>(plans: readonly P[]): P[] =>
+  [...new Set(plans.map((p) => p.family))].flatMap((f) => plans.filter((p) => p.family === f));
 
 /** The list of plans. */
 export function Home({
   plans,
   unreadable,
   bin = [],
+  on = '',
   nonce,
 }: {
-  plans: readonly { plan: Plan; on: string }[];
+  plans: readonly { plan: Plan; on: string; family: string }[];
   unreadable: readonly { id: string; issues: readonly Issue[] }[];
   bin?: readonly Binned[];
+  /** The day on which a first plan is begun, YYYY-MM-DD. */
+  on?: string;
   nonce: string;
 }) {
   takeNonce(nonce);
   const router = useRouter();
   const [removed, setRemoved] = useState<Pick<Plan, 'id' | 'name'> | null>(null);
+  const [isNew, setNew] = useState(false);
+  useEffect(() => setNew(!hasSeenTour()), []);
   const undo = async (): Promise<void> => {
     if (removed && (await putBack(removed.id))) setRemoved(null);
     router.refresh();
@@ -41,9 +55,14 @@ export function Home({
         </div>
         <div className="flex flex-wrap items-center gap-2">
           <ThemeButton />
-          <BringIn />
           <NewPlanDialog />
-          <Link href="/rough" className="button button-primary">
+          <Link href="/check" className="button">
+            <Ruler size={15} aria-hidden /> Check a coop
+          </Link>
+          <Link
+            href="/rough"
+            className="button button-primary max-sm:order-first max-sm:w-full max-sm:justify-center"
+          >
             <Hammer size={15} aria-hidden /> Rough it out
           </Link>
         </div>
@@ -61,20 +80,33 @@ export function Home({
         ) : null}
       </div>
       {plans.length === 0 ? (
-        <div className="py-20 text-center">
-          <p className="font-title text-[1.4rem]">No plans yet.</p>
-          <p className="mt-1 text-soft">
-            Answer three questions and see a whole fit-out at once. Or measure the inside of a coop
-            that stands, and start a plan of it.
-          </p>
-          <Link href="/rough" className="button button-primary mt-4">
-            <Hammer size={15} aria-hidden /> Rough it out
-          </Link>
+        <div className="mt-4 flex flex-col lg:h-[calc(100dvh-9.5rem)]">
+          <RoughQuestions
+            on={on}
+            head={(units) => (
+              <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
+                <p className="min-w-0 flex-1 text-soft">
+                  No plans yet. Answer three questions and see a whole coop, fitted out. Or{' '}
+                  <Link href="/check" className="text-chalk underline">
+                    measure up one that stands
+                  </Link>
+                  .
+                </p>
+                {units}
+              </div>
+            )}
+          />
         </div>
       ) : (
         <div className="mt-6 grid grid-cols-[repeat(auto-fill,minmax(320px,1fr))] gap-5">
-          {plans.map(({ plan, on }) => (
-            <PlanCard key={plan.id} plan={plan} on={on} removed={setRemoved} />
+          {byFamily(plans).map(({ plan, on, family }) => (
+            <PlanCard
+              key={plan.id}
+              plan={plan}
+              on={on}
+              removed={setRemoved}
+              kin={plans.filter((p) => p.family === family && p.plan !== plan).map((p) => p.plan)}
+            />
           ))}
         </div>
       )}
@@ -91,7 +123,32 @@ export function Home({
           </ul>
         </section>
       ))}
+      <div className="mt-6 flex flex-wrap items-center gap-3 border-line border-t pt-4">
+        <BringIn />
+      </div>
       <Bin plans={bin} />
+      {plans[0] && isNew ? (
+        <p className="mt-5 flex flex-wrap items-center gap-x-3 text-soft" data-tour-offered>
+          New here?
+          <Link
+            href={`/plans/${plans[0].plan.id}?tour`}
+            prefetch={false}
+            className="text-chalk underline"
+          >
+            See a plan with a tour of five steps
+          </Link>
+          <button
+            type="button"
+            className="text-chalk hover:underline max-lg:min-h-[44px]"
+            onClick={() => {
+              leaveTour();
+              setNew(false);
+            }}
+          >
+            No, thank you
+          </button>
+        </p>
+      ) : null}
     </main>
   );
 }

@@ -14,6 +14,7 @@ import { ANY_BREED_IDS, BREEDS } from '@/core/model/breeds.data';
 import { CLIMATES } from '@/core/model/climates.data';
 import { climateChoice } from '@/text/climates';
 import { Field } from '../forms/Field';
+import { storeNew } from '../store/storeNew';
 import { rememberUnits, unitsToBegin } from '../units';
 import { type Answers, answersSchema, BEGIN, planFrom, WHO_AND_WHERE } from './newPlanAnswers';
 
@@ -29,15 +30,9 @@ export function NewPlanForm() {
   const { errors, isSubmitting } = formState;
   const form = watch();
   const store = async (answers: Answers): Promise<void> => {
-    try {
-      const response = await fetch('/api/plans', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify(planFrom(answers, new Date())),
-      });
-      if (!response.ok) throw new Error(String(response.status));
-      router.push(`/plans/${((await response.json()) as { id: string }).id}`);
-    } catch {
+    const stored = await storeNew(planFrom(answers, new Date()));
+    if (stored.ok) router.push(stored.href);
+    else {
       setError('root', {
         message: 'The server does not answer, so nothing was stored. Start it and press again.',
       });

@@ -1,12 +1,13 @@
 'use client';
-import { Copy, Pencil, Trash2 } from 'lucide-react';
+import { Columns2, Copy, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useMemo, useState } from 'react';
 import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
-import { project } from '../bench/projection';
+import { pastWalls, project } from '../bench/projection';
+import { compareHref, MOST_COMPARED } from '../compare/columns';
 import { SentenceText } from '../figure/SentenceText';
 import { Figures } from '../figure/shown';
 import { WorkingHost } from '../figure/WorkingHost';
@@ -22,14 +23,17 @@ export function PlanCard({
   plan,
   on,
   removed,
+  kin = [],
 }: {
   plan: Plan;
   on: string;
+  /** Its variants, or what it is a variant of. */
+  kin?: readonly Plan[];
   /** Told when the plan has been laid in the bin. */
   removed: (plan: Plan) => void;
 }) {
   const assessment = useMemo(() => assess(plan, { on }), [plan, on]);
-  const projection = project('front', plan.shell, FRAME);
+  const projection = project('front', plan.shell, FRAME, { past: pastWalls('front', plan) });
   const short = assessment.sentence.kind === 'short';
   return (
     <Figures assessment={assessment} plan={plan}>
@@ -60,6 +64,18 @@ export function PlanCard({
               <SentenceText sentence={assessment.sentence} figureClass="relative font-semibold" />
             </p>
           </WorkingHost>
+          {kin.length > 0 ? (
+            <Link
+              href={compareHref([plan, ...kin].slice(0, MOST_COMPARED).map((p) => p.id))}
+              prefetch={false}
+              className="relative flex min-h-[24px] items-center gap-1.5 text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
+            >
+              <Columns2 size={14} aria-hidden />
+              {kin.length === 1
+                ? 'Compare with its variant'
+                : `Compare with its ${kin.length} variants`}
+            </Link>
+          ) : null}
           <Actions plan={plan} removed={removed} />
         </div>
       </article>

@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { parsePlan } from '@/core/edit/parse';
+import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
 
 const router = { push: jest.fn(), refresh: jest.fn() };
@@ -51,7 +52,11 @@ beforeEach(() => {
 
 const show = (ids: ('pell-garth' | 'tamar-flats' | 'osk-landing')[] = ['pell-garth']) =>
   render(
-    <Home plans={ids.map((id) => ({ plan: sample(id), on: DAY }))} unreadable={[]} nonce="" />,
+    <Home
+      plans={ids.map((id) => ({ plan: sample(id), on: DAY, family: id }))}
+      unreadable={[]}
+      nonce=""
+    />,
   );
 
 describe('the list of plans', () => {
@@ -73,9 +78,13 @@ describe('the list of plans', () => {
     );
   });
 
-  test('without plans it says how to begin', () => {
+  test('without plans it says how to begin', async () => {
     show([]);
-    expect(screen.getByText('No plans yet.')).toBeInTheDocument();
+    expect(await screen.findByLabelText('1. Who will live in it?')).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'measure up one that stands' })).toHaveAttribute(
+      'href',
+      '/check',
+    );
   });
 
   test('a stored plan that cannot be read is told of, with what is wrong', () => {
@@ -87,9 +96,32 @@ describe('the list of plans', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('This is not a plan file');
   });
 
+  test('variants of one plan stand together, and lead to their comparison', () => {
+    const [first, strange] = [sample('pell-garth'), sample('tamar-flats')];
+    const variant = { ...first, id: 'try', name: 'Pell Garth (copy)' };
+    const of = (plan: Plan, family: string) => ({ plan, on: DAY, family });
+    render(
+      <Home
+        plans={[of(first, first.id), of(strange, strange.id), of(variant, first.id)]}
+        unreadable={[]}
+        nonce=""
+      />,
+    );
+    expect(screen.getAllByRole('article').map((c) => c.getAttribute('data-plan'))).toEqual([
+      'pell-garth',
+      'try',
+      'tamar-flats',
+    ]);
+    expect(
+      screen
+        .getAllByRole('link', { name: 'Compare with its variant' })
+        .map((l) => l.getAttribute('href')),
+    ).toEqual(['/compare?plan=pell-garth&plan=try', '/compare?plan=try&plan=pell-garth']);
+  });
+
   test('a name with markup in it is text', () => {
     const plan = { ...sample('tamar-flats'), name: '<b>Bold</b> & "quoted"' };
-    render(<Home plans={[{ plan, on: DAY }]} unreadable={[]} nonce="" />);
+    render(<Home plans={[{ plan, on: DAY, family: plan.id }]} unreadable={[]} nonce="" />);
     expect(screen.getByRole('link', { name: '<b>Bold</b> & "quoted"' })).toBeInTheDocument();
     expect(document.querySelector('b')).toBeNull();
   });
@@ -230,7 +262,9 @@ describe('a new plan', () => {
     jest.spyOn(navigator, 'languages', 'get').mockReturnValue(['en-US']);
     const { user, toTheRoom } = await open();
     expect(screen.getByLabelText('Units')).toHaveValue('imperial');
-    expect(screen.getByText('wet upland (Jan 35 °F, Jul 55 °F)')).toBeInTheDocument();
+    expect(
+      within(screen.getByRole('dialog')).getByText('wet upland (Jan 35 °F, Jul 55 °F)'),
+    ).toBeInTheDocument();
     await user.selectOptions(screen.getByLabelText('Units'), 'metric');
     await toTheRoom();
     await user.keyboard('{Escape}');

@@ -1,5 +1,6 @@
 'use client';
 import * as Dialog from 'radix-ui/dialog';
+import { takeStep } from '../tour/tour';
 import { KEY_LINES } from './keys';
 import { setLetters, useKeys } from './useBenchKeys';
 
@@ -36,7 +37,19 @@ export function KeysDialog() {
               />
               Single letters act
             </label>
-            <Dialog.Close className="button">Close</Dialog.Close>
+            <span className="flex gap-2">
+              <button
+                type="button"
+                className="button"
+                onClick={() => {
+                  useKeys.setState({ open: false });
+                  takeStep(0);
+                }}
+              >
+                Take the tour
+              </button>
+              <Dialog.Close className="button">Close</Dialog.Close>
+            </span>
           </div>
         </Dialog.Content>
       </Dialog.Portal>

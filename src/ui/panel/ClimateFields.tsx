@@ -1,8 +1,7 @@
 'use client';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { shippedClimate } from '@/core/edit/place';
 import type { Outcome } from '@/core/kernel/outcome';
-import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { CLIMATES } from '@/core/model/climates.data';
 import type { Plan, PlanClimate } from '@/core/model/schema';
@@ -11,13 +10,13 @@ import { readNormals } from '@/formats/normals';
 import { changedText } from '@/text/changed';
 import { EXPOSURES } from '@/text/choices.data';
 import { climateChoice } from '@/text/climates';
-import { issueText } from '@/text/issues';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField } from '../forms/fields';
 import { MeasureField } from '../forms/MeasureField';
 import { degreesIn, heightIn } from '../forms/measures';
-import { edit, inView, say, useAssessment, usePlan } from '../store/bench';
+import { NormalsField } from '../forms/NormalsField';
+import { edit, inView, say, useAssessment, usePlan, withEngine } from '../store/bench';
 
 const NONE = 'none';
 const PASTED = 'pasted';
@@ -40,16 +39,19 @@ export function ClimateFields() {
   const choose = (id: string): Outcome<unknown> => {
     setPasting(id === PASTED);
     if (id === PASTED) return { ok: true, value: null };
-    const before = inView();
-    const done = edit('Climate', (d) => {
-      d.climate = id === NONE ? null : shippedClimate(id, d.climate);
-    });
-    const after = inView();
-    if (done.ok && before && after) {
+    let done: Outcome<unknown> = { ok: true, value: null };
+    // chosen before the core has come, it is done, and told of, when it has
+    withEngine(() => {
+      const before = inView();
+      done = edit('Climate', (d) => {
+        d.climate = id === NONE ? null : shippedClimate(id, d.climate);
+      });
+      const after = inView();
+      if (!done.ok || !before || !after) return;
       const text = changedText(before, after, units);
       setChanged(text);
       say(text);
-    }
+    });
     return done;
   };
   const change = (name: string, recipe: (c: PlanClimate) => void): Outcome<Plan> =>
@@ -126,7 +128,6 @@ export function ClimateFields() {
 
 /** Normals pasted from a spreadsheet: read as typed, told what was read, taken by a press. */
 function PasteNormals({ done }: { done: () => void }) {
-  const id = useId();
   const { units, climate } = usePlan();
   const [text, setText] = useState('');
   const read = text.trim() === '' ? null : readNormals(text, units);
@@ -147,47 +148,19 @@ function PasteNormals({ done }: { done: () => void }) {
   const known = monthsOf(climate);
   return (
     <div>
-      <label htmlFor={id} className="text-[0.82rem] text-soft">
-        Twelve months, pasted from a spreadsheet
-      </label>
-      <textarea
-        id={id}
-        rows={4}
-        spellCheck={false}
-        className="input figures py-1 text-[0.82rem]"
-        placeholder={
-          units === 'metric'
-            ? 'mean  min  max  humidity %  wind m/s  rain mm  rain days  sun h'
-            : 'mean °F  min  max  humidity %  wind mph  rain in  rain days  sun h'
-        }
-        value={text}
-        aria-invalid={read !== null && !read.ok}
-        aria-describedby={`${id}-said`}
-        onChange={(event) => setText(event.currentTarget.value)}
-      />
-      <p
-        id={`${id}-said`}
-        role={read && !read.ok ? 'alert' : undefined}
-        className={`text-[0.82rem] ${read && !read.ok ? 'text-oxide' : 'text-soft'}`}
-        data-reason
-      >
-        {read === null
-          ? known
+      <NormalsField
+        units={units}
+        text={text}
+        none={
+          known
             ? 'Paste others to replace those in use.'
             : 'Lows and highs are enough; typical figures fill in the rest.'
-          : read.ok
-            ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' Typical figures fill in the rest.' : ''}`
-            : read.issues.slice(0, 2).map(issueText).join(' ')}
-      </p>
+        }
+        change={setText}
+      />
       <button type="button" className="button mt-1" disabled={!read?.ok} onClick={take}>
         Use these normals
       </button>
     </div>
   );
 }
-
-const coldest = (months: readonly { minC: number; maxC: number }[], units: UnitSystem): string => {
-  const least = Math.min(...months.map((m) => m.minC));
-  const most = Math.max(...months.map((m) => m.maxC));
-  return `twelve months, from ${formatTemperature(least, units)} to ${formatTemperature(most, units)}`;
-};

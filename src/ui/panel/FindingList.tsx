@@ -1,9 +1,12 @@
 'use client';
 import type { Finding } from '@/core/kernel/finding';
+import type { Plan } from '@/core/model/schema';
 import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
 import { formatDay } from '@/text/format';
+import { type TradePiece, tradePieces } from '@/text/trade';
 import { Figure } from '../figure/Figure';
 import { afterMarks, marksOf } from '../figure/marks';
+import { TradeText } from '../figure/TradeText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { keepFocus } from '../keys/focus';
 import { Mark } from '../marks/Mark';
@@ -13,19 +16,47 @@ import { doPickedRemedy } from './useRemedies';
 
 /** Findings, worst first; pressed, one shows where it lies on the drawing. */
 export function FindingList({ findings }: { findings: readonly Finding[] }) {
+  const plan = usePlan();
   if (findings.length === 0) return null;
+  const words = wordsOf(findings, plan);
   return (
     <ul className="flex flex-col gap-2.5" data-letters>
       {findings.map((f) => (
         <li key={f.key}>
-          <FindingCard finding={f} />
+          <FindingCard finding={f} words={words.get(f.key) ?? []} />
         </li>
       ))}
     </ul>
   );
 }
 
-function FindingCard({ finding }: { finding: Finding }) {
+/** The words of each finding in pieces: a word of the trade is explained in the first that has it. */
+function wordsOf(
+  findings: readonly Finding[],
+  plan: Plan,
+): ReadonlyMap<string, readonly (readonly TradePiece[])[]> {
+  const told = new Set<string>();
+  return new Map(
+    findings.map((f) => [
+      f.key,
+      findingPieces(f, plan).map((piece) =>
+        piece.kind === 'words' ? tradePieces(piece.text, told) : [],
+      ),
+    ]),
+  );
+}
+
+/** A piece of text without what stands with the number before it. */
+const withoutMarks = (pieces: readonly TradePiece[]): TradePiece[] =>
+  pieces.map((p, i) => (i === 0 && p.kind === 'text' ? { ...p, text: afterMarks(p.text) } : p));
+
+function FindingCard({
+  finding,
+  words,
+}: {
+  finding: Finding;
+  words: readonly (readonly TradePiece[])[];
+}) {
   const plan = usePlan();
   const picked = useBench((s) => s.pickedFinding === finding.key);
   const { on } = useAssessment();
@@ -64,8 +95,8 @@ function FindingCard({ finding }: { finding: Finding }) {
             if (piece.kind === 'words') {
               const before = pieces[i - 1];
               const told = before?.kind === 'number' && finding.numbers[before.name];
-              const text = told ? afterMarks(piece.text) : piece.text;
-              return <span key={piece.text}>{text}</span>;
+              const own = words[i] ?? [];
+              return <TradeText key={piece.text} pieces={told ? withoutMarks(own) : own} />;
             }
             if (piece.kind === 'fixtures') {
               return (

@@ -3,7 +3,7 @@ import type { StationId } from '@/core/kernel/finding';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { useAssessment } from '../store/bench';
+import { goTo, useAssessment } from '../store/bench';
 
 /** Needed against there, with the day that sets it. */
 export function NeededThere({ station }: { station: StationId }) {
@@ -12,7 +12,16 @@ export function NeededThere({ station }: { station: StationId }) {
   if (station === 'flock') return <FlockCounts plannedOn={plannedOn} />;
   if (!figures.get(`${station}.needed`) || !figures.get(`${station}.have`)) {
     return stave?.state === 'notApplicable' && CARRYING.has(station) ? (
-      <p className="text-soft">{NOBODY[station]}</p>
+      <p className="text-soft">
+        {NOBODY[station]}{' '}
+        <button
+          type="button"
+          className="text-chalk hover:underline max-lg:min-h-[44px]"
+          onClick={() => goTo('flock')}
+        >
+          To the flock
+        </button>
+      </p>
     ) : null;
   }
   return (

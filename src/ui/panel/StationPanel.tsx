@@ -24,6 +24,7 @@ import {
   NestOpeningDays,
   ReachFields,
   RoostDetails,
+  RoughMeasures,
   ShellDetails,
   WaterFields,
 } from './parts';
@@ -55,6 +56,7 @@ const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
 /** The station in view: needed against there, its worst finding and what it lacks, its fixtures, the rest, the schools, the cautions. */
 export function StationPanel() {
   const station = useBench((s) => s.station);
+  const hasRough = useBench((s) => (s.plan?.roughly.length ?? 0) > 0 && s.worked);
   const { findings } = useAssessment();
   const own = findings.filter((f) => f.station === station);
   // the worst, and what a station that carries too few lacks: the number above is not left without its reason
@@ -72,6 +74,7 @@ export function StationPanel() {
     >
       <Heading station={station} />
       <NeededThere station={station} />
+      {hasRough ? <RoughMeasures station={station} /> : null}
       <FindingList findings={first} />
       <LoadGuard>
         <Fixtures station={station} />
@@ -174,6 +177,7 @@ function Cautions({ station }: { station: StationId }) {
       <button
         type="button"
         className="mt-1.5 mr-4 text-chalk hover:underline max-lg:min-h-[44px]"
+        data-open-rules
         onClick={openHouseRules}
       >
         House rules

@@ -18,6 +18,7 @@ export const RoostDetails = dynamic(() => all().then((m) => m.RoostDetails));
 export const BarDetails = dynamic(() => all().then((m) => m.BarDetails));
 export const NestDetails = dynamic(() => all().then((m) => m.NestDetails));
 export const NestOpeningDays = dynamic(() => all().then((m) => m.NestOpeningDays));
+export const RoughMeasures = dynamic(() => all().then((m) => m.RoughMeasures));
 export const SchoolList = dynamic(() => all().then((m) => m.SchoolList));
 
 /** How long a page has stood open before the rest of it is fetched, ms. */

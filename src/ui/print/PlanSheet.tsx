@@ -8,7 +8,7 @@ import { measureRows } from '@/text/measures';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Drawing } from '../bench/Drawing';
-import { project } from '../bench/projection';
+import { pastWalls, project } from '../bench/projection';
 import { Mark } from '../marks/Mark';
 import { SheetBar } from './SheetBar';
 
@@ -52,7 +52,11 @@ export function PlanSheet({ plan, assessment: a }: { plan: Plan; assessment: Ass
               role="img"
               aria-label={`${plan.name}, ${name.toLowerCase()}`}
             >
-              <Drawing plan={plan} birds={a.birds} projection={project(view, shell, FRAME)} />
+              <Drawing
+                plan={plan}
+                birds={a.birds}
+                projection={project(view, shell, FRAME, { past: pastWalls(view, plan) })}
+              />
             </svg>
             <figcaption className="border-line border-t px-2 py-0.5 text-soft">{name}</figcaption>
           </figure>

@@ -1,12 +1,12 @@
 'use client';
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import type { View } from '@/core/drawing/shape';
 import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { Choices } from '@/core/layout/fitOut';
 import type { RoughJson } from '@/formats/roughJson';
 import { STATION_NAMES } from '@/text/stations';
 import { Drawing } from '../bench/Drawing';
-import { project } from '../bench/projection';
+import { pastWalls, project } from '../bench/projection';
 
 type Made = Extract<RoughJson, { kind: 'fits' }>;
 
@@ -48,7 +48,7 @@ export function FitOut({
                 <Drawing
                   plan={plan}
                   birds={made.birds}
-                  projection={project(view, plan.shell, FRAME)}
+                  projection={project(view, plan.shell, FRAME, { past: pastWalls(view, plan) })}
                   picked={shown}
                 />
               </svg>
@@ -72,44 +72,67 @@ export function FitOut({
               </button>
             ) : null}
           </div>
-          <ol className="mt-1 min-h-0 flex-1 overflow-y-auto pr-1 text-[0.9rem]" data-why>
-            {made.why.map((line) => (
-              <li
-                key={line.text}
-                className="border-line border-t py-1.5"
-                onPointerEnter={() => setShown(line.fixtures[0] ?? null)}
-                onPointerLeave={() => setShown(null)}
-              >
-                <p>
-                  <span className="caption mr-1.5">
-                    {STATION_NAMES[line.station as keyof typeof STATION_NAMES]}:
-                  </span>{' '}
-                  {line.text}
-                </p>
-                {line.rule ? (
-                  <p className="text-[0.8rem] text-soft">By the rule: {line.rule}.</p>
-                ) : null}
-                {line.instead.length > 0 ? (
-                  <div className="mt-1 flex flex-wrap items-center gap-1">
-                    <span className="text-[0.8rem] text-soft">Instead:</span>
-                    {line.instead.map((other) => (
-                      <button
-                        key={other.text}
-                        type="button"
-                        className="border border-line bg-raised px-1.5 text-[0.82rem] text-chalk hover:border-chalk max-lg:min-h-[44px]"
-                        onClick={() => choose(other.choices)}
-                      >
-                        {other.text}
-                      </button>
-                    ))}
-                  </div>
-                ) : null}
-              </li>
+          <div className="mt-1 min-h-0 flex-1 overflow-y-auto pr-1 text-[0.9rem]" data-why>
+            {partsOf(made.why).map(({ heading, lines }) => (
+              <Fragment key={heading}>
+                {heading === null ? null : <h4 className="mt-3 mb-1 font-semibold">{heading}</h4>}
+                <ol>
+                  {lines.map((line) => (
+                    <li
+                      key={line.text}
+                      className="border-line border-t py-1.5"
+                      onPointerEnter={() => setShown(line.fixtures[0] ?? null)}
+                      onPointerLeave={() => setShown(null)}
+                    >
+                      <p>
+                        {line.fixtures.length === 0 ? (
+                          <span className="caption mr-1.5">{stationOf(line)}:</span>
+                        ) : (
+                          <button
+                            type="button"
+                            className="caption mr-1.5 hover:text-chalk"
+                            title="Show it on the drawings"
+                            aria-pressed={shown === line.fixtures[0]}
+                            onFocus={() => setShown(line.fixtures[0] ?? null)}
+                            onClick={() => setShown(line.fixtures[0] ?? null)}
+                          >
+                            {stationOf(line)}:
+                          </button>
+                        )}{' '}
+                        {line.text}
+                      </p>
+                      {line.rule ? (
+                        <details className="text-[0.8rem] text-soft">
+                          <summary className="w-fit hover:text-chalk max-lg:py-3">
+                            By the rule: {line.rule}
+                          </summary>
+                          <p className="pl-3">{line.ruleWhy} Another can be chosen on the bench.</p>
+                        </details>
+                      ) : null}
+                      {line.instead.length > 0 ? (
+                        <div className="mt-1 flex flex-wrap items-center gap-1">
+                          <span className="text-[0.8rem] text-soft">Instead:</span>
+                          {line.instead.map((other) => (
+                            <button
+                              key={other.text}
+                              type="button"
+                              className="border border-line bg-raised px-1.5 text-[0.82rem] text-chalk hover:border-chalk max-lg:min-h-[44px]"
+                              onClick={() => choose(other.choices)}
+                            >
+                              {other.text}
+                            </button>
+                          ))}
+                        </div>
+                      ) : null}
+                    </li>
+                  ))}
+                </ol>
+              </Fragment>
             ))}
-          </ol>
+          </div>
           {made.findings.length > 0 ? (
             <details className="border-line border-t pt-1.5 text-[0.88rem]">
-              <summary className="text-soft max-lg:min-h-[44px]">
+              <summary className="text-soft max-lg:py-2.5">
                 Still to think of: {made.findings.length}
               </summary>
               <ul className="max-h-40 overflow-y-auto">
@@ -126,6 +149,25 @@ export function FitOut({
     </div>
   );
 }
+
+interface WhyPart {
+  readonly heading: string | null;
+  readonly lines: Made['why'];
+}
+
+/** The decisions of one zone, and after a heading those of the other. */
+function partsOf(why: Made['why']): WhyPart[] {
+  const at = why.findIndex((line) => line.heading);
+  return at < 0
+    ? [{ heading: null, lines: why }]
+    : [
+        { heading: null, lines: why.slice(0, at) },
+        { heading: why[at]?.text ?? null, lines: why.slice(at + 1) },
+      ];
+}
+
+const stationOf = ({ station }: Made['why'][number]): string =>
+  STATION_NAMES[station as keyof typeof STATION_NAMES];
 
 /** Where the birds do not fit: what runs out, how many fit, and the room that holds them all. */
 export function Miss({

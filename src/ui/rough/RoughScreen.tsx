@@ -1,37 +1,60 @@
 'use client';
-import { ArrowLeft } from 'lucide-react';
-import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useMemo, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import type { Choices } from '@/core/layout/fitOut';
 import { climateById } from '@/core/weather/climate';
 import type { RoughAsk } from '@/formats/roughAsk';
+import { climateOf, type WeatherAnswer } from '@/formats/weatherAnswer';
 import { readFlock } from '@/text/flockWords';
+import { UnitsButton } from '../forms/UnitsButton';
 import { takeNonce } from '../nonce';
-import { ThemeButton } from '../theme/ThemeButton';
-import { rememberUnits, unitsToBegin } from '../units';
+import { PageHead } from '../PageHead';
+import { storeNew } from '../store/storeNew';
+import { unitsToBegin } from '../units';
 import { FitOut, Miss } from './FitOut';
 import { useRough } from './useRough';
 import { WeatherQuestion } from './WeatherQuestion';
 import { readSides, sidesOf, type Where, WhereQuestion } from './WhereQuestion';
 import { WhoQuestion } from './WhoQuestion';
 
-/** Three questions on one screen, and a whole fit-out beside them as soon as the first is answered. */
+/** The three questions as a page of their own. */
 export function RoughScreen({ nonce, on }: { nonce: string; on: string }) {
   takeNonce(nonce);
+  const main = useRef<HTMLElement>(null);
+  // who came by keys or mouse types at once; on a phone no keyboard comes up before it is asked for
+  useEffect(() => {
+    if (window.matchMedia?.('(pointer: fine)').matches)
+      main.current?.querySelector('input')?.focus();
+  }, []);
+  return (
+    <main ref={main} className="mx-auto flex max-w-[1280px] flex-col px-5 py-3 lg:h-dvh">
+      <RoughQuestions on={on} head={(units) => <PageHead title="Rough it out">{units}</PageHead>} />
+    </main>
+  );
+}
+
+/** Three questions on one screen, and a whole fit-out beside them as soon as the first is answered. */
+export function RoughQuestions({
+  on,
+  head,
+}: {
+  on: string;
+  /** What stands above them, with the button that changes the units. */
+  head: (units: ReactNode) => ReactNode;
+}) {
   const router = useRouter();
   const [text, setText] = useState('');
   const [where, setWhere] = useState<Where>({
     kind: null,
     sides: sidesOf('shed', 'metric'),
   });
-  const [climate, setClimate] = useState<string | null>(null);
+  const [climate, setClimate] = useState<WeatherAnswer>(null);
   const [units, setUnits] = useState<UnitSystem>('metric');
   const [choices, setChoices] = useState<Choices>({});
   const [failed, setFailed] = useState(false);
   useEffect(() => setUnits(unitsToBegin()), []);
-  const south = (climate === null ? null : (climateById(climate)?.latitudeDeg ?? 0)) ?? 0;
+  const south = typeof climate === 'string' ? (climateById(climate)?.latitudeDeg ?? 0) : 0;
   const flock = useMemo(() => readFlock(text, on, south < 0), [text, on, south]);
   const ask = askOf(
     { text, where, climate, units, choices },
@@ -44,10 +67,8 @@ export function RoughScreen({ nonce, on }: { nonce: string; on: string }) {
       setChoices({});
       set(value);
     };
-  const changeUnits = (): void => {
-    const other = units === 'metric' ? 'imperial' : 'metric';
+  const changeUnits = (other: UnitSystem): void => {
     setUnits(other);
-    rememberUnits(other);
     if (where.kind !== null) setWhere({ ...where, sides: sidesOf(where.kind, other) });
     setChoices({});
   };
@@ -55,36 +76,13 @@ export function RoughScreen({ nonce, on }: { nonce: string; on: string }) {
   const canStart = made?.kind === 'fits' && state.kind === 'done';
   const start = async (): Promise<void> => {
     if (made?.kind !== 'fits') return;
-    setFailed(false);
-    try {
-      const response = await fetch('/api/plans', {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ ...made.plan, id: crypto.randomUUID(), name: nameOf(text) }),
-      });
-      if (!response.ok) throw new Error(String(response.status));
-      router.push(`/plans/${((await response.json()) as { id: string }).id}`);
-    } catch {
-      setFailed(true);
-    }
+    const stored = await storeNew({ ...made.plan, id: crypto.randomUUID(), name: nameOf(text) });
+    setFailed(!stored.ok);
+    if (stored.ok) router.push(stored.href);
   };
   return (
-    <main className="mx-auto flex max-w-[1280px] flex-col px-5 py-3 lg:h-dvh">
-      <header className="flex items-center gap-3 border-ink border-b-2 pb-2">
-        <Link href="/" className="icon-button" aria-label="All plans" title="All plans">
-          <ArrowLeft size={18} aria-hidden />
-        </Link>
-        <h1 className="min-w-0 flex-1 text-[1.5rem] leading-none">Rough it out</h1>
-        <button
-          type="button"
-          className="button"
-          aria-label={`Units: ${units}. Change`}
-          onClick={changeUnits}
-        >
-          {units === 'metric' ? 'm, kg' : 'ft, lb'}
-        </button>
-        <ThemeButton />
-      </header>
+    <>
+      {head(<UnitsButton units={units} change={changeUnits} />)}
       <div className="grid min-h-0 flex-1 gap-5 pt-3 lg:grid-cols-[330px_minmax(0,1fr)]">
         <form
           className="flex min-h-0 flex-col gap-4 overflow-y-auto pr-1 lg:pb-2"
@@ -94,9 +92,9 @@ export function RoughScreen({ nonce, on }: { nonce: string; on: string }) {
           }}
           aria-label="Three questions"
         >
-          <WhoQuestion text={text} flock={flock} change={anew(setText)} />
+          <WhoQuestion number={1} text={text} flock={flock} change={anew(setText)} />
           <WhereQuestion where={where} units={units} change={anew(setWhere)} />
-          <WeatherQuestion climate={climate} units={units} change={anew(setClimate)} />
+          <WeatherQuestion number={3} climate={climate} units={units} change={anew(setClimate)} />
           <div className="mt-auto">
             <button
               type="submit"
@@ -135,7 +133,7 @@ export function RoughScreen({ nonce, on }: { nonce: string; on: string }) {
           )}
         </section>
       </div>
-    </main>
+    </>
   );
 }
 
@@ -163,7 +161,7 @@ function askOf(
   }: {
     text: string;
     where: Where;
-    climate: string | null;
+    climate: WeatherAnswer;
     units: UnitSystem;
     choices: Choices;
   },
@@ -171,6 +169,8 @@ function askOf(
 ): (RoughAsk & { readonly choices: Choices }) | null {
   if (!isRead) return null;
   const timeZone = Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC';
+  // months that cannot be read yet are told of beside them, and not sent
+  if (!climateOf(climate, units).ok) return null;
   const said = { birds: text, climate, units, name: nameOf(text), timeZone, choices };
   if (where.kind === null) return { ...said, space: null };
   const read = readSides(where.sides, units);

@@ -4,7 +4,12 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { CLIMATES } from '@/core/model/climates.data';
 import { type KnownWeather, nearestClimate, weatherOf } from '@/core/weather/nearest';
+import type { WeatherAnswer } from '@/formats/weatherAnswer';
 import { climateChoice } from '@/text/climates';
+import { NormalsField } from '../forms/NormalsField';
+import { Select } from '../forms/Select';
+
+const PASTED = 'pasted';
 
 /** Means of the coldest month to choose from, and of the warmest, °C. */
 const COLDEST = [-20, -10, 0, 5, 10, 20] as const;
@@ -12,16 +17,20 @@ const WARMEST = [12, 16, 20, 24, 28, 34] as const;
 
 /** What the weather is like: a climate by its name, or the one nearest to what a keeper knows of it. */
 export function WeatherQuestion({
+  number = null,
   climate,
   units,
   change,
 }: {
-  climate: string | null;
+  /** Its place among the questions, where they are numbered. */
+  number?: number | null;
+  climate: WeatherAnswer;
   units: UnitSystem;
-  change: (climate: string | null) => void;
+  change: (climate: WeatherAnswer) => void;
 }) {
   const id = useId();
   const [typed, setKnown] = useState<KnownWeather>({ coldestC: 0, warmestC: 20, wet: true });
+  const pasted = typeof climate === 'object' && climate !== null ? climate.normals : null;
   // a climate chosen by its name says what its months are
   const named = CLIMATES.find((c) => c.id === climate);
   const known = named && nearestClimate(typed).id !== climate ? weatherOf(named) : typed;
@@ -30,16 +39,30 @@ export function WeatherQuestion({
     setKnown(next);
     change(nearestClimate(next).id);
   };
+  /** The list with a value that it may not have, in order. */
+  const degrees = (all: readonly number[], value: number) =>
+    [...new Set([...all, value])]
+      .sort((a, b) => a - b)
+      .map((c) => ({ id: String(c), name: `about ${formatTemperature(c, units)}` }));
   return (
     <section>
       <label htmlFor={id} className="font-title text-[1.1rem]">
-        3. What is the weather like?
+        {number === null ? '' : `${number}. `}
+        What is the weather like?
       </label>
       <select
         id={id}
         className="input mt-1"
-        value={climate ?? ''}
-        onChange={(e) => change(e.target.value === '' ? null : e.target.value)}
+        value={pasted === null ? (named?.id ?? '') : PASTED}
+        onChange={(e) =>
+          change(
+            e.target.value === ''
+              ? null
+              : e.target.value === PASTED
+                ? { normals: '' }
+                : e.target.value,
+          )
+        }
       >
         <option value="">I will say later</option>
         {CLIMATES.map((c) => (
@@ -47,21 +70,32 @@ export function WeatherQuestion({
             {climateChoice(c, units)}
           </option>
         ))}
+        <option value={PASTED}>my own normals, pasted</option>
       </select>
-      <div className="mt-1.5 flex flex-wrap items-end gap-2 text-[0.88rem]">
-        <Pick
+      {pasted === null ? null : (
+        <div className="mt-1.5">
+          <NormalsField
+            units={units}
+            text={pasted}
+            none="Lows and highs are enough; typical figures fill in the rest."
+            change={(normals) => change({ normals })}
+          />
+        </div>
+      )}
+      <div
+        className={`mt-1.5 flex flex-wrap items-end gap-2 text-[0.88rem] ${pasted === null ? '' : 'hidden'}`}
+      >
+        <Select
           label="Coldest month"
-          value={known.coldestC}
-          all={withValue(COLDEST, known.coldestC)}
-          units={units}
-          change={(coldestC) => know({ coldestC })}
+          value={String(known.coldestC)}
+          options={degrees(COLDEST, known.coldestC)}
+          change={(c) => know({ coldestC: Number(c) })}
         />
-        <Pick
+        <Select
           label="Warmest month"
-          value={known.warmestC}
-          all={withValue(WARMEST, known.warmestC)}
-          units={units}
-          change={(warmestC) => know({ warmestC })}
+          value={String(known.warmestC)}
+          options={degrees(WARMEST, known.warmestC)}
+          change={(c) => know({ warmestC: Number(c) })}
         />
         <label className="flex min-h-[34px] items-center gap-1.5 max-lg:min-h-[44px]">
           <input
@@ -73,44 +107,5 @@ export function WeatherQuestion({
         </label>
       </div>
     </section>
-  );
-}
-
-/** The list with a value that it may not have, in order. */
-const withValue = (all: readonly number[], value: number): readonly number[] =>
-  all.includes(value) ? all : [...all, value].sort((a, b) => a - b);
-
-function Pick({
-  label,
-  value,
-  all,
-  units,
-  change,
-}: {
-  label: string;
-  value: number;
-  all: readonly number[];
-  units: UnitSystem;
-  change: (value: number) => void;
-}) {
-  const id = useId();
-  return (
-    <div className="min-w-0 flex-1">
-      <label htmlFor={id} className="block text-[0.82rem] text-soft">
-        {label}
-      </label>
-      <select
-        id={id}
-        className="input"
-        value={value}
-        onChange={(e) => change(Number(e.target.value))}
-      >
-        {all.map((c) => (
-          <option key={c} value={c}>
-            about {formatTemperature(c, units)}
-          </option>
-        ))}
-      </select>
-    </div>
   );
 }

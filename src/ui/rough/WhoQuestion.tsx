@@ -2,15 +2,19 @@
 import { Minus, Plus, X } from 'lucide-react';
 import { useId } from 'react';
 import { issue } from '@/core/kernel/outcome';
+import { BREEDS } from '@/core/model/breeds.data';
 import { type ReadFlock, withCount } from '@/text/flockWords';
 import { issueText } from '@/text/issues';
 
 /** Who lives there, in the keeper's own words; what was read stands beneath, to be put right. */
 export function WhoQuestion({
+  number = null,
   text,
   flock,
   change,
 }: {
+  /** Its place among the questions, where they are numbered. */
+  number?: number | null;
   text: string;
   flock: ReadFlock;
   change: (text: string) => void;
@@ -21,7 +25,8 @@ export function WhoQuestion({
   return (
     <section>
       <label htmlFor={id} className="font-title text-[1.1rem]">
-        1. Who will live in it?
+        {number === null ? '' : `${number}. `}
+        Who will live in it?
       </label>
       <input
         id={id}
@@ -33,6 +38,22 @@ export function WhoQuestion({
         autoComplete="off"
         maxLength={500}
       />
+      <select
+        className="mt-1 w-full cursor-pointer border-0 bg-transparent text-[0.88rem] text-chalk max-lg:min-h-[44px]"
+        aria-label="Or add six of a breed from the list"
+        value=""
+        onChange={(e) => {
+          const more = `6 ${e.target.value}`;
+          if (e.target.value !== '') change(text.trim() === '' ? more : `${text}, ${more}`);
+        }}
+      >
+        <option value="">or add six of a breed from the list</option>
+        {BREEDS.map((b) => (
+          <option key={b.id} value={plainName(b.name)}>
+            {b.name}
+          </option>
+        ))}
+      </select>
       <ul id={`${id}-read`} className="mt-2 flex flex-col gap-1" aria-label="Read as">
         {flock.birds.map((b, i) => {
           const name = birdsName(b);
@@ -86,6 +107,9 @@ export function WhoQuestion({
     </section>
   );
 }
+
+/** A breed as it is read again from words. */
+const plainName = (name: string): string => name.replace(/, any breed$/, '');
 
 /** What a chip calls its birds: "Sussex", "Cock, any breed", "Medium chicks, any breed". */
 function birdsName({ breedName, sex, anyBreed }: ReadFlock['birds'][number]): string {

@@ -2,6 +2,7 @@
 import type { Plan } from '@/core/model/schema';
 import { type BenchStore, openPlan, storeHere, useBench } from './bench';
 import { joinUnsaved, meet, type Stored, settleClash } from './meeting';
+import { storeNew } from './storeNew';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
 import { hearOthers, tellOthers } from './windows';
 
@@ -254,11 +255,6 @@ export async function endClash(keep: 'here' | 'there'): Promise<void> {
 export async function keepMineAsCopy(): Promise<string | null> {
   const { plan } = useBench.getState();
   if (!plan) return null;
-  const response = await fetch('/api/plans', {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(plan),
-  });
-  if (!response.ok) return null;
-  return `/plans/${((await response.json()) as { id: string }).id}`;
+  const stored = await storeNew(plan);
+  return stored.ok ? stored.href : null;
 }

@@ -9,11 +9,12 @@ export const dynamic = 'force-dynamic';
 export const GET = handle('/api/plans', async () => {
   const { plans } = await listPlans();
   return Response.json(
-    plans.map(({ plan, revision, savedAt }) => ({
+    plans.map(({ plan, revision, savedAt, family }) => ({
       id: plan.id,
       name: plan.name,
       revision,
       savedAt,
+      family,
     })),
   );
 });

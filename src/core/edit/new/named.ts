@@ -20,6 +20,7 @@ const STEMS: Readonly<Record<Kind, readonly [string, string]>> = {
   board: ['board', 'Droppings board'],
   ledge: ['ledge', 'Ledge'],
   ceiling: ['ceiling', 'Mesh ceiling'],
+  obstacle: ['obstacle', 'Obstacle'],
 };
 
 export function named<K extends Kind>(plan: Plan, kind: K) {

@@ -24,6 +24,7 @@ const chicks = (count: number, parts: Partial<Group> = {}): Group =>
     hatchedOn: '2027-04-15',
     arrivesOn: '2027-06-14',
     raisedHere: true,
+    ifCock: 'leaves',
     ...parts,
   });
 const brooderOf = (parts: Partial<Brooder>, group: Group = chicks(10)): Plan =>

@@ -95,7 +95,16 @@ export const FLOCK_WORKINGS = workings({
       ratio: { unit: 'hens', formula: 'hens / cocks' },
     },
   }),
+  'flock.cockChance': working({
+    result: 'chance',
+    lines: {
+      wrong: { unit: 'ratio', given: 'keepers' },
+      chicks: { unit: 'chicks', given: 'entered' },
+      chance: { unit: 'share', formula: '1 - (1 - wrong)^chicks' },
+    },
+  }),
   'flock.count': plainSpec('birds', 'found'),
+  'flock.chicks': plainSpec('chicks', 'entered'),
   'limits.birds': plainSpec('birds', 'entered'),
   'limits.metres': plainSpec('m', 'entered'),
   'climate.design': plainSpec('celsius', 'found'),

@@ -6,6 +6,7 @@ import { ruled } from '../../rules/rules.data';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { FLOCK_WORKINGS as W } from './flock.working';
+import { sexedWrong } from './sexing';
 
 /** One cock to eight to twelve hens; told where it is far off. Source: keepers. */
 export const HENS_PER_COCK = { least: 8, most: 12, farBelow: 6, farAbove: 18 } as const;
@@ -19,6 +20,7 @@ export function keepingRules(s: Sheet, ctx: StationContext): void {
   if (!ctx.plan.fills.allFlock) mixedAges(s, ctx.flock);
   ducksWithHens(s, ctx.flock);
   unsorted(s, ctx.flock);
+  sexedWrong(s, ctx);
   limits(s, ctx);
 }
 

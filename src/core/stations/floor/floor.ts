@@ -60,7 +60,10 @@ export const floorStation: CarryingStation = {
 /** Floor that birds can use, worked anew only where something that stands on it is another. */
 const usableIn = (ctx: StationContext): number => {
   const { plan, of } = ctx;
-  const standing = [of('nestBank'), of('feeder'), of('drinker'), of('dustBath'), of('board')];
+  const standing = [
+    ...[of('nestBank'), of('feeder'), of('drinker'), of('dustBath'), of('board')],
+    of('obstacle'),
+  ];
   return ctx.kept('floor.usable', [plan.shell, plan.zone, plan.litter, ...standing], () =>
     usableFloorM2(plan),
   );
@@ -235,6 +238,7 @@ const STANDING: ReadonlySet<Fixture['kind']> = new Set([
   'drinker',
   'dustBath',
   'board',
+  'obstacle',
 ]);
 
 const roundAbove = (f: Fixture): boolean =>

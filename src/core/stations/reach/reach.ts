@@ -28,7 +28,7 @@ const headroomOf = ({ keeper }: Plan): number => keeper.statureM + ruled('reach.
 export const reachMapOf = (ctx: StationContext): ReachMap | null => {
   const { plan, of } = ctx;
   const [doors, hatches] = [of('door'), of('hatch')];
-  const inTheWay = [of('nestBank'), of('dustBath'), of('bar'), of('board')];
+  const inTheWay = [of('nestBank'), of('dustBath'), of('bar'), of('board'), of('obstacle')];
   const reads = [plan.shell, plan.zone, plan.keeper, plan.litter, doors, hatches, ...inTheWay];
   return ctx.kept('reach.map', reads, () => {
     if (doors.length + hatches.length === 0) return null;

@@ -140,6 +140,7 @@ export function descentsIn(ctx: StationContext): Descent[] {
     of('dustBath'),
     of('feeder'),
     of('drinker'),
+    of('obstacle'),
     plan.shell,
     plan.litter,
   ];
@@ -157,6 +158,7 @@ const obstaclesOf = (plan: Plan): Solid[] =>
       (f) =>
         (f.kind === 'nestBank' ||
           f.kind === 'dustBath' ||
+          f.kind === 'obstacle' ||
           f.kind === 'feeder' ||
           f.kind === 'drinker') &&
         !inRun(f),

@@ -12,6 +12,7 @@ import { ruled } from '../../rules/rules.data';
 import { airOpenings } from '../air/air';
 import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
+import { builtByOthers } from './bought';
 import { dustBath, shutIn } from './dustBath';
 import { outsideShell } from './outside';
 import { SHELL_WORKINGS as W } from './shell.working';
@@ -37,6 +38,7 @@ export const shellStation: Station = {
     }
     clashes(s, ctx);
     foot(s, plan);
+    builtByOthers(s, plan, animalsOf(plan));
     s.explain(() => mesh(s, plan));
     const floor = schoolFor(ctx, 'floor.area');
     const runs = [
@@ -83,6 +85,10 @@ const SMALLEST: readonly Animal[] = ['mouse', 'snake'];
 /** Animals that live here; with none said, fox and rat. */
 export const animalsOf = ({ site }: Pick<Plan, 'site'>): readonly Animal[] =>
   site.animals ?? ['fox', 'rat'];
+
+/** The mesh that keeps out all animals that live here. @example meshFor({ site: { ...plan.site, animals: ['mouse'] } }) // 'mesh6' */
+export const meshFor = (plan: Pick<Plan, 'site'>): 'mesh6' | 'mesh13' =>
+  SMALLEST.some((a) => animalsOf(plan).includes(a)) ? 'mesh6' : 'mesh13';
 
 function meshOf(s: Sheet, plan: Plan, o: AirOpening): void {
   const most = ruled('mesh.aperture');

@@ -6,8 +6,10 @@ import { animalsOf } from '@/core/stations/shell/shell';
 import { ANIMAL_NAMES, PLACES, SIDES } from '@/text/choices.data';
 import { edit, usePlan } from '../../store/bench';
 import { AtTheBench } from './AtTheBench';
+import { BoughtPart } from './BoughtPart';
 import { FigureList, Part } from './FigureList';
 import { FixtureRows } from './FixtureRows';
+import { ObstacleRows } from './ObstacleRows';
 import { WindowRows } from './openings';
 import { GRID, PartitionPart } from './PartitionPart';
 import { MESH, RUN, SITE } from './run.specs';
@@ -77,6 +79,8 @@ export function ShellDetails() {
         <WindowRows />
         <FigureList rows={MESH} />
       </Part>
+      <ObstacleRows />
+      <BoughtPart />
       <AtTheBench station="shell" />
       <PartitionPart />
       <Part title="Foot, storage and site">

@@ -10,4 +10,5 @@ export { FeedFields, WaterFields } from './FeedFields';
 export { LitterPanel } from './LitterPanel';
 export { NestDetails, NestOpeningDays } from './NestDetails';
 export { ReachFields } from './ReachFields';
+export { RoughMeasures } from './RoughMeasures';
 export { ShellDetails } from './ShellDetails';

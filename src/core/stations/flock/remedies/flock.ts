@@ -1,6 +1,10 @@
+import { freeNumber } from '../../../edit/freeNumber';
+import type { Finding } from '../../../kernel/finding';
 import { dayNumber, isoDay } from '../../../kernel/units/day';
-import type { Plan } from '../../../model/schema';
+import { PLAN_LIMITS } from '../../../model/limits';
+import type { Group, Plan } from '../../../model/schema';
 import type { Proposer, Proposers } from '../../../proposals/remedy';
+import { ruled } from '../../../rules/rules.data';
 
 /** Cocks show themselves by fourteen weeks. */
 const SORT_AT_DAYS = 98;
@@ -21,6 +25,44 @@ const sortCocks: Proposer = (_, { plan }) => {
           const from = g.hatchedOn ?? g.arrivesOn;
           g.sorted = { on: isoDay(dayNumber(from) + SORT_AT_DAYS), cocksKept: 0 };
         }
+      },
+    },
+  ];
+};
+
+/** A finding about a group has it in its key. */
+const isAbout = ({ key }: Finding, { id }: Group): boolean => key.split('|').includes(id);
+
+/** A cock among chicks sold as hens leaves once he can be told. */
+const cockLeaves: Proposer = (finding) => [
+  {
+    code: 'flock.cockLeaves',
+    fixtures: [],
+    numbers: { weeks: { value: ruled('flock.sexed.told') / 7, unit: 'weeks' } },
+    change: (draft) => {
+      const own = draft.flock.find((g) => isAbout(finding, g));
+      if (own) own.ifCock = 'leaves';
+    },
+  },
+];
+
+/** One of the chicks is counted as the cock that he may be: his bar, his floor and his door are planned for. */
+const cockStays: Proposer = (finding, { plan }) => {
+  const group = plan.flock.find((g) => isAbout(finding, g));
+  if (!group || group.count < 2 || plan.limits.cocksAllowed === 0) return [];
+  const id = `cock-${freeNumber('cock', plan.flock)}`;
+  return [
+    {
+      code: 'flock.cockStays',
+      fixtures: [],
+      numbers: {},
+      change: (draft) => {
+        const own = draft.flock.find((g) => g.id === group.id);
+        if (!own) return;
+        own.count -= 1;
+        own.ifCock = 'stays';
+        const name = `${own.name}, cock`.slice(0, PLAN_LIMITS.name);
+        draft.flock.push({ ...own, id, name, sex: 'cock', count: 1, figures: {} });
       },
     },
   ];
@@ -83,6 +125,7 @@ const keepCocks: Proposer = (finding, { plan }) => {
 export const FLOCK_REMEDIES: Proposers = {
   'flock.feed.mixed': [allFlock],
   'flock.cocks.tooMany': [keepCocks],
+  'flock.cock.maybe': [cockLeaves, cockStays],
   'flock.cocks.undecided': [sortCocks],
   'flock.limit.housing': [sizeForShutIn],
 };

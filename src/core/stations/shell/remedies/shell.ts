@@ -106,6 +106,25 @@ const enlargeBath: Proposer = (finding, { plan }) => {
 };
 
 export const SHELL_REMEDIES: Proposers = {
+  'shell.mesh.stapled': [
+    planning('shell.battens', (d) => {
+      d.shell.meshFixedBy = 'battens';
+    }),
+  ],
+  'shell.boards.thin': [
+    planning(
+      'shell.boardOver',
+      (d) => {
+        d.shell.boardM = up(d, ruled('shell.board.least'));
+      },
+      (_, { plan }) => ({ thick: metres(up(plan, ruled('shell.board.least'))) }),
+    ),
+  ],
+  'shell.floor.mesh': [
+    planning('shell.boardFloor', (d) => {
+      d.shell.floorBuild = 'boards';
+    }),
+  ],
   'shell.opening.unmeshed': [meshed],
   'shell.opening.netting': [meshed],
   'shell.opening.wideMesh': [meshed, fineMesh],

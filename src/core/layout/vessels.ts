@@ -1,0 +1,107 @@
+import { birdSize } from '../birds/size';
+import { freeNumber } from '../edit/freeNumber';
+import { isWalkedInto } from '../geometry/walls';
+import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
+import { fixtureOf } from '../model/fixtures.schema';
+import { litterEndM } from '../model/litter';
+import type { Drinker, Feeder, Plan } from '../model/schema';
+import { ruled } from '../rules/rules.data';
+import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
+import type { Ground } from './ground';
+
+/** Feeders and drinkers for all birds, wherever they stand. */
+export const vesselsOf = (ground: Ground, pairs: boolean): (Feeder | Drinker)[] => [
+  ...feeders(ground, pairs),
+  ...drinkers(ground, pairs),
+];
+
+/** So much more is held than must be, so that a rounding never decides. */
+const SPARE = 1.03;
+
+/** Wall feeders with ports: sealed from rats, and little floor taken. */
+function feeders(ground: Ground, pairs: boolean): Feeder[] {
+  const { plan, sizes, flock, up } = ground;
+  const peak = flock.peaks.coopFeedKg?.value ?? 0;
+  const litres =
+    (peak * plan.fills.feedDays * ruled('feed.waste.port') * SPARE) / ruled('feed.density.pellets');
+  const per = Math.min(...flock.lots.map((lot) => lot.class.perPort));
+  const ports = Math.ceil(sizes.birds / Math.max(1, per) - 1e-9);
+  const most = mostVesselL(plan.units);
+  const n = Math.max(
+    pairs && sizes.birds >= ruled('feed.two.birds') ? 2 : 1,
+    Math.ceil(litres / most - 1e-9),
+    Math.ceil(ports / MOST_PORTS - 1e-9),
+  );
+  const wanted = birdSize(sizes.smallestKg).backM;
+  return Array.from({ length: n }, (_, i) =>
+    fixtureOf({
+      id: `feeder-${freeNumber('feeder', plan.fixtures) + i}`,
+      kind: 'feeder',
+      name: n === 1 ? 'Feeder' : `Feeder ${i + 1}`,
+      type: 'port',
+      x: 0,
+      y: 0,
+      rimZ: rimZ(ground, wanted, FEEDER_KINDS.port.onWall),
+      diameterM: up(litres / n > 20 ? 0.3 : 0.2),
+      lengthM: up(0.6),
+      heightM: tallM(ground, 0.6),
+      hung: false,
+      onWall: true,
+      outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
+      capacityL: Math.min(most, vesselUp(Math.max(5, litres / n), plan.units)),
+      fillFrom: filled(plan),
+    }),
+  );
+}
+
+/** A can as tall as that, or as the roof allows, m. */
+const tallM = ({ plan, down, up }: Ground, m: number): number =>
+  Math.max(0.2, Math.min(up(m), down(plan.shell.roof.lowM - plan.litter.depthM - 0.05)));
+
+/** What hangs on the wall of a coop that nobody walks into is filled through it. */
+const filled = (plan: Plan): 'inside' | 'outside' => (isWalkedInto(plan) ? 'inside' : 'outside');
+
+/** More ports than this do not go round a can. */
+const MOST_PORTS = 8;
+
+/** Cups on a line; for ducks, which cannot drink from them, round founts over a tray. */
+function drinkers(ground: Ground, pairs: boolean): Drinker[] {
+  const { plan, sizes, flock, up } = ground;
+  const litres = (flock.peaks.coopWaterL?.value ?? 0) * plan.fills.waterDays * SPARE;
+  const most = mostVesselL(plan.units);
+  const type = sizes.ducks ? 'fount' : 'cup';
+  const cups = Math.ceil(sizes.birds / ruled('water.cup') - 1e-9);
+  const rim = sizes.birds * ruled('water.round') * 1.4;
+  const n = Math.max(
+    pairs && sizes.birds >= ruled('feed.two.birds') ? 2 : 1,
+    Math.ceil(litres / most - 1e-9),
+    sizes.ducks ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9) : Math.ceil(cups / MOST_PORTS - 1e-9),
+  );
+  const wanted = birdSize(sizes.smallestKg).backM;
+  const { onWall } = DRINKER_KINDS[type];
+  return Array.from({ length: n }, (_, i) =>
+    fixtureOf({
+      id: `drinker-${freeNumber('drinker', plan.fixtures) + i}`,
+      kind: 'drinker',
+      name: n === 1 ? 'Drinker' : `Drinker ${i + 1}`,
+      type,
+      x: 0,
+      y: 0,
+      rimZ: rimZ(ground, wanted, onWall),
+      diameterM: up(sizes.ducks ? Math.max(0.3, rim / n / Math.PI) : 0.2),
+      lengthM: up(0.6),
+      heightM: tallM(ground, 0.4),
+      hung: false,
+      onWall,
+      outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),
+      capacityL: vesselUp(Math.max(2, litres / n), plan.units),
+      fillFrom: type === 'cup' ? filled(plan) : 'inside',
+    }),
+  );
+}
+
+/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
+const rimZ = ({ plan, near }: Ground, wantedM: number, onWall: boolean): number => {
+  const start = plan.litter.depthM;
+  return near(onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start);
+};

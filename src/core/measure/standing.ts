@@ -1,0 +1,309 @@
+import { named } from '../edit/new/named';
+import { meetInPlan } from '../geometry/forms';
+import { freeSpot } from '../geometry/freeRoom';
+import { boxesPerTier, solidOf } from '../geometry/solids';
+import { freeAlong, mm, OPPOSITE, wallLength } from '../geometry/walls';
+import { bareOf, type RoughAnswers } from '../layout/answers';
+import { type PlaceKindId, placeKind } from '../layout/places.data';
+import { fixtureOf } from '../model/fixtures.schema';
+import type { Fixture, NestBank, Plan, Roughly, Side } from '../model/schema';
+import { type Band, isRough, stacked } from './bands';
+import type { RoomMeasure, ThingChoices, ThingKind } from './things.data';
+
+/** A thing that stands in a coop, as it was measured. */
+export type Thing<K extends ThingKind = ThingKind> = {
+  readonly [T in K]: {
+    readonly kind: T;
+    readonly bands: Readonly<Record<string, Band>>;
+    readonly choices: ThingChoices[T];
+  };
+}[K];
+
+/** A coop as it was measured where it stands. */
+export interface Measured {
+  readonly room: Readonly<Record<RoomMeasure, Band>>;
+  readonly things: readonly Thing[];
+  readonly place: PlaceKindId;
+  readonly soldFor: number | null;
+  readonly meshFixedBy: Plan['shell']['meshFixedBy'];
+  readonly boardM: number | null;
+  readonly floorBuild: Plan['shell']['floorBuild'];
+}
+
+/**
+ * The plan of a coop that stands. What was not measured goes where there is room: an opening in the middle of its
+ * wall, a feeder on free floor. What was measured by eye is noted, with between what it may be.
+ * @param who  birds, climate, name and units, as they are asked for a coop that is still to be built
+ */
+export function planOfStanding(who: Omit<RoughAnswers, 'space'>, measured: Measured): Plan {
+  const { room, place } = measured;
+  const row = placeKind(place);
+  const bare = bareOf(
+    { ...who, space: null },
+    {
+      lengthM: room.length.atM,
+      widthM: room.width.atM,
+      roof: roofOver(room.front.atM, room.rear.atM),
+      floorAboveGroundM: row.floorAboveGroundM,
+      wallBuild: row.wallBuild,
+      floorBuild: measured.floorBuild,
+    },
+  );
+  const start: Plan = {
+    ...bare,
+    climate:
+      row.inside && bare.climate !== null
+        ? { ...bare.climate, exposure: 'courtyard' }
+        : bare.climate,
+    soldFor: measured.soldFor,
+    litter: { ...bare.litter, depthM: room.litter.atM },
+    shell: { ...bare.shell, meshFixedBy: measured.meshFixedBy, boardM: measured.boardM },
+    roughly: roughRoom(room),
+  };
+  return inOrder(measured.things).reduce((plan, thing) => stood(plan, thing, room.litter), start);
+}
+
+/** In the order of the plan's fixtures: what stands on the floor comes last, and goes where the others leave room. */
+export const inOrder = <T extends { readonly kind: ThingKind }>(things: readonly T[]): T[] =>
+  [...things].sort((a, b) => LATE.indexOf(a.kind) - LATE.indexOf(b.kind));
+const LATE: readonly ThingKind[] = ['feeder', 'drinker'];
+
+/** A roof that falls to the lower wall; flat where both are as high. */
+const roofOver = (frontM: number, rearM: number): Plan['shell']['roof'] =>
+  frontM === rearM
+    ? { kind: 'flat', lowM: frontM, highM: frontM }
+    : {
+        kind: 'mono',
+        lowM: Math.min(frontM, rearM),
+        highM: Math.max(frontM, rearM),
+        highSide: frontM > rearM ? 'front' : 'rear',
+      };
+
+function roughRoom(room: Measured['room']): Roughly[] {
+  const isFlat = room.front.atM === room.rear.atM;
+  const [low, high] =
+    room.front.atM < room.rear.atM ? [room.front, room.rear] : [room.rear, room.front];
+  return [
+    ...noted(null, 'lengthM', room.length),
+    ...noted(null, 'widthM', room.width),
+    ...noted(null, 'depthM', room.litter),
+    ...noted(null, 'highM', high),
+    ...(isFlat ? [] : noted(null, 'lowM', low)),
+  ];
+}
+
+/** A measure that was taken by eye, as the plan keeps it. */
+const noted = (fixture: string | null, key: Roughly['key'], band: Band): Roughly[] =>
+  isRough(band) ? [{ fixture, key, atM: band.atM, fromM: band.fromM, toM: band.toM }] : [];
+
+/** The plan with one thing more in it. */
+function stood(plan: Plan, thing: Thing, litter: Band): Plan {
+  const { fixture, rough } = made(plan, thing, litter);
+  return {
+    ...plan,
+    fixtures: [...plan.fixtures, fixture],
+    roughly: [
+      ...plan.roughly,
+      ...Object.entries(rough).flatMap(([key, band]) =>
+        noted(fixture.id, key as Roughly['key'], band),
+      ),
+    ],
+  };
+}
+
+interface Made {
+  readonly fixture: Fixture;
+  readonly rough: Partial<Record<Roughly['key'], Band>>;
+}
+
+function made(plan: Plan, thing: Thing, litter: Band): Made {
+  switch (thing.kind) {
+    case 'bar':
+      return barOf(plan, thing, litter);
+    case 'nests':
+      return bankOf(plan, thing, litter);
+    case 'popDoor':
+    case 'door':
+    case 'opening':
+      return holeOf(plan, thing);
+    case 'feeder':
+    case 'drinker':
+      return vesselOf(plan, thing);
+    case 'obstacle':
+      return obstacleOf(plan, thing);
+  }
+}
+
+/** A measure of a thing. @throws Error where it was not asked for: our own table */
+function bandOf(thing: Thing, id: string): Band {
+  const band = thing.bands[id];
+  if (!band) throw new Error(`no ${id} of a ${thing.kind}`);
+  return band;
+}
+
+/** So far before the rear wall, and never past the front one: the nearer, the larger its own place. */
+const before = (wallM: number, { atM, fromM, toM }: Band): Band => {
+  const at = (m: number): number => mm(Math.max(0, wallM - m));
+  return { atM: at(atM), fromM: at(toM), toM: at(fromM) };
+};
+
+function barOf(plan: Plan, thing: Thing<'bar'>, litter: Band): Made {
+  const { lengthM, widthM } = plan.shell;
+  const length = bandOf(thing, 'length');
+  const z = stacked(bandOf(thing, 'height'), litter);
+  const y = before(widthM, bandOf(thing, 'behind'));
+  const across = bandOf(thing, 'across').atM;
+  const isRound = thing.choices.shape === 'round';
+  const fixture = fixtureOf({
+    ...named(plan, 'bar'),
+    axis: 'x',
+    x: mm(Math.max(0, (lengthM - length.atM) / 2)),
+    y: y.atM,
+    z: mm(z.atM),
+    lengthM: length.atM,
+    section: {
+      shape: thing.choices.shape,
+      widthM: across,
+      heightM: isRound ? across : Math.min(across, FLAT_M),
+    },
+    // a bar as long as the coop rests on both walls
+    wallToWall: length.atM >= lengthM - 0.02,
+    use: 'sleeping',
+  });
+  return { fixture, rough: { lengthM: length, z: roundly(z), y } };
+}
+
+/** A flat bar is so thick where nobody has measured it, m (assumption). */
+const FLAT_M = 0.038;
+
+const roundly = ({ atM, fromM, toM }: Band): Band => ({
+  atM: mm(atM),
+  fromM: mm(fromM),
+  toM: mm(toM),
+});
+
+function bankOf(plan: Plan, thing: Thing<'nests'>, litter: Band): Made {
+  const lip = roundly(stacked(bandOf(thing, 'lip'), litter));
+  const [wide, deep, high] = ['wide', 'deep', 'high'].map((id) => bandOf(thing, id)) as [
+    Band,
+    Band,
+    Band,
+  ];
+  const { boxes, wall, outside } = thing.choices;
+  const bank = fixtureOf({
+    ...named(plan, 'nestBank'),
+    x: 0,
+    y: 0,
+    lipZ: lip.atM,
+    boxes,
+    rows: 1,
+    boxW: wide.atM,
+    boxD: deep.atM,
+    boxH: high.atM,
+    faces: OPPOSITE[wall],
+    hungOutside: outside,
+    collect: outside ? 'lid' : 'inside',
+  });
+  return {
+    fixture: alongWall(plan, bank, wall),
+    rough: { lipZ: lip, boxW: wide, boxD: deep, boxH: high },
+  };
+}
+
+/** A bank with its back to a wall, or hung through it, where nothing else stands: the middle first. */
+function alongWall(plan: Plan, bank: NestBank, wall: Side): NestBank {
+  const { lengthM, widthM } = plan.shell;
+  const room = Math.max(0, wallLength(plan, wall) - boxesPerTier(bank) * bank.boxW);
+  const inside = bank.hungOutside ? 0 : bank.boxD;
+  const at = (along: number): NestBank =>
+    wall === 'front' || wall === 'rear'
+      ? { ...bank, x: mm(along), y: mm(wall === 'front' ? inside - bank.boxD : widthM - inside) }
+      : { ...bank, y: mm(along), x: mm(wall === 'left' ? inside - bank.boxD : lengthM - inside) };
+  const others = plan.fixtures.filter((f) => f.kind === 'nestBank' || f.kind === 'obstacle');
+  const isClear = (b: NestBank): boolean =>
+    others.every((o) => !meetInPlan(solidOf(o, plan), solidOf(b, plan)));
+  for (let off = 0; off <= room / 2 + 1e-9; off += 0.05) {
+    const place = [at(room / 2 - off), at(room / 2 + off)].find(isClear);
+    if (place) return place;
+  }
+  return at(room / 2);
+}
+
+function holeOf(plan: Plan, thing: Thing<'popDoor' | 'door' | 'opening'>): Made {
+  const [wide, high, sill] = ['wide', 'high', 'sill'].map((id) => bandOf(thing, id)) as [
+    Band,
+    Band,
+    Band,
+  ];
+  const { wall } = thing.choices;
+  const hole = { widthM: wide.atM, heightM: high.atM, sillZ: sill.atM };
+  const middle = Math.max(0, (wallLength(plan, wall) - wide.atM) / 2);
+  const place = { ...hole, wall, alongM: freeAlong(plan, wall, hole) ?? mm(middle) };
+  const kind =
+    thing.kind === 'opening'
+      ? 'vent'
+      : thing.kind === 'popDoor'
+        ? 'popDoor'
+        : thing.choices.walkedIn
+          ? 'door'
+          : 'hatch';
+  const { id, name } = named(plan, kind);
+  const fixture = fixtureOf({
+    kind,
+    id,
+    name,
+    ...place,
+    ...(thing.kind === 'opening' ? { cover: thing.choices.cover, opens: thing.choices.opens } : {}),
+  } as Parameters<typeof fixtureOf<'vent'>>[0]);
+  return { fixture, rough: { widthM: wide, heightM: high, sillZ: sill } };
+}
+
+/** A can or trough on free floor, its rim where birds of the plan reach it: how high it hangs is soon changed. */
+function vesselOf(plan: Plan, thing: Thing<'feeder' | 'drinker'>): Made {
+  const across = bandOf(thing, 'across');
+  const isTrough = thing.choices.type === 'trough';
+  const { id, name } = named(plan, thing.kind);
+  const fixture = fixtureOf({
+    kind: thing.kind,
+    id,
+    name,
+    type: thing.choices.type,
+    x: mm(plan.shell.lengthM / 2),
+    y: mm(plan.shell.widthM / 4),
+    rimZ: mm(plan.litter.depthM + RIM_M),
+    diameterM: isTrough ? TROUGH_M : across.atM,
+    lengthM: isTrough ? across.atM : 0.6,
+    heightM: 0.35,
+    hung: thing.kind === 'feeder' && thing.choices.type === 'tube',
+  } as Parameters<typeof fixtureOf<'feeder'>>[0]);
+  const corner = solidOf(fixture, plan);
+  const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
+  const spot = freeSpot(plan, null, {
+    id,
+    at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
+  });
+  return {
+    fixture: spot ? { ...fixture, x: mm(spot.x + offX), y: mm(spot.y + offY) } : fixture,
+    rough: { [isTrough ? 'lengthM' : 'diameterM']: across },
+  };
+}
+
+/** A rim over the litter, and a trough across, where nobody has measured them, m (assumption). */
+const RIM_M = 0.2;
+const TROUGH_M = 0.15;
+
+function obstacleOf(plan: Plan, thing: Thing<'obstacle'>): Made {
+  const [left, front, long, deep, high] = ['left', 'front', 'long', 'deep', 'high'].map((id) =>
+    bandOf(thing, id),
+  ) as [Band, Band, Band, Band, Band];
+  const fixture = fixtureOf({
+    ...named(plan, 'obstacle'),
+    what: thing.choices.what,
+    x: left.atM,
+    y: front.atM,
+    lengthM: long.atM,
+    depthM: deep.atM,
+    heightM: high.atM,
+  });
+  return { fixture, rough: { x: left, y: front, lengthM: long, depthM: deep, heightM: high } };
+}
