@@ -27,6 +27,7 @@ const ROOMS = {
     ...['birds', 'carrying', 'edit', 'proposals'],
   ],
   compare: ['kernel', 'model', 'edit'],
+  placing: ['kernel', 'model', 'rules', 'geometry', 'birds'],
   drawing: ['kernel', 'model', 'rules', 'geometry', 'stations'],
   layout: [
     ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
@@ -43,7 +44,7 @@ const room = (from, to) => ({
     // a fit-out is tried by the judge itself
     pathNot: [from, ...to]
       .map((t) => `^src/core/${t}/`)
-      .concat(from === 'layout' ? '^src/core/((judge|assess)\\.ts$|remedies/)' : [])
+      .concat(from === 'layout' ? '^src/core/((judge|assess|staves)\\.ts$|remedies/)' : [])
       .concat(from === 'measure' ? '^src/core/(judge|staves)\\.ts$' : []),
   },
 });

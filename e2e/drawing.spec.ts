@@ -11,7 +11,7 @@ test.describe('the drawing is to scale', () => {
       const parsed = parsePlanText((await takeOut(page)).text);
       if (!parsed.ok) throw new Error('the file cannot be read');
       const { birds, figures } = assess(parsed.value, { on: DAY });
-      for (const view of ['Front', 'Side', 'Above']) {
+      for (const view of ['Front', 'Right', 'Rear', 'Left', 'Above']) {
         await page.getByRole('radio', { name: view }).click();
         const scale = Number(await page.locator('svg[data-scale]').getAttribute('data-scale'));
         const drawn = await page.locator('[data-bird]').evaluateAll((all) =>

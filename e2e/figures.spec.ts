@@ -56,7 +56,7 @@ for (const [id, units] of [
       for (let n = await page.getByText('Compare rules').count(); n > 0; n--)
         await page.getByText('Compare rules').first().click();
       const whole = station === 'flock' || station === 'brooder';
-      for (const view of whole ? [null] : ['Front', 'Side', 'Above']) {
+      for (const view of whole ? [null] : ['Front', 'Right', 'Rear', 'Left', 'Above']) {
         if (view) await page.getByRole('radio', { name: view, exact: true }).click();
         const shown = await shownFigures(page);
         for (const { id: figureId, text, bare } of shown) {

@@ -44,7 +44,7 @@ test('what is pressed before the page answers, and before its core has come, is 
   letThrough();
   await expect(page.locator('[data-ready]')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Units: imperial' })).toBeVisible();
-  await expect(page.locator('svg[data-view="side"]')).toBeVisible();
+  await expect(page.locator('svg[data-view="right"]')).toBeVisible();
   await saved(page);
   const undo = page.getByRole('button', { name: 'Undo' });
   await undo.click();

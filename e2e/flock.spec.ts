@@ -50,7 +50,7 @@ test('a breed is found by what one types, drawn to scale beside the present one,
   const input = page.getByPlaceholder(/class, egg colour/);
   await input.fill('blue ameraucana');
   await expect(page.locator('[data-breed]')).toHaveCount(1);
-  const compared = page.locator('[data-compared] path:first-child');
+  const compared = page.locator('[data-compared] > g:first-child');
   await expect(compared).toHaveCount(2);
   const [shown, now] = await compared.evaluateAll((all) =>
     all.map((e) => (e as SVGGraphicsElement).getBBox().width),

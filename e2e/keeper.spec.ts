@@ -265,7 +265,7 @@ test('a fixture is moved, nudged and removed by keyboard on the drawing', async 
   for (let i = 0; i < 3; i++) await page.keyboard.press('Control+z');
   await expect(row.getByLabel(/^From the left wall/)).toHaveValue('90 cm');
   await page.keyboard.press('v');
-  await expect(page.getByRole('radio', { name: 'Side' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'Right' })).toBeChecked();
   await saved(page);
 });
 

@@ -6,7 +6,7 @@ import { decisionText } from '@/text/decisions';
 import { findingTitle } from '@/text/findings';
 import { sentenceText } from '@/text/sentence';
 import { MADE } from './docTable';
-import { drawingSvg } from './drawingSvg';
+import { drawingSvg } from './drawing/drawingSvg';
 import { askedOf, type RoughAsk, roughAskSchema } from './roughAsk';
 
 /** The day on which the page's coops are roughed out. */

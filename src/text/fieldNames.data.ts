@@ -145,6 +145,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   apronM: ['apron', 'length'],
   meshFixedBy: ['mesh held by', 'words'],
   boardM: ['thinnest board', 'length'],
+  studsM: ['studs, middle to middle', 'length'],
   what: ['what it is', 'words'],
   fixture: ['thing', 'text'],
   key: ['measure', 'words'],

@@ -116,7 +116,7 @@ describe('the panel', () => {
     expect(plan()?.fixtures.some((f) => f.id === 'bar-1')).toBe(false);
     expect(useBench.getState().past.map((s) => s.name)).toEqual([
       'Add Bar 3',
-      'Add Bar 3 4',
+      'Add Bar 4',
       'Remove Rear bar',
     ]);
   });

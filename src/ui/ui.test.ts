@@ -1,9 +1,10 @@
-import type { Aspect } from '@/core/drawing/birds';
+import { type BirdLook, USUAL_HEN } from '@/core/drawing/birds/look';
+import { birdExtent } from '@/core/drawing/birds/silhouettes';
 import { faceOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import { bank, sample } from '@/core/tests/plans';
 import { pageRect, pastWalls, project } from './bench/projection';
-import { silhouettePath } from './bench/silhouette';
+import { birdOnPage } from './bench/silhouette';
 import { railOf, todayAt } from './staves/rail';
 
 const frame = { width: 800, height: 600, left: 100, right: 50, top: 20, bottom: 60 };
@@ -13,7 +14,7 @@ describe('metres to pixels', () => {
   const { shell } = sample('pell-garth');
 
   test('one scale both ways, the coop within its frame', () => {
-    for (const view of ['front', 'side', 'above'] as const) {
+    for (const view of ['front', 'right', 'above'] as const) {
       const p = project(view, shell, frame);
       expect(p.u(1) - p.u(0)).toBeCloseTo(p.scale, 9);
       expect(p.v(0) - p.v(1)).toBeCloseTo(p.scale, 9);
@@ -36,7 +37,7 @@ describe('metres to pixels', () => {
       const past = pastWalls('above', plan);
       expect([edge, past[edge]]).toEqual([edge, expect.closeTo(0.4, 9)]);
       const r = pageRect(
-        faceOf(solidOf(hung, plan), 'above'),
+        faceOf(solidOf(hung, plan), 'above', shell),
         project('above', shell, frame, { past }),
       );
       expect(r.x).toBeGreaterThanOrEqual(frame.left - 1e-9);
@@ -47,38 +48,42 @@ describe('metres to pixels', () => {
   });
 
   test('a solid shows its breadth and height in front, its depth from the side, both from above', () => {
-    const sides = (view: 'front' | 'side' | 'above') => {
+    const sides = (view: 'front' | 'right' | 'above') => {
       const p = project(view, shell, frame);
-      const r = pageRect(faceOf(solid, view), p);
+      const r = pageRect(faceOf(solid, view, shell), p);
       return [r.width / p.scale, r.height / p.scale];
     };
     expect(sides('front')).toEqual([expect.closeTo(1, 9), expect.closeTo(0.05, 9)]);
-    expect(sides('side')).toEqual([expect.closeTo(0.7, 9), expect.closeTo(0.05, 9)]);
+    expect(sides('right')).toEqual([expect.closeTo(0.7, 9), expect.closeTo(0.05, 9)]);
     expect(sides('above')).toEqual([expect.closeTo(1, 9), expect.closeTo(0.7, 9)]);
   });
 });
 
-describe('a silhouette', () => {
+describe('a bird on the page', () => {
   const rect = { x: 100, y: 50, width: 40, height: 90 };
-  const points = (aspect: Aspect, turned: boolean) =>
-    [...silhouettePath(aspect, rect, turned).matchAll(/-?\d+\.\d+/g)].map((m) => Number(m[0]));
+  const looks = (['bantam', 'light', 'medium', 'heavy', 'giant', 'duck'] as const).flatMap(
+    (build) => [false, true].map((cock): BirdLook => ({ build, cock, comb: 'single' })),
+  );
 
-  test.each(['profile', 'front', 'above', 'aboveAcross'] as const)(
-    '%s touches all four sides of its rectangle',
+  test.each(['profile', 'front', 'back', 'above', 'aboveAcross'] as const)(
+    '%s touches all four sides of her rectangle, whatever she is',
     (aspect) => {
-      for (const turned of [false, true]) {
-        const all = points(aspect, turned);
-        const xs = all.filter((_, i) => i % 2 === 0);
-        const ys = all.filter((_, i) => i % 2 === 1);
-        expect([Math.min(...xs), Math.max(...xs)]).toEqual([100, 140]);
-        expect([Math.min(...ys), Math.max(...ys)]).toEqual([50, 140]);
+      for (const look of looks) {
+        for (const turned of [false, true]) {
+          const { a0, a1, b0, b1 } = birdExtent(birdOnPage(rect, look, aspect, turned));
+          expect([a0, a1, -b1, -b0]).toEqual([100, 140, 50, 140].map((n) => expect.closeTo(n, 6)));
+        }
       }
     },
   );
 
   test('turned, she looks the other way', () => {
-    expect(points('profile', false)[0]).toBe(140);
-    expect(points('profile', true)[0]).toBe(100);
+    const eyeAt = (turned: boolean): number => {
+      const eye = birdOnPage(rect, USUAL_HEN, 'profile', turned).find((s) => s.pen === 'birdEye');
+      return birdExtent(eye ? [eye] : []).a0;
+    };
+    expect(eyeAt(false)).toBeGreaterThan(130);
+    expect(eyeAt(true)).toBeLessThan(110);
   });
 });
 

@@ -4,16 +4,18 @@ import type { Solid } from '../kernel/finding';
 import type { Fixture } from '../model/schema';
 import type { Scoped } from '../model/scope';
 import type { PlacedBird } from '../stations/roosts/perched';
-import { type BirdItem, birdItem } from './birds';
+import { type BirdItem, birdItem } from './birds/bird';
 import { fixtureShapes } from './fixtures';
 import { cornersOf, extentOf, type Face, type Item, lines, path, rect, type View } from './shape';
 import { shellShapes } from './shell';
-import { faceOf, nearness, roomOf, WALL_DRAWN_M } from './view';
+import { faceOf, lieToCut, nearness, roomOf, WALL_DRAWN_M } from './view';
 
 /** A fixture as an item of a drawing. */
 export interface FixtureItem extends Item {
   readonly what: 'fixture';
   readonly fixture: Fixture;
+  /** Whether the section is cut through it. */
+  readonly isCut: boolean;
 }
 
 export type DrawnItem =
@@ -28,6 +30,8 @@ export interface DrawnWith {
   readonly reach?: ReachMap | null;
   /** Clearances that are broken. */
   readonly zones?: readonly Solid[];
+  /** Where a section is cut, m from the inner face of its near wall; what lies before it is not drawn. */
+  readonly cutM?: number;
 }
 
 /**
@@ -38,29 +42,42 @@ export interface DrawnWith {
 export function draw(
   plan: Scoped,
   view: View,
-  { birds = [], reach = null, zones = [] }: DrawnWith = {},
+  { birds = [], reach = null, zones = [], cutM = 0 }: DrawnWith = {},
 ): DrawnItem[] {
+  const { shell } = plan;
+  const lie = (solid: Solid) =>
+    view === 'above' || cutM <= 0 ? 'behind' : lieToCut(solid, view, shell, cutM);
   const { acrossM, upM } = roomOf(view, plan.shell);
   const t = WALL_DRAWN_M;
   const whole: Face = { a0: -t, a1: acrossM + t, b0: view === 'above' ? -t : 0, b1: upM + t };
   const things = [
     ...plan.fixtures
       .filter((f) => !inRun(f))
-      .map((fixture) => {
+      .flatMap((fixture) => {
         const solid = solidOf(fixture, plan);
-        return { near: nearness(solid, view), item: fixtureItem(fixture, solid, plan, view) };
+        const lies = lie(solid);
+        if (lies === 'before') return [];
+        const item = fixtureItem(fixture, solid, plan, view, lies === 'through');
+        return [{ near: nearness(solid, view), item }];
       }),
-    ...birds.map((bird, i) => ({
-      near: birdNearness(bird, view),
-      item: birdItem(bird, `bird-${i}`, view),
-    })),
+    ...birds.flatMap((bird, i) =>
+      // a bird is shown whole as long as her middle lies behind the cut
+      lie({ x0: bird.x, x1: bird.x, y0: bird.y, y1: bird.y, z0: 0, z1: 0 }) === 'before'
+        ? []
+        : [
+            {
+              near: birdNearness(bird, view),
+              item: birdItem(bird, `bird-${i}`, view, shell),
+            },
+          ],
+    ),
   ].sort((a, b) => a.near - b.near);
   return [
-    { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view) },
+    { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view, cutM) },
     ...(reach && view === 'above' ? outOfReach(reach, whole) : []),
     ...things.map(({ item }) => item),
     ...apart(zones).map(([key, zone]): DrawnItem => {
-      const face = faceOf(zone, view);
+      const face = faceOf(zone, view, shell);
       return {
         what: 'markOut',
         key,
@@ -71,18 +88,25 @@ export function draw(
   ];
 }
 
-function fixtureItem(fixture: Fixture, solid: Solid, plan: Scoped, view: View): FixtureItem {
-  const own = faceOf(solid, view);
+function fixtureItem(
+  fixture: Fixture,
+  solid: Solid,
+  plan: Scoped,
+  view: View,
+  isCut: boolean,
+): FixtureItem {
+  const own = faceOf(solid, view, plan.shell);
   const shapes = fixtureShapes(fixture, own, plan, view);
   // a hole seen edge on is drawn as deep as its wall: what is pressed is what is drawn
   const cut = shapes.find((s) => s.pen === 'cutHole');
   const face = cut === undefined ? own : extentOf(cut);
-  return { what: 'fixture', key: fixture.id, fixture, face, shapes };
+  return { what: 'fixture', key: fixture.id, fixture, face, shapes, isCut };
 }
 
 /** A bird on a bar is drawn just over it; one on the floor before what stands behind her. */
 function birdNearness(bird: PlacedBird, view: View): number {
-  const near = view === 'front' ? -bird.y : view === 'side' ? bird.x : bird.z + bird.heightM;
+  const { x, y, z, heightM } = bird;
+  const near = nearness({ x0: x, x1: x, y0: y, y1: y, z0: z, z1: z + heightM }, view);
   const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
   return near + (bird.barId === null ? half : 0.01);
 }
@@ -114,7 +138,8 @@ export function drawChanged(plan: Scoped, then: Scoped, view: View): FixtureItem
   return then.fixtures
     .filter((f) => JSON.stringify(now.get(f.id)) !== JSON.stringify(f))
     .map((fixture) => {
-      const face = faceOf(solidOf(fixture, then), view);
-      return { what: 'fixture', key: fixture.id, fixture, face, shapes: [rect('ghost', face)] };
+      const face = faceOf(solidOf(fixture, then), view, then.shell);
+      const shapes = [rect('ghost', face)];
+      return { what: 'fixture', key: fixture.id, fixture, face, shapes, isCut: false };
     });
 }

@@ -9,7 +9,7 @@ import { type DrawnItem, draw, drawChanged } from './draw';
 import { type Pen, type Point, pointsOf, type Shape, type View } from './shape';
 import { nearness, roofOutline } from './view';
 
-const VIEWS: readonly View[] = ['front', 'side', 'above'];
+const VIEWS: readonly View[] = ['front', 'right', 'above'];
 
 const sizeOf = (shapes: readonly Shape[]): Point => {
   const points = shapes.flatMap(pointsOf);
@@ -72,7 +72,7 @@ test('no coop, however bad, is drawn with a number that is none', () => {
 test('birds have their own length and height: 2.2 kg, seen from her side', () => {
   const plan = soundCoop();
   const { birds } = assess(plan, { on: DAY });
-  const drawn = draw(plan, 'side', { birds }).filter((i) => i.what === 'bird');
+  const drawn = draw(plan, 'right', { birds }).filter((i) => i.what === 'bird');
   expect(drawn).toHaveLength(birds.length);
   const size = birdSize(2.2);
   for (const { shapes } of drawn) {
@@ -94,7 +94,7 @@ test('a round drinker is round from above and a can over a pan from the front; a
   ]);
   expect(item(draw(plan, 'front'), round.id).shapes.every((s) => s.kind === 'path')).toBe(true);
   const bar = (view: View) => item(draw(plan, view), 'bar').shapes;
-  expect(bar('side').map((s) => [s.kind, s.pen])).toEqual([
+  expect(bar('right').map((s) => [s.kind, s.pen])).toEqual([
     ['ellipse', 'timber'],
     ['path', 'endGrain'],
   ]);
@@ -107,7 +107,7 @@ test('a window is a hole with its bars on its wall, and a cut through the wall w
   if (window?.kind !== 'window') throw new Error('no window');
   const own = (view: View) => item(draw(plan, view), window.id).shapes;
   const [face, edge]: View[] =
-    window.wall === 'front' || window.wall === 'rear' ? ['front', 'side'] : ['side', 'front'];
+    window.wall === 'front' || window.wall === 'rear' ? ['front', 'right'] : ['right', 'front'];
   // of the wall that is cut away only the outline of its holes is drawn
   const cutAway = window.wall === 'front' || window.wall === 'right';
   expect(pens(own(face as View))).toEqual([cutAway ? 'holeBefore' : 'hole', 'fold']);
@@ -147,7 +147,7 @@ test('a sloped ledge is a wedge that is high at its wall', () => {
     [0, 1200],
   ]);
   // along the slope it is a plain board
-  expect(pointsOf(item(draw(plan, 'side'), 'sill').shapes[0] as Shape)).toHaveLength(4);
+  expect(pointsOf(item(draw(plan, 'right'), 'sill').shapes[0] as Shape)).toHaveLength(4);
 });
 
 test('what is nearer to the eye is drawn later', () => {
@@ -160,7 +160,7 @@ test('from the front a roof that rises to the rear shows both its heights', () =
   const { shell } = sample('pell-garth');
   expect(roofOutline(shell, 'front').high.map(([, h]) => h)).toEqual([2.4, 2.4, 2.4]);
   expect(roofOutline(shell, 'front').low.map(([, h]) => h)).toEqual([1.9, 1.9, 1.9]);
-  expect(roofOutline(shell, 'side').high.map(([, h]) => h)).toEqual(
+  expect(roofOutline(shell, 'right').high.map(([, h]) => h)).toEqual(
     [1.9, 2.15, 2.4].map((h) => expect.closeTo(h, 9)),
   );
 });
@@ -199,7 +199,7 @@ test('the room is drawn within its walls and roof: a section across the ridge, a
     if (!shape) throw new Error('no room');
     return pointsOf(shape);
   };
-  expect(room('side')).toEqual([
+  expect(room('right')).toEqual([
     [0, 0],
     [0, roof.lowM],
     [widthM / 2, roof.highM],

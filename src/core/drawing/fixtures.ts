@@ -14,7 +14,7 @@ import {
   type Shape,
   type View,
 } from './shape';
-import { outlineOf, WALL_DRAWN_M } from './view';
+import { LIES, outlineOf, roomOf, WALL_DRAWN_M } from './view';
 
 /**
  * A fixture as it is drawn, m.
@@ -22,10 +22,10 @@ import { outlineOf, WALL_DRAWN_M } from './view';
  */
 export function fixtureShapes(fixture: Fixture, face: Face, plan: Plan, view: View): Shape[] {
   const outline = (pen: 'timber' | 'thing' | 'dust' | 'mesh'): Shape =>
-    outlineOf(pen, formOf(fixture, plan), view);
+    outlineOf(pen, formOf(fixture, plan), view, plan.shell);
   switch (fixture.kind) {
     case 'bar': {
-      const endOn = view !== 'above' && (fixture.axis === 'x') === (view === 'side');
+      const endOn = fixture.axis === LIES[view].along;
       const { a0, a1, b0, b1 } = face;
       const cross = path('endGrain', ['M', a0, b1], ['L', a1, b0], ['M', a1, b1], ['L', a0, b0]);
       return endOn ? [outline('timber'), cross] : [outline('timber')];
@@ -78,8 +78,10 @@ const FRAME_M = 0.02;
 /** A bank with its boxes; from where they are entered also their dark and their lips. */
 function bankShapes(bank: NestBank, face: Face, view: View): Shape[] {
   const across = boxesPerTier(bank);
-  const alongPage = (bank.faces === 'front' || bank.faces === 'rear') === (view !== 'side');
-  const towardsEye = view !== 'above' && alongPage;
+  const runs = bank.faces === 'front' || bank.faces === 'rear' ? 'x' : 'y';
+  const alongPage = runs === LIES[view].across;
+  // seen from where it is entered; from the wall behind it, its back
+  const towardsEye = bank.faces === LIES[view].near;
   const columns = alongPage ? across : 1;
   const rows = view === 'above' ? (alongPage ? 1 : across) : bank.rows;
   const w = (face.a1 - face.a0) / columns;
@@ -114,14 +116,14 @@ function openingShapes(o: Opening, face: Face, plan: Plan, view: View): Shape[] 
     popDoor: () => [upright(0.12), upright(0.88)],
   };
   // the wall that is cut away has holes all the same: what lies behind them is seen
-  const cutAway = o.wall === (view === 'front' ? 'front' : 'right') && view !== 'above';
+  const cutAway = o.wall === LIES[view].near;
   const ridge = o.kind === 'vent' && o.place === 'ridge';
   return [rect(cutAway && !ridge ? 'holeBefore' : 'hole', face), ...own[o.kind]()];
 }
 
 /** An opening seen edge on, as deep as the wall is drawn; one in a ridge stands half on either side. */
 function throughWall(face: Face, flatA: boolean, { shell }: Plan, view: View): Face {
-  const far = flatA ? (view === 'side' ? shell.widthM : shell.lengthM) : shell.widthM;
+  const far = flatA ? roomOf(view, shell).acrossM : shell.widthM;
   const at = flatA ? face.a0 : face.b0;
   const [from, to] =
     at <= 1e-9
@@ -144,7 +146,7 @@ function vesselShapes(v: Vessel, face: Face, plan: Plan, view: View): Shape[] {
     const [da, db] = [(a1 - a0) / 6, (b1 - b0) / 6];
     const inner = { a0: a0 + da, a1: a1 - da, b0: b0 + db, b1: b1 - db };
     const rim = isRound(v) ? ellipse('thingLine', inner) : rect('thingLine', inner);
-    return [outlineOf('thing', form, view), rim];
+    return [outlineOf('thing', form, view, plan.shell), rim];
   }
   const chain = v.hung ? [chainTo(v, face, plan)] : [];
   const { body, outlet } = vesselKind(v);

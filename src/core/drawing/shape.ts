@@ -1,5 +1,8 @@
-/** From where the coop is looked at: from the front, from the right (the front at the left), or from above. */
-export type View = 'front' | 'side' | 'above';
+/** A wall that is taken away to look in: across the page runs what runs along it. */
+export type Section = 'front' | 'right' | 'rear' | 'left';
+
+/** From where the coop is looked at: through one of its walls, or from above. */
+export type View = Section | 'above';
 
 /** What of a thing shows in a view, m: across from the left, and up (from above: towards the rear). */
 export interface Face {
@@ -49,13 +52,18 @@ export type Pen =
   // birds
   | 'bird'
   | 'birdLine'
+  | 'birdLeg'
+  | 'birdEye'
+  | 'comb'
   | 'astray'
   | 'astrayLine'
   // what is said of the plan
   | 'outOfReach'
   | 'broken'
   | 'brokenEdge'
-  | 'ghost';
+  | 'ghost'
+  // on paper
+  | 'leader';
 
 export interface PathShape {
   readonly kind: 'path';

@@ -1,20 +1,34 @@
 import { roomForm } from '../geometry/forms';
 import type { Scoped } from '../model/scope';
-import { lines, type Point, path, polygon, polyline, rect, type Shape, type View } from './shape';
-import { outlineOf, roofOutline, WALL_DRAWN_M as T } from './view';
+import {
+  lines,
+  type Point,
+  path,
+  polygon,
+  polyline,
+  rect,
+  type Section,
+  type Shape,
+  type View,
+} from './shape';
+import { acrossPage, LIES, outlineOf, roofOutline, roomOf, WALL_DRAWN_M as T } from './view';
 
 /** The ground runs on beyond the walls so far, m. */
 const GROUND_PAST_M = 0.1;
 
-/** Walls, roof, floor, litter and partition of a coop. */
-export const shellShapes = (plan: Scoped, view: View): Shape[] => [
-  ...(view === 'above' ? fromAbove(plan) : inSection(plan, view)),
+/**
+ * Walls, roof, floor, litter and partition of a coop.
+ * @param cutM  where a section is cut, m from the inner face of its near wall
+ * @example shellShapes(plan, 'above', 0)[0].pen // 'littered'
+ */
+export const shellShapes = (plan: Scoped, view: View, cutM: number): Shape[] => [
+  ...(view === 'above' ? fromAbove(plan) : inSection(plan, view, cutM)),
   ...partitionShapes(plan, view),
 ];
 
-function inSection({ shell, litter }: Scoped, view: 'front' | 'side'): Shape[] {
-  const { high, low } = roofOutline(shell, view);
-  const across = view === 'side' ? shell.widthM : shell.lengthM;
+function inSection({ shell, litter }: Scoped, view: Section, cutM: number): Shape[] {
+  const { high, low } = roofOutline(shell, view, cutM);
+  const across = roomOf(view, shell).acrossM;
   const [first, last] = [high[0]?.[1] ?? 0, high.at(-1)?.[1] ?? 0];
   const outer: Point[] = [
     [-T, 0],
@@ -29,7 +43,7 @@ function inSection({ shell, litter }: Scoped, view: 'front' | 'side'): Shape[] {
   const level = (pen: 'litterTop' | 'litterEnd', b: number): Shape =>
     polyline(pen, [0, b], [across, b]);
   return [
-    outlineOf('room', roomForm(shell), view),
+    outlineOf('room', roomForm(shell), view, shell),
     path('wall', ...lines(outer, true), ...lines([...inner].reverse(), true)),
     polyline('wallEdge', ...outer),
     polyline('wallEdge', ...inner),
@@ -67,6 +81,7 @@ function partitionShapes({ partition, shell }: Scoped, view: View): Shape[] {
       ? [polyline('partition', [atM, 0], [atM, widthM])]
       : [polyline('partition', [0, atM], [lengthM, atM])];
   }
-  const edgeOn = axis === (view === 'side' ? 'y' : 'x');
-  return edgeOn ? [polyline('partition', [atM, 0], [atM, roof.highM])] : [];
+  if (axis !== LIES[view].across) return [];
+  const at = acrossPage(view, shell, atM);
+  return [polyline('partition', [at, 0], [at, roof.highM])];
 }

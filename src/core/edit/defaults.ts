@@ -72,6 +72,7 @@ export function newPlan(start: PlanStart): Plan {
       apronM: null,
       meshFixedBy: null,
       boardM: null,
+      studsM: null,
     },
     flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],

@@ -7,7 +7,7 @@ export type OnPage = readonly [across: number, up: number];
 
 /** Where the tape is held for a measure: in which view, from where to where. */
 export interface Tape {
-  readonly view: 'front' | 'side' | 'above';
+  readonly view: 'front' | 'right' | 'above';
   readonly from: OnPage;
   readonly to: OnPage;
 }
@@ -21,7 +21,7 @@ const IN = 0.04;
  */
 export function tapeOfRoom({ shell, litter }: Plan, measure: RoomMeasure): Tape {
   const { lengthM, widthM, roof } = shell;
-  const side = (y: number, top: number): Tape => ({ view: 'side', from: [y, 0], to: [y, top] });
+  const side = (y: number, top: number): Tape => ({ view: 'right', from: [y, 0], to: [y, top] });
   const isHighAtRear = roof.kind === 'mono' && roof.highSide === 'rear';
   switch (measure) {
     case 'length':
@@ -42,7 +42,7 @@ export function tapeOfThing(plan: Plan, fixture: Fixture, measure: string): Tape
   const s = solidOf(fixture, plan);
   const bed = plan.litter.depthM;
   const isAcross = !('wall' in fixture) || fixture.wall === 'front' || fixture.wall === 'rear';
-  const view = isAcross ? 'front' : 'side';
+  const view = isAcross ? 'front' : 'right';
   const [a0, a1] = isAcross ? [s.x0, s.x1] : [s.y0, s.y1];
   const level = (z: number): Tape => ({ view, from: [a0, z], to: [a1, z] });
   const upright = (from: number, to: number, a = (a0 + a1) / 2): Tape => ({
@@ -56,13 +56,13 @@ export function tapeOfThing(plan: Plan, fixture: Fixture, measure: string): Tape
     if (measure === 'length') return level(s.z1);
     if (measure === 'height') return upright(bed, s.z1);
     if (measure === 'behind') {
-      return { view: 'side', from: [middle, s.z1], to: [plan.shell.widthM, s.z1] };
+      return { view: 'right', from: [middle, s.z1], to: [plan.shell.widthM, s.z1] };
     }
-    return { view: 'side', from: [s.y0, s.z1], to: [s.y1, s.z1] };
+    return { view: 'right', from: [s.y0, s.z1], to: [s.y1, s.z1] };
   }
   if (fixture.kind === 'nestBank') {
     const alongX = fixture.faces === 'front' || fixture.faces === 'rear';
-    const own = alongX ? 'front' : 'side';
+    const own = alongX ? 'front' : 'right';
     const [b0, b1] = alongX ? [s.x0, s.x1] : [s.y0, s.y1];
     const line = (from: OnPage, to: OnPage): Tape => ({ view: own, from, to });
     const beside = b0 + (b1 - b0) * 0.9;

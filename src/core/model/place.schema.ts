@@ -45,6 +45,8 @@ export const shell = z.strictObject({
   meshFixedBy: z._default(z.nullable(z.enum(['screws', 'battens', 'staples'])), null),
   /** The thinnest board or panel of its walls, m; null: not looked at. */
   boardM: z._default(z.nullable(z.number().check(z.minimum(0.001), z.maximum(0.2))), null),
+  /** Studs of its walls, middle to middle from the left or front end, m; null: none, or not known. */
+  studsM: z._default(z.nullable(z.number().check(z.minimum(0.1), z.maximum(3))), null),
 });
 
 /** The run that the birds have by day. */

@@ -13,21 +13,27 @@ export function Drawing({
   birds,
   projection,
   picked = null,
+  lit = [],
   zones = [],
   reach = null,
+  cutM = 0,
   onPick,
 }: {
   plan: Plan;
   birds: readonly PlacedBird[];
   projection: Projection;
   picked?: string | null;
+  /** Fixtures that are lit because their mark is rested on. */
+  lit?: readonly string[];
   zones?: readonly Solid[];
   /** Floor out of the keeper's reach, shown from above. */
   reach?: ReachMap | null;
+  /** Where a section is cut, m from its near wall. */
+  cutM?: number;
   onPick?: (id: string) => void;
 }) {
   const hatches = useId();
-  const items = draw(plan, projection.view, { birds, reach, zones });
+  const items = draw(plan, projection.view, { birds, reach, zones, cutM });
   return (
     <g>
       <Hatches of={hatches} />
@@ -38,6 +44,7 @@ export function Drawing({
             item={item}
             projection={projection}
             picked={picked === item.key}
+            lit={lit.includes(item.key)}
             {...(onPick ? { onPick: () => onPick(item.key) } : {})}
           >
             <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
@@ -70,12 +77,14 @@ function Pickable({
   item,
   projection,
   picked,
+  lit,
   onPick,
   children,
 }: {
   item: FixtureItem;
   projection: Projection;
   picked: boolean;
+  lit: boolean;
   onPick?: () => void;
   children: React.ReactNode;
 }) {
@@ -85,6 +94,8 @@ function Pickable({
     <g
       data-fixture={item.key}
       data-picked={picked || undefined}
+      data-lit={lit || undefined}
+      data-cut={item.isCut || undefined}
       className={onPick ? 'cursor-pointer' : undefined}
       onPointerDown={onPick}
     >
@@ -96,8 +107,8 @@ function Pickable({
         width={r.width + 6}
         height={r.height + 2 * margin}
         fill="transparent"
-        className={picked ? 'stroke-chalk' : undefined}
-        strokeWidth={picked ? 1.6 : 0}
+        className={picked || lit ? 'stroke-chalk' : undefined}
+        strokeWidth={picked ? 1.6 : lit ? 1 : 0}
       />
     </g>
   );

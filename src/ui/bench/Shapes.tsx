@@ -79,6 +79,9 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
 
   bird: { className: 'fill-bird stroke-bird-line', strokeWidth: 1.1, strokeLinejoin: 'round' },
   birdLine: line('stroke-bird-line', 0.8, { strokeLinejoin: 'round', strokeLinecap: 'round' }),
+  birdLeg: line('stroke-straw-line', 1.4, { strokeLinecap: 'round', strokeLinejoin: 'round' }),
+  birdEye: { className: 'fill-ink' },
+  comb: { className: 'fill-comb stroke-comb-line', strokeWidth: 0.6, strokeLinejoin: 'round' },
   astray: {
     className: 'fill-oxide-soft stroke-oxide',
     strokeWidth: 1.1,
@@ -90,6 +93,7 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   outOfReach: { opacity: 0.6 },
   broken: { opacity: 0.55 },
   brokenEdge: line('stroke-oxide', 1, { strokeDasharray: '5 3' }),
+  leader: line('stroke-strong', 0.8),
   ghost: {
     className: 'fill-chalk-soft stroke-chalk',
     strokeWidth: 1.3,

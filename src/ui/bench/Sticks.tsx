@@ -1,26 +1,33 @@
 'use client';
 import type { KeyboardEvent } from 'react';
 import { placeLabels } from '@/core/geometry/labels';
-import type { FootMark, StickMark } from '@/core/geometry/stick';
-import { MARK_NAMES, markLabel } from '@/text/marks';
+import type { FootMark } from '@/core/geometry/stick';
+import { MARK_NAMES } from '@/text/marks';
 import { SvgFigure } from '../figure/SvgFigure';
 import { useShown } from '../figure/shown';
-import type { Projection } from './projection';
+import type { RodMark } from './frame';
+import { light } from './lit';
+import { withFigures } from './marksShown';
+import type { Frame, Projection } from './projection';
 import { columnPx, FIGURES_AT, footLabels } from './stickLabels';
 
 /** Height of a line of labels, px. */
 const LINE_PX = 15;
+/** No rod reaches higher on the page than this, px. */
+const TOP_PX = 12;
 
-/** The story stick: one rod with every height of the coop marked on it. */
+/** The story stick: one rod with every height of the coop marked on it, or from above every distance from the front. */
 export function StoryStick({
   marks,
   projection: p,
+  frame,
   x,
   named,
   picked,
 }: {
-  marks: readonly StickMark[];
+  marks: readonly RodMark[];
   projection: Projection;
+  frame: Frame;
   x: number;
   /** Whether each height has its name beside it. */
   named: boolean;
@@ -28,16 +35,23 @@ export function StoryStick({
 }) {
   const { units } = useShown();
   const column = columnPx(
-    marks.map((m) => m.heightM),
+    marks.map((m) => m.writtenM),
     units,
   );
-  const top = p.v(p.upM) - 10;
-  const labels = placeLabels(
-    marks.map((m) => -p.v(m.z)),
+  const foot = Math.min(p.v(0), frame.height - frame.bottom + 8);
+  const top = Math.max(p.v(p.upM) - 10, TOP_PX);
+  const seen = marks.filter((m) => p.v(m.at) >= top && p.v(m.at) <= foot + 0.5);
+  // figures may stand a little above the rod and below its foot, and no farther
+  const range = [-foot - 2 * LINE_PX, -Math.max(LINE_PX, top - LINE_PX)] as const;
+  const room = Math.floor((range[1] - range[0]) / LINE_PX);
+  const told = withFigures(seen, seen.length > room ? room - 1 : room, picked, (m) => m.kind);
+  const places = placeLabels(
+    told.map((m) => -p.v(m.at)),
     LINE_PX,
-    -p.v(0) + 2,
-    -top + LINE_PX,
+    range[0],
+    range[1] - (told.length < seen.length ? LINE_PX : 0),
   );
+  const labels = new Map(told.map((m, i) => [m.id, -(places[i] ?? p.v(m.at))]));
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk the marks, which are buttons
     <g data-stick onKeyDown={walkMarks}>
@@ -45,16 +59,32 @@ export function StoryStick({
         x={x}
         y={top}
         width={13}
-        height={p.v(0) - top}
+        height={Math.max(0, foot - top)}
         className="fill-straw stroke-straw-line"
         strokeWidth="1"
       />
-      {marks.map((mark, i) => {
-        const y = p.v(mark.z);
-        const at = -(labels[i] ?? -y);
+      {told.length < seen.length ? (
+        <text x={x + FIGURES_AT} y={-range[1] + 4} fontSize="11.5" className="fill-soft">
+          {seen.length - told.length} without figures
+          <title>There is no room for all: zoom in, or pick a fixture.</title>
+        </text>
+      ) : null}
+      {seen.map((mark) => {
+        const y = p.v(mark.at);
+        const at = labels.get(mark.id);
         const on = picked !== null && mark.fixtures.includes(picked);
+        const moves = mark.fixtures.length > 0;
         return (
-          <g key={mark.id} data-mark={mark.id} data-mark-m={mark.z}>
+          <g
+            key={mark.id}
+            data-mark={mark.id}
+            data-mark-m={mark.at}
+            data-mark-moves={moves ? mark.fixtures.join(' ') : undefined}
+            className={moves ? 'cursor-ns-resize' : undefined}
+            onPointerEnter={() => light(mark.fixtures)}
+            onPointerLeave={() => light()}
+          >
+            <rect x={x - 4} y={y - 6} width={26} height={12} fill="transparent" />
             <line
               x1={x}
               x2={x + 13}
@@ -64,25 +94,36 @@ export function StoryStick({
               strokeWidth={on ? 2.5 : 1.3}
               data-tick
             />
-            <path
-              d={`M${x + 13} ${y}L${x + 22} ${at}`}
-              className={on ? 'stroke-chalk' : 'stroke-strong'}
-              fill="none"
-              strokeWidth="0.8"
-            />
-            <SvgFigure
-              tabIndex={i === 0 ? 0 : -1}
-              id={mark.id}
-              label={markLabel(mark.kind)}
-              x={x + FIGURES_AT}
-              y={at + 4}
-              fontSize="12"
-            />
-            {named ? (
-              <text x={x + FIGURES_AT + column} y={at + 4} fontSize="11.5" className="fill-soft">
-                {MARK_NAMES[mark.kind]}
-              </text>
-            ) : null}
+            {at === undefined ? null : (
+              <>
+                <path
+                  d={`M${x + 13} ${y}L${x + 22} ${at}`}
+                  className={on ? 'stroke-chalk' : 'stroke-strong'}
+                  fill="none"
+                  strokeWidth="0.8"
+                />
+                <SvgFigure
+                  tabIndex={mark === told[0] ? 0 : -1}
+                  id={mark.id}
+                  label={mark.label}
+                  x={x + FIGURES_AT}
+                  y={at + 4}
+                  fontSize="12"
+                  onFocus={() => light(mark.fixtures)}
+                  onBlur={() => light()}
+                />
+                {named && mark.name ? (
+                  <text
+                    x={x + FIGURES_AT + column}
+                    y={at + 4}
+                    fontSize="11.5"
+                    className="fill-soft"
+                  >
+                    {mark.name}
+                  </text>
+                ) : null}
+              </>
+            )}
           </g>
         );
       })}
@@ -114,43 +155,59 @@ export function FootStick({
   marks,
   projection: p,
   y,
-  width,
+  frame,
   picked,
 }: {
-  marks: readonly FootMark[];
+  /** In their order along the page, with where each stands on it, m. */
+  marks: readonly (FootMark & { readonly at: number })[];
   projection: Projection;
   y: number;
-  /** Of the drawing, px: labels stay within it. */
-  width: number;
+  /** Labels stay within it. */
+  frame: Frame;
   picked: string | null;
 }) {
   const { units } = useShown();
-  const labels = footLabels(
-    marks.map((m) => p.u(m.m)),
-    columnPx(
-      marks.map((m) => m.m),
-      units,
-    ),
-    [Math.max(2, p.u(0) - 70), Math.min(p.u(p.acrossM) + 70, width - 2)],
+  const from = Math.max(p.u(0), frame.left);
+  const to = Math.min(p.u(p.acrossM), frame.width - 4);
+  const seen = marks.filter((m) => p.u(m.at) >= from - 0.5 && p.u(m.at) <= to + 0.5);
+  const column = columnPx(
+    seen.map((m) => m.m),
+    units,
   );
+  const range = [Math.max(2, from - 70), Math.min(to + 70, frame.width - 2)] as const;
+  const room = 2 * Math.floor((range[1] - range[0]) / Math.max(1, column));
+  const told = withFigures(seen, room, picked);
+  const places = footLabels(
+    told.map((m) => p.u(m.at)),
+    column,
+    range,
+  );
+  const labels = new Map(told.map((m, i) => [m.id, places[i]]));
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: arrows walk the marks, which are buttons
     <g data-foot onKeyDown={walkMarks}>
       <rect
-        x={p.u(0)}
+        x={from}
         y={y}
-        width={p.acrossM * p.scale}
+        width={Math.max(0, to - from)}
         height={11}
         className="fill-straw stroke-straw-line"
         strokeWidth="1"
       />
-      {marks.map((mark, i) => {
-        const x = p.u(mark.m);
-        const { at, row } = labels[i] ?? { at: x, row: 0 };
+      {seen.map((mark) => {
+        const x = p.u(mark.at);
+        const { at, row } = labels.get(mark.id) ?? { at: x, row: 0 };
         const below = y + row * LINE_PX;
         const on = picked !== null && mark.fixtures.includes(picked);
         return (
-          <g key={mark.id} data-mark={mark.id} data-mark-m={mark.m}>
+          <g
+            key={mark.id}
+            data-mark={mark.id}
+            data-mark-m={mark.m}
+            onPointerEnter={() => light(mark.fixtures)}
+            onPointerLeave={() => light()}
+          >
+            <rect x={x - 6} y={y - 4} width={12} height={20} fill="transparent" />
             <line
               x1={x}
               x2={x}
@@ -160,21 +217,25 @@ export function FootStick({
               strokeWidth={on ? 2.5 : 1.3}
               data-tick
             />
-            <path
-              d={`M${x} ${y + 11}L${at} ${below + 19}`}
-              className={on ? 'stroke-chalk' : 'stroke-strong'}
-              fill="none"
-              strokeWidth="0.8"
-            />
+            {labels.has(mark.id) ? (
+              <path
+                d={`M${x} ${y + 11}L${at} ${below + 19}`}
+                className={on ? 'stroke-chalk' : 'stroke-strong'}
+                fill="none"
+                strokeWidth="0.8"
+              />
+            ) : null}
           </g>
         );
       })}
-      {marks.map((mark, i) => {
-        const { at, row } = labels[i] ?? { at: p.u(mark.m), row: 0 };
+      {told.map((mark) => {
+        const { at, row } = labels.get(mark.id) ?? { at: p.u(mark.at), row: 0 };
         return (
           <SvgFigure
             key={mark.id}
-            tabIndex={i === 0 ? 0 : -1}
+            tabIndex={mark === told[0] ? 0 : -1}
+            onFocus={() => light(mark.fixtures)}
+            onBlur={() => light()}
             id={mark.id}
             label={MARK_NAMES.along}
             x={at}

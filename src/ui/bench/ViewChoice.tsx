@@ -1,13 +1,8 @@
 import * as ToggleGroup from 'radix-ui/toggle-group';
 import type { View } from '@/core/drawing/shape';
+import { VIEWS } from './views';
 
-const VIEWS: readonly { readonly id: View; readonly name: string }[] = [
-  { id: 'front', name: 'Front' },
-  { id: 'side', name: 'Side' },
-  { id: 'above', name: 'Above' },
-];
-
-/** From where the coop is seen: one of three. */
+/** From where the coop is seen: through one of its walls, or from above. */
 export function ViewChoice({ view, choose }: { view: View; choose: (view: View) => void }) {
   return (
     <ToggleGroup.Root
@@ -21,7 +16,7 @@ export function ViewChoice({ view, choose }: { view: View; choose: (view: View) 
         <ToggleGroup.Item
           key={v.id}
           value={v.id}
-          className="border-line not-last:border-r bg-raised px-3 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-4 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
+          className="border-line not-last:border-r bg-raised px-2.5 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-3 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
         >
           {v.name}
         </ToggleGroup.Item>

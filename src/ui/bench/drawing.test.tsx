@@ -11,7 +11,7 @@ import { spoilt } from '../tests/shown';
 import { Drawing } from './Drawing';
 import { project } from './projection';
 
-const VIEWS = ['front', 'side', 'above'] as const;
+const VIEWS = ['front', 'right', 'above'] as const;
 
 beforeAll(() => {
   Element.prototype.scrollIntoView = jest.fn() as never;

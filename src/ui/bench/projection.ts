@@ -1,11 +1,13 @@
 import type { Command, Face, View } from '@/core/drawing/shape';
-import { roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
+import { LIES, roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import type { Plan, Shell } from '@/core/model/schema';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */
 export interface Projection {
   readonly view: View;
+  /** The line of the coop that runs up the page. */
+  readonly upAxis: 'y' | 'z';
   /** Pixels a metre, the same both ways. */
   readonly scale: number;
   /** Inside measure across, and the height (or depth, seen from above) shown, m. */
@@ -49,7 +51,9 @@ export function pastWalls(view: View, plan: Pick<Plan, 'shell' | 'litter' | 'fix
   const most = (...past: readonly number[]): number => Math.max(WALL_DRAWN_M, ...past);
   const x = [most(...hung.map((s) => -s.x0)), most(...hung.map((s) => s.x1 - lengthM))] as const;
   const y = [most(...hung.map((s) => -s.y0)), most(...hung.map((s) => s.y1 - widthM))] as const;
-  const [left, right] = view === 'side' ? y : x;
+  const { across, mirrored } = LIES[view];
+  const [least, greatest] = across === 'y' ? y : x;
+  const [left, right] = mirrored ? [greatest, least] : [least, greatest];
   return view === 'above'
     ? { left, right, below: y[0], above: y[1] }
     : { ...ITS_WALLS, left, right };
@@ -77,7 +81,15 @@ export function project(
   // a low, wide coop stands a little below the middle of the room left over
   const spare = Math.max(0, roomY - wholeY * scale);
   const y0 = frame.height - frame.bottom - past.below * scale - spare * 0.4;
-  return { view, scale, acrossM, upM, u: (m) => x0 + m * scale, v: (m) => y0 - m * scale };
+  return {
+    view,
+    upAxis: view === 'above' ? 'y' : 'z',
+    scale,
+    acrossM,
+    upM,
+    u: (m) => x0 + m * scale,
+    v: (m) => y0 - m * scale,
+  };
 }
 
 /** A rectangle on the page, px. */

@@ -1,20 +1,27 @@
-import { type Aspect, silhouette, silhouetteLines } from '@/core/drawing/birds';
-import type { Face } from '@/core/drawing/shape';
-import { type PageRect, pathOnPage } from './projection';
+import { type Aspect, type BirdLook, USUAL_HEN } from '@/core/drawing/birds/look';
+import { birdShapes } from '@/core/drawing/birds/silhouettes';
+import type { Shape } from '@/core/drawing/shape';
+import type { PageRect, Projection } from './projection';
 
-/** Down the page is down for the bird. */
-const PAGE = { u: (n: number): number => n, v: (n: number): number => -n };
-const faceOf = ({ x, y, width, height }: PageRect): Face => ({
-  a0: x,
-  a1: x + width,
-  b0: -(y + height),
-  b1: -y,
-});
+/** A rectangle of the page as it is: down the page is down for the bird. */
+const PAGE: Projection = {
+  view: 'front',
+  upAxis: 'z',
+  scale: 1,
+  acrossM: 0,
+  upM: 0,
+  u: (n) => n,
+  v: (n) => -n,
+};
 
-/** A bird's outline filling a rectangle of the page exactly, px. */
-export const silhouettePath = (aspect: Aspect, rect: PageRect, turned = false): string =>
-  pathOnPage(silhouette(aspect, faceOf(rect), turned), PAGE);
+/** How a bird of the page's own rectangle is drawn: with the drawing's pens, in pixels. */
+export const onPage = PAGE;
 
-/** Lines drawn within the outline, in the same rectangle. */
-export const silhouetteDetail = (aspect: Aspect, rect: PageRect, turned = false): string =>
-  pathOnPage(silhouetteLines(aspect, faceOf(rect), turned), PAGE);
+/** A standing bird that fills a rectangle of the page exactly, px. */
+export const birdOnPage = (
+  { x, y, width, height }: PageRect,
+  look: BirdLook = USUAL_HEN,
+  aspect: Aspect = 'profile',
+  turned = false,
+): Shape[] =>
+  birdShapes(look, aspect, 'standing', { a0: x, a1: x + width, b0: -(y + height), b1: -y }, turned);

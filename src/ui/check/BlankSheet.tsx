@@ -20,7 +20,7 @@ import { TapeLine } from './TapeLine';
 
 const VIEWS: readonly { readonly view: Tape['view']; readonly name: string }[] = [
   { view: 'front', name: 'From the front' },
-  { view: 'side', name: 'From the right; front at the left' },
+  { view: 'right', name: 'From the right; front at the left' },
   { view: 'above', name: 'From above; front at the foot' },
 ];
 const FRAME = { width: 240, height: 150, left: 6, right: 6, top: 8, bottom: 8 };

@@ -8,7 +8,7 @@ import { TapeLine } from './TapeLine';
 
 const SEEN: Readonly<Record<Tape['view'], string>> = {
   front: 'from the front',
-  side: 'from the right side; the front is at the left',
+  right: 'from the right side; the front is at the left',
   above: 'from above; the front is at the foot',
 };
 

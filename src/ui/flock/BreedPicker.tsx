@@ -5,6 +5,7 @@ import * as Popover from 'radix-ui/popover';
 import { useId, useState } from 'react';
 import { breedsOf } from '@/core/birds/lots';
 import { birdSize, classOfHen } from '@/core/birds/size';
+import { lookOf } from '@/core/drawing/birds/bird';
 import { ownBreedFrom } from '@/core/edit/defaults';
 import { formatMass } from '@/core/kernel/units/mass';
 import { ANY_BREED_IDS, type Breed } from '@/core/model/breeds.data';
@@ -17,7 +18,8 @@ import {
   EGG_COLOUR_NAMES,
   FLIGHT_NAMES,
 } from '@/text/breeds';
-import { silhouetteDetail, silhouettePath } from '../bench/silhouette';
+import { Shapes } from '../bench/Shapes';
+import { birdOnPage, onPage } from '../bench/silhouette';
 import { Field } from '../forms/Field';
 import { eggMassIn } from '../forms/measures';
 import { edit, usePlan } from '../store/bench';
@@ -213,17 +215,20 @@ function Compared({
           at += (lengthM + 0.06) * scale;
           return (
             <g key={breed.id} data-compared={breed.id}>
-              <path
-                d={silhouettePath('profile', rect)}
-                className={i === 0 ? 'fill-bird stroke-bird-line' : 'fill-raised stroke-strong'}
-                strokeWidth="1.1"
-              />
-              <path
-                d={silhouetteDetail('profile', rect)}
-                fill="none"
-                className={i === 0 ? 'stroke-bird-line' : 'stroke-strong'}
-                strokeWidth="0.8"
-              />
+              <g opacity={i === 0 ? 1 : 0.55}>
+                <Shapes
+                  shapes={birdOnPage(
+                    rect,
+                    lookOf({
+                      class: classOfHen(breed.kind, breed.henKg).id,
+                      sex: 'hen',
+                      comb: breed.comb,
+                    }),
+                  )}
+                  projection={onPage}
+                  hatches=""
+                />
+              </g>
               <text
                 x={rect.x + rect.width / 2}
                 y={HEIGHT - 3}

@@ -1,6 +1,8 @@
 'use client';
 import { birdSize } from '@/core/birds/size';
-import { silhouetteDetail, silhouettePath } from '../bench/silhouette';
+import { lookOf } from '@/core/drawing/birds/bird';
+import { Shapes } from '../bench/Shapes';
+import { birdOnPage, onPage } from '../bench/silhouette';
 import { useSize } from '../bench/size';
 import { useAssessment, usePlan } from '../store/bench';
 
@@ -10,10 +12,11 @@ const FLOOR = HEIGHT - 26;
 /** One bird of each group, at one scale, standing on one line. */
 export function FlockPicture() {
   const { flock } = usePlan();
-  const { figures } = useAssessment();
+  const { figures, flock: byDay } = useAssessment();
   const [ref, size] = useSize<HTMLDivElement>();
   const birds = flock.map((group) => ({
     group,
+    lot: byDay.lots.find((lot) => lot.group.id === group.id),
     ...birdSize(figures.get(`flock.${group.id}.mass`)?.value ?? 2.2),
   }));
   const lengths = birds.reduce((sum, b) => sum + Math.max(b.lengthM, 0.34) + 0.12, 0);
@@ -38,7 +41,7 @@ export function FlockPicture() {
             className="stroke-straw-line"
             strokeWidth="1"
           />
-          {birds.map(({ group, lengthM, headM }) => {
+          {birds.map(({ group, lot, lengthM, headM }) => {
             const slot = (Math.max(lengthM, 0.34) + 0.12) * scale;
             const width = lengthM * scale;
             const height = headM * scale;
@@ -47,18 +50,16 @@ export function FlockPicture() {
             const rect = { x, y: FLOOR - height, width, height };
             return (
               <g key={group.id}>
-                <path
-                  d={silhouettePath('profile', rect)}
-                  className="fill-bird stroke-bird-line"
-                  strokeWidth="1.1"
-                  data-flock-bird={group.id}
-                />
-                <path
-                  d={silhouetteDetail('profile', rect)}
-                  fill="none"
-                  className="stroke-bird-line"
-                  strokeWidth="0.9"
-                />
+                <g data-flock-bird={group.id}>
+                  <Shapes
+                    shapes={birdOnPage(
+                      rect,
+                      lot && lookOf({ class: lot.class.id, sex: lot.sex, comb: lot.breed.comb }),
+                    )}
+                    projection={onPage}
+                    hatches=""
+                  />
+                </g>
                 <text
                   x={x + width / 2}
                   y={HEIGHT - 9}

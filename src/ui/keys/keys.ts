@@ -1,11 +1,15 @@
-import type { View } from '@/core/drawing/shape';
+import { depthOf, faceOf, LIES } from '@/core/drawing/view';
+import { solidOf } from '@/core/geometry/solids';
 import type { StationId } from '@/core/kernel/finding';
+import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
+import { wholeCoop, zoomAll, zoomTo } from '../bench/camera';
+import { VIEWS } from '../bench/views';
 import { changeUnits } from '../header/changeUnits';
-import { addFixture, duplicateFixture, removeFixture } from '../panel/fixtures';
+import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
-import { goTo, inView, pickFinding, say, show, useBench } from '../store/bench';
+import { cutAt, goTo, inView, pickFinding, say, show, showBoth, useBench } from '../store/bench';
 import type { AddId } from '../store/engine';
 import { focusFinding, focusRow, focusStation, keepFocus } from './focus';
 
@@ -47,17 +51,21 @@ export const KEY_LINES: readonly KeyLine[] = [
     keys: 'a',
     does: 'add what the station holds: a bar, a bank of nests, a vent, a feeder, a door',
   },
-  { keys: 'd', does: 'duplicate the picked fixture' },
+  { keys: 'd', does: 'another like the picked fixture, beside it; again makes a row' },
+  { keys: 'm', does: 'mirror the picked fixture across the middle of the coop' },
   { keys: 'Backspace', does: 'remove the picked fixture' },
-  { keys: 'v', does: 'next view: front, side, above' },
+  { keys: '[ ]', does: 'make the picked fixture shorter or longer, ten times that with Shift' },
+  { keys: 'v', does: 'next view: front, right, rear, left, above' },
+  { keys: 'b', does: 'section and plan at once' },
+  { keys: ', .', does: 'cut the section nearer to its wall, or farther in' },
+  { keys: '+ − 0', does: 'closer, farther, the whole coop' },
+  { keys: 'z', does: 'close to the picked finding or fixture' },
   { keys: 'f', does: 'next finding, the worst first' },
   { keys: 'Enter', does: 'the first remedy of the finding' },
   { keys: 'u', does: 'metric or imperial' },
   { keys: 'w', does: 'working of the figure in focus (or Enter on it)' },
   { keys: '?', does: 'this list' },
 ];
-
-const VIEWS: readonly View[] = ['front', 'side', 'above'];
 
 const state = () => useBench.getState();
 
@@ -105,26 +113,64 @@ function nextFinding(): void {
   say(`Finding ${findings.indexOf(next) + 1} of ${findings.length}. ${text}`);
 }
 
-function onPicked(work: 'duplicate' | 'remove'): void {
+function onPicked(work: 'duplicate' | 'mirror' | 'remove'): void {
   const { plan, picked } = state();
   const fixture = plan?.fixtures.find((f) => f.id === picked);
   if (!plan || !fixture) return;
-  if (work === 'duplicate') duplicateFixture(plan, fixture);
+  if (work === 'duplicate') duplicateFixture(fixture);
+  else if (work === 'mirror') mirrorFixture(fixture, LIES[state().view].across);
   else removeFixture(fixture);
   keepFocus();
+}
+
+/** How much closer one press looks, and how far it moves the cut, m. */
+const CLOSER = 1.4;
+const CUT_STEP_M = 0.1;
+
+/** Looks closely at the picked finding, else at the picked fixture, in every view on the screen. */
+function zoomToPicked(): void {
+  const { plan, picked, pickedFinding } = state();
+  if (!plan) return;
+  const zone = inView()?.findings.find((f) => f.key === pickedFinding)?.zone;
+  const fixture = plan.fixtures.find((f) => f.id === picked);
+  const solid = zone ?? (fixture && solidOf(fixture, plan));
+  if (!solid) say('Pick a fixture or a finding first');
+  else zoomTo((view) => faceOf(solid, view, plan.shell));
+}
+
+/** Cuts the section nearer to or farther from its near wall. */
+function moveCut(byM: number): void {
+  const { plan, section, cutM } = state();
+  if (!plan) return;
+  const most = depthOf(section, plan.shell) - 0.05;
+  const at = Math.max(0, Math.min(most, Math.round((cutM + byM) * 100) / 100));
+  cutAt(at);
+  say(`Cut ${formatLength(at, { units: plan.units })} in from the ${section} wall`);
 }
 
 /** What each single letter does; the bench acts on them only while no field has focus. */
 export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
+  m: () => onPicked('mirror'),
   f: nextFinding,
   enter: () => {
     doPickedRemedy();
     keepFocus();
   },
   u: changeUnits,
-  v: () => show(VIEWS[(VIEWS.indexOf(state().view) + 1) % VIEWS.length] ?? 'front'),
+  v: () => {
+    const at = VIEWS.findIndex((v) => v.id === state().view);
+    show(VIEWS[(at + 1) % VIEWS.length]?.id ?? 'front');
+  },
+  b: () => showBoth(!state().both),
+  z: zoomToPicked,
+  '+': () => zoomAll(CLOSER),
+  '=': () => zoomAll(CLOSER),
+  '-': () => zoomAll(1 / CLOSER),
+  '0': wholeCoop,
+  ',': () => moveCut(-CUT_STEP_M),
+  '.': () => moveCut(CUT_STEP_M),
   w: () => {
     const focused = document.activeElement;
     if (focused instanceof Element && focused.matches('[data-figure]')) {

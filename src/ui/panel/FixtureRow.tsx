@@ -5,7 +5,7 @@ import type { Fixture } from '@/core/model/schema';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';
 import { OfThing } from '../forms/thing';
-import { pick, useBench, usePlan } from '../store/bench';
+import { pick, useBench } from '../store/bench';
 import { duplicateFixture, editFixture, removeFixture } from './fixtures';
 
 /** One fixture edited in place; picking the row picks the drawing, and back. */
@@ -18,7 +18,6 @@ export function FixtureRow({
   summary: ReactNode;
   children: ReactNode;
 }) {
-  const plan = usePlan();
   const picked = useBench((s) => s.picked === fixture.id);
   const ref = useRef<HTMLFieldSetElement>(null);
   useEffect(() => {
@@ -55,7 +54,7 @@ export function FixtureRow({
             className="icon-button"
             aria-label={`Duplicate ${fixture.name}`}
             title="Duplicate"
-            onClick={() => duplicateFixture(plan, fixture)}
+            onClick={() => duplicateFixture(fixture)}
           >
             <Copy size={15} aria-hidden />
           </button>

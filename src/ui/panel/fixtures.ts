@@ -1,8 +1,8 @@
 import { freeNumber } from '@/core/edit/freeNumber';
 import type { Outcome } from '@/core/kernel/outcome';
-import { gridNear } from '@/core/kernel/units/grid';
 import type { Fixture, Plan } from '@/core/model/schema';
-import { edit, pick, useBench } from '../store/bench';
+import { edit, inView, pick, say, useBench, withEngine } from '../store/bench';
+import { holdAt, putDown, takeUp } from '../store/holding';
 
 type Kind = Fixture['kind'];
 type OfKind<K extends Kind> = Extract<Fixture, { kind: K }>;
@@ -37,10 +37,38 @@ export const removeFixture = (fixture: Fixture): Outcome<Plan> =>
     draft.fixtures = draft.fixtures.filter((f) => f.id !== fixture.id);
   });
 
-/** A second one like it, a hand's breadth in front. */
-export function duplicateFixture(plan: Plan, fixture: Fixture): void {
-  const stem = fixture.id.replace(/-\d+$/, '');
-  const n = freeNumber(stem, plan.fixtures);
-  const copy = { ...fixture, id: `${stem}-${n}`, name: `${fixture.name} ${n}`.slice(0, 80) };
-  addFixture('y' in copy ? { ...copy, y: Math.max(0, gridNear(copy.y - 0.4, plan.units)) } : copy);
+/**
+ * A second one like it, as near to it as it can stand without being in anything's way; pressed again it makes a row.
+ * Where there is no room for another that is said.
+ */
+export function duplicateFixture(fixture: Fixture): void {
+  withEngine(({ copied, flockSizes, withFinalDepth }) => {
+    const { plan } = useBench.getState();
+    const assessment = inView();
+    if (!plan || !assessment) return;
+    const stem = fixture.id.replace(/-\d+$/, '');
+    const n = freeNumber(stem, plan.fixtures);
+    const name = `${fixture.name.replace(/ \d+$/, '')} ${n}`.slice(0, 80);
+    const settled = withFinalDepth(plan, assessment.litterFinalM);
+    const to = { plan: settled, sizes: flockSizes(settled, assessment.flock) };
+    const copy = copied(fixture, `${stem}-${n}`, name, to);
+    if (copy) addFixture(copy);
+    else say(`There is no room for another ${fixture.name}`);
+  });
+}
+
+/** Puts a fixture where it would be in a mirror across the middle of the coop, as seen in a view. */
+export function mirrorFixture(fixture: Fixture, axis: 'x' | 'y'): void {
+  withEngine(({ mirrored, inTheWay }) => {
+    const { plan } = useBench.getState();
+    if (!plan) return;
+    const there = mirrored(fixture, plan, axis);
+    const fixtures = plan.fixtures.map((f) => (f.id === fixture.id ? there : f));
+    takeUp([fixture.id]);
+    holdAt(
+      { ...plan, fixtures },
+      { lines: [], ways: inTheWay(plan, { ...plan, fixtures }, fixture.id) },
+    );
+    putDown(`Mirror ${fixture.name}`);
+  });
 }

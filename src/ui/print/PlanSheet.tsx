@@ -14,7 +14,7 @@ import { SheetBar } from './SheetBar';
 
 const VIEWS: readonly { view: View; name: string }[] = [
   { view: 'front', name: 'From the front' },
-  { view: 'side', name: 'From the right side' },
+  { view: 'right', name: 'From the right side' },
   { view: 'above', name: 'From above' },
 ];
 const FRAME = { width: 300, height: 200, left: 6, right: 6, top: 6, bottom: 6 };

@@ -125,6 +125,7 @@ export function startEngine(): void {
  * @returns       the new plan, or what is wrong with it; then nothing has changed
  */
 export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan> {
+  putBack();
   const { plan, past } = useBench.getState();
   if (!plan) throw new Error('no plan is open');
   const engine = engineHere();
@@ -163,6 +164,7 @@ function editLeft(store: BenchStore, recipe: (draft: Plan) => void, engine: Engi
  */
 export function takeIn(next: Plan, name: string): void {
   withEngine((engine) => {
+    putBack();
     const { plan, past } = here.getState();
     if (!plan) return;
     const [made, forward, back] = engine.produceWithPatches(plan, (draft) => {
@@ -191,6 +193,7 @@ export function putOfferedBack(): void {
 
 /** Takes back the last edit; its name, or null where there is none. */
 export function undo(): string | null {
+  putBack();
   const { plan, past, future } = useBench.getState();
   const step = past[past.length - 1];
   const engine = engineHere();
@@ -202,6 +205,7 @@ export function undo(): string | null {
 
 /** Does the last undone edit again; its name, or null where there is none. */
 export function redo(): string | null {
+  putBack();
   const { plan, past, future } = useBench.getState();
   const [step, ...rest] = future;
   const engine = engineHere();
@@ -211,7 +215,8 @@ export function redo(): string | null {
   return step.name;
 }
 
-function assessHere(plan: Plan, on: string): Assessment {
+/** What is worked of a plan in this window. */
+export function assessHere(plan: Plan, on: string): Assessment {
   const engine = engineHere();
   const assess = assessors.get(here) ?? engine?.createAssessor();
   if (!assess) throw new Error('nothing is assessed before the engine is here');
@@ -232,6 +237,7 @@ function settle(plan: Plan, history: Pick<BenchState, 'past' | 'future'>, said: 
     assessment: assessHere(plan, on),
     worked: true,
     picked: stillThere ? picked : null,
+    refused: null,
   });
 }
 
@@ -250,12 +256,36 @@ export function pickFinding(finding: Pick<Finding, 'key' | 'fixtures' | 'zone'>)
   useBench.setState({
     pickedFinding: finding.key,
     picked: finding.fixtures[0] ?? null,
-    // distances from a wall and between bars run front to rear: the side shows them
-    view: finding.zone && view === 'front' ? 'side' : view,
   });
+  // distances from a wall and between bars run front to rear: the side shows them
+  if (finding.zone && view === 'front') show('right');
 }
 
-export const show = (view: View): void => useBench.setState({ view });
+/** Turns to a view; seen from above there is no section beside it. */
+export function show(view: View): void {
+  const { section } = useBench.getState();
+  if (view === 'above') useBench.setState({ view, both: false });
+  else useBench.setState({ view, section: view, ...(view === section ? {} : { cutM: 0 }) });
+}
+
+/** Section and plan at once, or one of them. */
+export function showBoth(both: boolean): void {
+  const { view, section } = useBench.getState();
+  useBench.setState({ both, view: both ? section : view });
+}
+
+/** Cuts the coop so far in from the near wall of the section, m. */
+export const cutAt = (cutM: number): void => useBench.setState({ cutM });
+
+/** The plan as it stands: while something is in hand, as it was before. */
+export const standing = ({ held, plan }: Pick<BenchState, 'held' | 'plan'>): Plan | null =>
+  held?.plan ?? plan;
+
+/** Lets go of what is held: everything is as it was. */
+export function putBack(): void {
+  const { held } = here.getState();
+  if (held) here.setState({ plan: held.plan, assessment: held.assessment, held: null });
+}
 
 export const turnTo = (pane: BenchState['pane']): void => useBench.setState({ pane });
 

@@ -1,10 +1,12 @@
 import type { Patch } from 'immer';
 import type { Assessment } from '@/core/assess';
-import type { View } from '@/core/drawing/shape';
+import type { Section, View } from '@/core/drawing/shape';
 import type { Clash } from '@/core/edit/merge';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
+import type { InTheWay } from '@/core/placing/inTheWay';
+import type { SnapLine } from '@/core/placing/lines';
 import type { Sight } from '@/core/sight';
 import type { ShownRemedies } from '@/text/remedies';
 
@@ -49,6 +51,15 @@ export interface BenchState {
   readonly future: readonly Step[];
   readonly station: StationId;
   readonly view: View;
+  /** The wall last looked in through, and how far in from it the coop is cut, m. */
+  readonly section: Section;
+  readonly cutM: number;
+  /** Section and plan at once, where there is room. */
+  readonly both: boolean;
+  /** What is being moved: the plan shown is as it would be if it were let go. */
+  readonly held: Held | null;
+  /** Where something was put and could not stay. */
+  readonly refused: Refused | null;
   /** The zone in view, where a partition makes two. */
   readonly zone: ZoneId;
   /** Picked fixture's id, and picked finding's key. */
@@ -68,6 +79,25 @@ export interface BenchState {
 
 /** By finding, what would mend it, in words. */
 export type Foretold = Readonly<Record<string, ShownRemedies>>;
+
+/** Things in hand, and what was before they were taken up. */
+export interface Held {
+  readonly plan: Plan;
+  readonly assessment: Assessment;
+  readonly fixtures: readonly string[];
+  /** Lines that hold what is moved where it is. */
+  readonly lines: readonly SnapLine[];
+  /** What stands in its way there. */
+  readonly ways: readonly InTheWay[];
+}
+
+/** A move that was not taken: it can be forced. */
+export interface Refused {
+  readonly plan: Plan;
+  readonly name: string;
+  readonly fixture: string;
+  readonly ways: readonly InTheWay[];
+}
 
 /** How a school or a remedy would have it. */
 export interface Ghost {
@@ -89,6 +119,11 @@ export const EMPTY: BenchState = {
   future: [],
   station: 'roosts',
   view: 'front',
+  section: 'front',
+  cutM: 0,
+  both: false,
+  held: null,
+  refused: null,
   zone: 'near',
   picked: null,
   pickedFinding: null,

@@ -4,6 +4,10 @@ import { flockSizes } from '@/core/birds/flockSizes';
 import { ADDS } from '@/core/edit/adds';
 import { newGroup } from '@/core/edit/defaults';
 import { parseEdit } from '@/core/edit/parseEdit';
+import { copied } from '@/core/placing/copy';
+import { inTheWay } from '@/core/placing/inTheWay';
+import { mirrored } from '@/core/placing/mirror';
+import { endsOf, pull } from '@/core/placing/pull';
 import { withFinalDepth } from '@/core/stations/litterCourse';
 
 enablePatches();
@@ -18,6 +22,11 @@ export const engine = {
   withFinalDepth,
   newGroup,
   adds: ADDS,
+  endsOf,
+  pull,
+  copied,
+  mirrored,
+  inTheWay,
 } as const;
 
 export type Engine = typeof engine;

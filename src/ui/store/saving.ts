@@ -1,6 +1,6 @@
 'use client';
 import type { Plan } from '@/core/model/schema';
-import { type BenchStore, openPlan, storeHere, useBench } from './bench';
+import { type BenchStore, openPlan, standing, storeHere, useBench } from './bench';
 import { joinUnsaved, meet, type Stored, settleClash } from './meeting';
 import { storeNew } from './storeNew';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
@@ -55,7 +55,7 @@ export async function catchUp(id: string): Promise<void> {
   if (!response?.ok) return;
   const stored = (await response.json().catch(() => null)) as Stored | null;
   const now = useBench.getState();
-  if (!stored || now.plan?.id !== id || stored.revision <= now.revision || busy) return;
+  if (!stored || now.plan?.id !== id || stored.revision <= now.revision || busy || now.held) return;
   if (now.save.kind !== 'conflict') await meetStored(stored);
 }
 
@@ -97,6 +97,8 @@ export function startSaving(): () => void {
   else if (opened) schedule(SETTLE_MS);
   if (opened) void catchUp(opened.id);
   const stop = useBench.subscribe((state, before) => {
+    // what is in hand is not yet where it will be
+    if (state.held || before.held) return;
     if (state.plan === before.plan || state.plan === null) return;
     if (state.plan.id !== before.plan?.id) {
       saved = state.plan;
@@ -169,7 +171,8 @@ function schedule(ms: number): void {
 export async function saveNow(leaving = false): Promise<void> {
   if (timer) clearTimeout(timer);
   timer = null;
-  const { plan, revision, save } = useBench.getState();
+  const { revision, save } = useBench.getState();
+  const plan = standing(useBench.getState());
   if (!plan || plan === saved || save.kind === 'conflict') return;
   if (busy && !leaving) return schedule(SETTLE_MS);
   busy = true;
@@ -225,7 +228,7 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     names = names.slice(told.length);
     known.set(plan.id, { plan, revision: next });
     tellOthers(plan.id, next);
-    const still = useBench.getState().plan === plan;
+    const still = standing(useBench.getState()) === plan;
     if (still) void forgetUnsaved(plan.id);
     useBench.setState({ revision: next, save: { kind: still ? 'saved' : 'saving' } });
     if (!still) schedule(SETTLE_MS);

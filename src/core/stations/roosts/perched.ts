@@ -1,5 +1,7 @@
 import { type FlockByDay, massThen } from '../../birds/flock';
 import { birdSize } from '../../birds/size';
+import type { Comb } from '../../model/breeds.data';
+import type { BirdClass } from '../../model/classes.data';
 import { floorOf, type Scoped } from '../../model/scope';
 import type { FlockSeats } from './seats';
 
@@ -17,6 +19,10 @@ export interface PlacedBird {
   readonly heightM: number;
   /** Which way the bar under her runs: she sits across it. */
   readonly across: 'x' | 'y';
+  /** What her outline tells of her: her class, her sex and her breed's comb. */
+  readonly class: BirdClass;
+  readonly sex: 'hen' | 'cock';
+  readonly comb: Comb;
 }
 
 /** Birds without a place that are drawn at most; more would hide the coop. */
@@ -84,6 +90,9 @@ function bird(
     lengthM: size.lengthM,
     widthM: size.widthM,
     heightM: size.headM,
+    class: lot.class.id,
+    sex: lot.sex,
+    comb: lot.breed.comb,
     ...at,
   };
 }

@@ -133,6 +133,16 @@ const STORAGE: readonly Spec<Plan['shell']>[] = [
       s.apronM = m;
     },
   },
+  {
+    kind: 'openLength',
+    label: 'Studs, middle to middle',
+    none: 'none, or not known',
+    most: 3,
+    get: (s) => s.studsM,
+    set: (s, m) => {
+      s.studsM = m;
+    },
+  },
 ];
 
 const BATH: readonly Spec<OfKind<'dustBath'>>[] = [

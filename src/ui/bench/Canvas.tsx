@@ -1,0 +1,172 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { type KeyboardEvent, useId, useRef } from 'react';
+import type { Assessment } from '@/core/assess';
+import type { View } from '@/core/drawing/shape';
+import { acrossPage } from '@/core/drawing/view';
+import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import { seenBy, useCameras } from './camera';
+import { Drawing } from './Drawing';
+import { depthMarks, heightMarks, marginsOf, NARROW_PX, type RodMark, STICK_AT } from './frame';
+import { GhostShapes } from './GhostShapes';
+import { useLit } from './lit';
+import { nudgePicked } from './nudge';
+import { pastWalls, project } from './projection';
+import { FootStick, StoryStick } from './Sticks';
+import { useSize } from './size';
+import { SEEN } from './views';
+
+/** What takes hold of things is fetched once the drawing has been seen. */
+const Hands = dynamic(() => import('./hands/Hands').then((m) => m.Hands), { ssr: false });
+
+/** The size that is drawn for until the browser has measured: the bench on a screen of 1280 × 800. */
+const NOMINAL = { width: 720, height: 643 } as const;
+/**
+ * The coop in one view, with its sticks: looked at, picked from and worked on.
+ * @param beside  where it stands over or under another: their scale, px/m, and where both begin, px
+ */
+export function Canvas({
+  view,
+  beside = null,
+}: {
+  view: View;
+  beside?: { readonly scale: number; readonly left: number } | null;
+}) {
+  const plan = usePlan();
+  const assessment = useAssessment();
+  const whole = useWhole();
+  const worked = useWorked();
+  const picked = useBench((s) => s.picked);
+  const ghost = useBench((s) => s.ghost);
+  const held = useBench((s) => s.held);
+  const cutM = useBench((s) => (view === s.section ? s.cutM : 0));
+  const camera = useCameras((s) => s[view] ?? null);
+  const lit = useLit((s) => s.fixtures);
+  const zones = useZones(view);
+  const station = useBench((s) => s.station);
+  const [ref, measured] = useSize<HTMLDivElement>();
+  const svg = useRef<SVGSVGElement | null>(null);
+  const clip = useId();
+  const size = measured ?? NOMINAL;
+  const onKey = (event: KeyboardEvent): void => {
+    if (nudgePicked(event, view)) event.preventDefault();
+  };
+  if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
+  const narrow = size.width < NARROW_PX;
+  const marks = rodMarks(view, assessment);
+  const margins = marginsOf(
+    view,
+    narrow,
+    held ? rodMarks(view, held.assessment) : marks,
+    plan.units,
+  );
+  const frame = { ...size, ...margins, ...(beside && !narrow ? { left: beside.left } : {}) };
+  // while something is in hand the drawing stays where it is
+  const past = pastWalls(view, held?.plan ?? plan);
+  const fit = project(view, plan.shell, frame, { past, ...(beside ? { most: beside.scale } : {}) });
+  const projection = seenBy(fit, frame, camera);
+  const ofPicked = <M extends { fixtures: readonly string[] }>(
+    marks: readonly M[],
+  ): readonly M[] =>
+    narrow ? marks.filter((m) => picked !== null && m.fixtures.includes(picked)) : marks;
+  const isAlongY = view === 'right' || view === 'left';
+  const feet = ofPicked(isAlongY ? assessment.feet.y : assessment.feet.x)
+    .map((mark) => ({ ...mark, at: acrossPage(view, plan.shell, mark.m) }))
+    .sort((a, b) => a.at - b.at);
+  const isClose = camera !== null;
+  const footAt = isClose
+    ? size.height - frame.bottom + 12
+    : projection.v(0) + (view === 'above' ? past.below * projection.scale + 8 : 12);
+  return (
+    <div ref={ref} className="h-full min-h-0 overflow-hidden">
+      <svg
+        ref={svg}
+        role="application"
+        aria-label={`Drawing of ${plan.name}, ${SEEN[view]}. Arrow keys move the picked fixture.`}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
+        tabIndex={0}
+        // drawn for no size in particular, it fills what room there is
+        viewBox={measured ? undefined : `0 0 ${size.width} ${size.height}`}
+        width={measured ? size.width : '100%'}
+        height={measured ? size.height : '100%'}
+        data-scale={projection.scale}
+        data-view={view}
+        onKeyDown={onKey}
+        className="block touch-none select-none"
+      >
+        {isClose ? (
+          <clipPath id={clip}>
+            <rect
+              x={frame.left - 8}
+              y={4}
+              width={size.width - frame.left + 4}
+              height={size.height - frame.bottom + 2}
+            />
+          </clipPath>
+        ) : null}
+        <g clipPath={isClose ? `url(#${clip})` : undefined}>
+          <Drawing
+            plan={plan}
+            birds={whole.birds}
+            projection={projection}
+            picked={picked}
+            lit={lit}
+            zones={zones}
+            cutM={cutM}
+            reach={worked && station === 'reach' ? assessment.reach : null}
+            onPick={pick}
+          />
+          {ghost?.plan ? (
+            <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
+          ) : null}
+        </g>
+        {view === 'above' && narrow ? null : (
+          <StoryStick
+            marks={ofPicked(marks)}
+            projection={projection}
+            frame={frame}
+            x={narrow ? 6 : STICK_AT}
+            named={!narrow}
+            picked={picked}
+          />
+        )}
+        <FootStick marks={feet} projection={projection} y={footAt} frame={frame} picked={picked} />
+        {measured ? (
+          <Hands
+            svg={svg}
+            view={view}
+            fit={fit}
+            projection={projection}
+            frame={frame}
+            narrow={narrow}
+          />
+        ) : null}
+      </svg>
+    </div>
+  );
+}
+
+/** What is marked on the rod at the left: heights, or from above how far things are from the front. */
+const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>
+  view === 'above' ? depthMarks(feet.y) : heightMarks(marks);
+
+/** Findings that the map of the floor within reach shows better than a box. */
+const OUT_OF_REACH: ReadonlySet<string> = new Set(['reach.floor.unreached', 'reach.vessel.far']);
+
+/** The zone of the picked finding; else those of the station, where a view shows how far off they are. */
+function useZones(view: View) {
+  const station = useBench((s) => s.station);
+  const pickedFinding = useBench((s) => s.pickedFinding);
+  const { findings } = useAssessment();
+  return (
+    findings
+      // from above the map itself shows what is out of reach, cell by cell
+      .filter((f) => !(OUT_OF_REACH.has(f.code) && station === 'reach' && view === 'above'))
+      .filter((f) =>
+        pickedFinding === null
+          ? f.station === station && view !== 'front' && view !== 'rear'
+          : f.key === pickedFinding,
+      )
+      .flatMap((f) => (f.zone ? [f.zone] : []))
+  );
+}

@@ -1,0 +1,34 @@
+'use client';
+import { wayText } from '@/text/placing';
+import { useBench, usePlan } from '../store/bench';
+import { forceRefused, forgetRefused } from '../store/holding';
+
+/** Why what was put somewhere did not stay there, and the way to have it there all the same. */
+export function RefusedLine() {
+  const refused = useBench((s) => s.refused);
+  const plan = usePlan();
+  if (refused === null) return null;
+  const name = plan.fixtures.find((f) => f.id === refused.fixture)?.name ?? '';
+  return (
+    <div
+      role="alert"
+      data-refused
+      className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-oxide border-l-3 bg-raised px-4 py-2 text-[0.9rem]"
+    >
+      <p className="min-w-0 flex-1">
+        <strong className="font-semibold">{name} stays where it was.</strong>{' '}
+        {refused.ways.map(wayText).join(' ')}
+      </p>
+      <button type="button" className="button max-lg:min-h-[44px]" onClick={forceRefused}>
+        Put it there all the same
+      </button>
+      <button
+        type="button"
+        className="text-soft hover:text-chalk max-lg:min-h-[44px]"
+        onClick={forgetRefused}
+      >
+        Leave it
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+'use client';
+import { useGesture } from '@use-gesture/react';
+import { type RefObject, useEffect, useRef } from 'react';
+import type { View } from '@/core/drawing/shape';
+import { putBack, useBench, usePlan } from '../../store/bench';
+import { closer, fitted, lookAt, panned, useCameras } from '../camera';
+import type { Frame, Projection } from '../projection';
+import { CutLine } from './CutLine';
+import { Dimensions } from './Dimensions';
+import { Grips } from './Grips';
+import { Guides } from './Guides';
+import { type Hold, holdOf, letGo, moveHold } from './hold';
+
+/** How far the wheel turns for twice the size, px. */
+const WHEEL_PX = 420;
+
+/**
+ * What hands do on a drawing: move things, pull their ends, drag marks of the story stick and the cut, pan and zoom;
+ * and what is shown of the fixture that is picked or in hand.
+ */
+export function Hands({
+  svg,
+  view,
+  fit,
+  projection,
+  frame,
+  narrow,
+}: {
+  svg: RefObject<SVGSVGElement | null>;
+  view: View;
+  /** Of the whole coop. */
+  fit: Projection;
+  /** As the camera shows it. */
+  projection: Projection;
+  frame: Frame;
+  narrow: boolean;
+}) {
+  const plan = usePlan();
+  const picked = useBench((s) => plan.fixtures.find((f) => f.id === s.picked) ?? null);
+  const held = useBench((s) => s.held);
+  const both = useBench((s) => s.both);
+  const section = useBench((s) => s.section);
+  const cutM = useBench((s) => s.cutM);
+  const hold = useRef<Hold | null>(null);
+  useEffect(() => fitted(view, fit, frame), [view, fit, frame]);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key !== 'Escape' || hold.current === null) return;
+      event.preventDefault();
+      hold.current = null;
+      putBack();
+    };
+    window.addEventListener('keydown', onKey, true);
+    return () => window.removeEventListener('keydown', onKey, true);
+  }, []);
+  const pointOf = (x: number, y: number): [number, number] => {
+    const box = svg.current?.getBoundingClientRect();
+    return [x - (box?.left ?? 0), y - (box?.top ?? 0)];
+  };
+  useGesture(
+    {
+      onDrag: ({ first, last, movement, event, pinching, cancel, tap, altKey, delta, touches }) => {
+        if (tap) return;
+        if (pinching || touches > 1) {
+          hold.current = null;
+          putBack();
+          cancel();
+          return;
+        }
+        if (first) hold.current = holdOf(event.target, projection);
+        if (hold.current) moveHold(hold.current, movement, projection.scale, altKey);
+        else if (!last || delta[0] !== 0) {
+          lookAt(view, panned(fit, useCameras.getState()[view] ?? null, delta));
+        }
+        if (!last || !hold.current) return;
+        letGo(hold.current);
+        hold.current = null;
+      },
+      onPinch: ({ origin, movement: [times], first, memo }) => {
+        const from = first ? (useCameras.getState()[view] ?? null) : memo;
+        lookAt(view, closer(fit, frame, from, times, pointOf(origin[0], origin[1])));
+        return from;
+      },
+      onWheel: ({ event, delta: [, dy], pinching }) => {
+        if (pinching || hold.current) return;
+        event.preventDefault();
+        const from = useCameras.getState()[view] ?? null;
+        const at = pointOf(event.clientX, event.clientY);
+        lookAt(view, closer(fit, frame, from, 2 ** (-dy / WHEEL_PX), at));
+      },
+    },
+    {
+      target: svg,
+      eventOptions: { passive: false },
+      drag: { filterTaps: true, threshold: 3, pointer: { keys: false } },
+      wheel: { eventOptions: { passive: false } },
+    },
+  );
+  const shown = held ? (plan.fixtures.find((f) => f.id === held.fixtures[0]) ?? picked) : picked;
+  const isInCoop = shown !== null && !('place' in shown && shown.place === 'run');
+  return (
+    <>
+      {view === 'above' && both ? (
+        <CutLine section={section} cutM={cutM} shell={plan.shell} projection={projection} />
+      ) : null}
+      {shown && isInCoop && !narrow ? (
+        <Dimensions fixture={shown} plan={plan} projection={projection} frame={frame} />
+      ) : null}
+      {picked && isInCoop ? (
+        <Grips fixture={picked} plan={plan} projection={projection} coarse={isCoarse()} />
+      ) : null}
+      {held ? <Guides held={held} plan={plan} projection={projection} frame={frame} /> : null}
+    </>
+  );
+}
+
+/** Whether a finger, not a mouse, is what points. */
+const isCoarse = (): boolean =>
+  typeof matchMedia === 'function' && matchMedia('(pointer: coarse)').matches;

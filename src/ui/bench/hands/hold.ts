@@ -1,0 +1,139 @@
+import { depthOf, LIES } from '@/core/drawing/view';
+import { gridNear } from '@/core/kernel/units/grid';
+import { moved } from '@/core/model/moved';
+import type { Fixture, Plan } from '@/core/model/schema';
+import { inTheWay } from '@/core/placing/inTheWay';
+import { heightOf, type PlacingFor, type SnapLine } from '@/core/placing/lines';
+import { type End, pull } from '@/core/placing/pull';
+import { FREE, type Holds, settle } from '@/core/placing/settle';
+import { placeText } from '@/text/placing';
+import { cutAt, inView, pick, say, standing, useBench } from '../../store/bench';
+import { engineHere } from '../../store/engineHere';
+import { holdAt, putDown, takeUp } from '../../store/holding';
+import type { Projection } from '../projection';
+import { shiftOf } from './shift';
+
+/** What a hand holds. */
+export type Hold =
+  | { readonly kind: 'move'; readonly fixture: Fixture; readonly view: Projection['view'] }
+  | {
+      readonly kind: 'pull';
+      readonly fixture: Fixture;
+      readonly end: End;
+      readonly view: Projection['view'];
+    }
+  | { readonly kind: 'mark'; readonly fixtures: readonly Fixture[] }
+  | { readonly kind: 'cut'; readonly fromM: number };
+
+/** A rule's distance holds from so far off, and a wall or another fixture's line, px. */
+const RULE_PX = 12;
+const LINE_PX = 7;
+
+/** What of the drawing is under the hand; null where that is the paper. */
+export function holdOf(target: EventTarget | null, { view }: Projection): Hold | null {
+  if (!(target instanceof Element)) return null;
+  const { plan, picked, cutM } = useBench.getState();
+  if (!plan || !engineHere()) return null;
+  const by = (id: string | null | undefined) => plan.fixtures.find((f) => f.id === id);
+  if (target.closest('[data-cut-line]')) return { kind: 'cut', fromM: cutM };
+  const grip = target.closest('[data-grip]')?.getAttribute('data-grip')?.split('-');
+  const own = by(picked);
+  if (grip && own) {
+    takeUp([own.id]);
+    return { kind: 'pull', fixture: own, end: { axis: grip[0], side: grip[1] } as End, view };
+  }
+  const marked = target.closest('[data-mark-moves]')?.getAttribute('data-mark-moves');
+  const fixtures = marked?.split(' ').flatMap((id) => by(id) ?? []);
+  if (fixtures && fixtures.length > 0) {
+    takeUp(fixtures.map((f) => f.id));
+    pick(fixtures[0]?.id ?? null);
+    return { kind: 'mark', fixtures };
+  }
+  const fixture = by(target.closest('[data-fixture]')?.getAttribute('data-fixture'));
+  if (!fixture) return null;
+  takeUp([fixture.id]);
+  pick(fixture.id);
+  return { kind: 'move', fixture, view };
+}
+
+/**
+ * Moves what is held.
+ * @param movement  px since it was taken up
+ * @param isFree    nothing holds it but the tape
+ */
+export function moveHold(
+  hold: Hold,
+  [mx, my]: readonly [number, number],
+  scale: number,
+  isFree: boolean,
+): void {
+  const plan = standing(useBench.getState());
+  const engine = engineHere();
+  const assessment = inView();
+  if (!plan || !engine || !assessment) return;
+  if (hold.kind === 'cut') {
+    moveCut(hold.fromM, plan, mx / scale, -my / scale);
+    return;
+  }
+  const settled = engine.withFinalDepth(plan, assessment.litterFinalM);
+  const to: PlacingFor = { plan: settled, sizes: engine.flockSizes(settled, assessment.flock) };
+  const holds: Holds = isFree ? FREE : { ruleM: RULE_PX / scale, lineM: LINE_PX / scale };
+  const [acrossM, upM] = [mx / scale, -my / scale];
+  if (hold.kind === 'mark') {
+    const [first] = hold.fixtures;
+    if (!first) return;
+    const { fixture, lines } = settle(first, { dx: 0, dy: 0, dz: upM }, to, holds);
+    const up = (heightOf(fixture) ?? 0) - (heightOf(first) ?? 0);
+    const all = hold.fixtures.map((f) => moved(f, 0, 0, (z) => tidied(z + up)));
+    showAt(plan, all, lines);
+    return;
+  }
+  if (hold.kind === 'pull') {
+    const { dx, dy, dz } = shiftOf(hold.view, acrossM, upM);
+    const by = { x: dx, y: dy, z: dz }[hold.end.axis];
+    const { fixture, lines } = pull(hold.fixture, hold.end, by, to, holds);
+    showAt(plan, [fixture], lines);
+    return;
+  }
+  const { fixture, lines } = settle(hold.fixture, shiftOf(hold.view, acrossM, upM), to, holds);
+  showAt(plan, [fixture], lines);
+}
+
+const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
+
+function showAt(plan: Plan, fixtures: readonly Fixture[], lines: readonly SnapLine[]): void {
+  const now = useBench.getState().plan;
+  const by = new Map(fixtures.map((f) => [f.id, f]));
+  const same = fixtures.every(
+    (f) => JSON.stringify(now?.fixtures.find((n) => n.id === f.id)) === JSON.stringify(f),
+  );
+  const next =
+    same && now ? now : { ...plan, fixtures: plan.fixtures.map((f) => by.get(f.id) ?? f) };
+  const ways = fixtures.flatMap((f) => inTheWay(plan, next, f.id));
+  holdAt(next, { lines, ways });
+}
+
+function moveCut(fromM: number, plan: Plan, acrossM: number, upM: number): void {
+  const { section } = useBench.getState();
+  const { along, near } = LIES[section];
+  const by = along === 'y' ? upM : acrossM;
+  const inward = near === 'rear' || near === 'right' ? -by : by;
+  const most = depthOf(section, plan.shell) - 0.05;
+  cutAt(Math.max(0, Math.min(most, gridNear(fromM + inward, plan.units))));
+}
+
+/** Lets go: what is held stays where it is, or goes back where something is in its way. */
+export function letGo(hold: Hold): void {
+  if (hold.kind === 'cut') return;
+  const fixture = hold.kind === 'mark' ? hold.fixtures[0] : hold.fixture;
+  const name = fixture?.name ?? '';
+  putDown(hold.kind === 'pull' ? `Resize ${name}` : `Move ${name}`);
+  sayWhere(fixture?.id ?? '');
+}
+
+/** Says where a fixture stands now. */
+export function sayWhere(id: string): void {
+  const { plan, refused } = useBench.getState();
+  const fixture = plan?.fixtures.find((f) => f.id === id);
+  if (plan && fixture && !refused) say(placeText(fixture, plan));
+}
