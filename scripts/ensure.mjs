@@ -28,14 +28,16 @@ if (!existsSync(stampFile) || readFileSync(stampFile, 'utf8') !== stamp) {
   writeFileSync(stampFile, stamp);
 }
 
-if (process.argv.includes('--browser') && !existsSync('/usr/bin/chromium')) {
+// a browser for tests of the interface, and what draws printed pages to measure them
+const PROGRAMS = { chromium: '/usr/bin/chromium', 'poppler-utils': '/usr/bin/pdftoppm' };
+const missing = Object.entries(PROGRAMS).filter(([, file]) => !existsSync(file));
+if (process.argv.includes('--browser') && missing.length > 0) {
+  const names = missing.map(([name]) => name);
   console.error('Installing Chromium…');
   const installed =
-    run('apt-get', ['update', '-qq']) && run('apt-get', ['install', '-y', '-qq', 'chromium']);
-  if (!installed || !existsSync('/usr/bin/chromium')) {
-    console.error(
-      'Chromium is missing and could not be installed. Install the package "chromium" and run again.',
-    );
+    run('apt-get', ['update', '-qq']) && run('apt-get', ['install', '-y', '-qq', ...names]);
+  if (!installed || missing.some(([, file]) => !existsSync(file))) {
+    console.error(`${names.join(' and ')} could not be installed. Install them and run again.`);
     process.exit(1);
   }
 }

@@ -34,7 +34,7 @@ export async function buildTools() {
     // that a file is only for the server is held by the program's own build
     alias: { 'server-only': join(root, 'scripts/empty.mjs') },
     // the database finds its parts beside its own files; the log's are not all modules
-    external: ['@electric-sql/pglite', '@electric-sql/pglite/*', 'pino'],
+    external: ['@electric-sql/pglite', '@electric-sql/pglite/*', 'pino', '@resvg/resvg-js'],
     logLevel: 'error',
   });
   mkdirSync(dist, { recursive: true });

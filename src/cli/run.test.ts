@@ -19,6 +19,12 @@ function run(args: string[], files: Record<string, string> = {}, book?: RuleBook
       if (file.startsWith('nowhere/')) throw new Error('no such directory');
       written[file] = text;
     },
+    writeBytes: (file, bytes) => {
+      written[file] = new TextDecoder().decode(bytes);
+    },
+    fonts: () => {
+      throw new Error('no drawing of lines needs a font');
+    },
     now: () => new Date(`${DAY}T08:00:00Z`),
     out: (text) => {
       out += text;

@@ -5,6 +5,7 @@ import { dayIn, isDay } from '@/core/kernel/units/day';
 import { RULE_BOOK } from '@/core/rules/book';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { issueLine } from '@/text/issues';
+import { runDraw } from './draw';
 import { report } from './report';
 import { runRough } from './rough';
 import type { CliWorld } from './world';
@@ -12,14 +13,20 @@ import type { CliWorld } from './world';
 export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
        wide-rafter rough "10 brown hens" [--space 2.4x1.8x2.0] [--climate cold-continental]
                          [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
+       wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|sticks]
+                        [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
 
   assess     what the coop carries, stave by stave, and what is wrong with it
   rough      a whole fit-out for these birds, with its reasons
+  draw       a view to scale, or the story sticks at full size
   --on       the day assessed; today if left out
   --json     every figure with its source, for other programs
   --space    length x width x height inside, m (or ft with --units imperial); left out: you are told
   --climate  a shipped climate, such as cold-continental; left out: none
-  -o         the plan file to write`;
+  -o         the file to write; - writes it out
+  --scale    1:20, or "3/4 in to the foot"`;
+
+type ExitCode = 0 | 1 | 2;
 
 /** Largest plan file read, bytes. */
 const MOST_BYTES = 1_000_000;
@@ -29,8 +36,9 @@ const MOST_BYTES = 1_000_000;
  * @param args  the words after the command's name
  * @returns     exit code: 0 read, 1 unreadable plan (message on stderr), 2 wrong usage
  */
-export function runCli(args: readonly string[], world: CliWorld): 0 | 1 | 2 {
+export function runCli(args: readonly string[], world: CliWorld): ExitCode | Promise<ExitCode> {
   const [command] = args;
+  if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
   const asked = readArgs(args);
   if ('wrong' in asked) {
@@ -93,7 +101,7 @@ function readArgs(args: readonly string[]): Asked {
     });
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, file, ...rest] = positionals;
-    if (command !== 'assess') return { wrong: 'Say what to do: assess, or rough.' };
+    if (command !== 'assess') return { wrong: 'Say what to do: assess, rough, or draw.' };
     if (file === undefined) return { wrong: 'Name a plan file.' };
     if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
     if (values.on !== undefined && !isDay(values.on)) {

@@ -1,4 +1,5 @@
 import type { RuleBook } from '@/core/rules/types';
+import type { Fonts } from '@/formats/drawing/pdf';
 
 /** What the command touches outside itself. */
 export interface CliWorld {
@@ -8,5 +9,8 @@ export interface CliWorld {
   out(text: string): void;
   err(text: string): void;
   writeText(file: string, text: string): void;
+  writeBytes(file: string, bytes: Uint8Array): void;
+  /** The program's own fonts, for prints and pictures. */
+  fonts(): Fonts;
   readonly book?: RuleBook;
 }

@@ -10,6 +10,7 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/backup', methods: ['GET'] },
   { path: '/api/assess', methods: ['POST'] },
   { path: '/api/rough', methods: ['POST'] },
+  { path: '/api/drawings', methods: ['POST'] },
   { path: '/api/openapi.json', methods: ['GET'] },
   { path: '/api/plans', methods: ['GET', 'POST'] },
   { path: '/api/plans/{id}', methods: ['GET', 'PUT', 'DELETE'] },

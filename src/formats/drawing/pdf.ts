@@ -54,6 +54,26 @@ export async function newDocument(
   return { pdf, text, figures };
 }
 
+/** How a drawing falls on paper: the way of the sheet that takes fewer, lying where both take as many. */
+export function sheetsFor({ face, scale }: Pick<Sheet, 'face' | 'scale'>, id: PaperId) {
+  const sizeMm = [
+    ((face.a1 - face.a0) * 1000) / scale,
+    ((face.b1 - face.b0) * 1000) / scale,
+  ] as const;
+  const { widthMm, heightMm } = PAPERS[id];
+  const [lying, upright] = (
+    [
+      [heightMm, widthMm],
+      [widthMm, heightMm],
+    ] as const
+  ).map(([w, h]) => {
+    const room = [w - 2 * EDGE_MM, h - 2 * EDGE_MM - BLOCK_MM] as const;
+    return { sizeMm, paper: [w, h] as const, room, tiles: tilesOf(sizeMm, room) };
+  });
+  if (!lying || !upright) throw new Error('a sheet lies one way or the other');
+  return upright.tiles.length < lying.tiles.length ? upright : lying;
+}
+
 /**
  * A sheet to scale on paper, with its title block and a line to check the print by; where one sheet is too small, on
  * several that share a strip with their neighbours.
@@ -63,23 +83,8 @@ export async function sheetPdf(sheet: Sheet, title: Title, fonts: Fonts): Promis
   const { pdf, text, figures } = await newDocument(fonts);
   pdf.setTitle(`${sheet.name}, ${title.view}`);
   const { face, scale } = sheet;
-  const sizeMm = [
-    ((face.a1 - face.a0) * 1000) / scale,
-    ((face.b1 - face.b0) * 1000) / scale,
-  ] as const;
+  const { sizeMm, paper, room, tiles } = sheetsFor(sheet, title.paper);
   const upright = PAPERS[title.paper];
-  // the way of the paper that takes fewer sheets; lying where both do
-  const ways = (
-    [
-      [upright.heightMm, upright.widthMm],
-      [upright.widthMm, upright.heightMm],
-    ] as const
-  ).map(([w, h]) => {
-    const room = [w - 2 * EDGE_MM, h - 2 * EDGE_MM - BLOCK_MM] as const;
-    return { paper: [w, h] as const, room, tiles: tilesOf(sizeMm, room) };
-  });
-  const best = ways.reduce((a, b) => (b.tiles.length < a.tiles.length ? b : a));
-  const { paper, room, tiles } = best;
   const [spareX, spareY] =
     tiles.length > 1 ? [0, 0] : [(room[0] - sizeMm[0]) / 2, (room[1] - sizeMm[1]) / 2];
   tiles.forEach((tile, i) => {

@@ -67,7 +67,7 @@ const OFF_MM = 7;
 const LINE_MM = 4.4;
 const WORDS_MM = 2.4;
 /** Breadth kept for a figure with its name, and for a figure alone. */
-const NAMED_MM = 40;
+const NAMED_MM = 46;
 const FIGURE_MM = 17;
 
 /** A plan in one view with its story sticks, to be drawn at a scale. */
@@ -188,7 +188,7 @@ function sticksOf(
       a0: rod.a0 - m(NAMED_MM),
       a1: Math.max(drawn.a1, acrossM + m(FIGURE_MM)) + WALL_DRAWN_M,
       b0: Math.min(foot.b0 - m(4 + rows * LINE_MM), -m(LINE_MM * 4)),
-      b1: Math.max(drawn.b1, (upAt.at(-1) ?? 0) + m(LINE_MM)),
+      b1: Math.max(drawn.b1, (upAt.at(-1) ?? 0) + m(LINE_MM)) + m(3),
     },
   };
 }

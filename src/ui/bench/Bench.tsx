@@ -41,7 +41,10 @@ export function Bench() {
           </Toggle.Root>
         </div>
       </div>
-      <WorkingHost className="min-h-0 flex-1" workingClassName="max-h-56 overflow-auto px-4">
+      <WorkingHost
+        className="relative min-h-0 flex-1"
+        workingClassName="max-h-56 overflow-auto px-4"
+      >
         {both && view !== 'above' ? (
           <>
             <div className="h-full max-lg:hidden">
@@ -54,8 +57,8 @@ export function Bench() {
         ) : (
           <Canvas view={view} />
         )}
+        <RefusedLine />
       </WorkingHost>
-      <RefusedLine />
       <div className="max-lg:hidden">
         <div className="flex items-start justify-between gap-3 pr-4">
           <div className="min-w-0">

@@ -13,7 +13,7 @@ export function RefusedLine() {
     <div
       role="alert"
       data-refused
-      className="flex flex-wrap items-center gap-x-3 gap-y-1.5 border-oxide border-l-3 bg-raised px-4 py-2 text-[0.9rem]"
+      className="absolute inset-x-3 bottom-2 z-10 flex flex-wrap items-center gap-x-3 gap-y-1.5 border border-strong border-l-3 border-l-oxide bg-raised px-4 py-2 text-[0.9rem] shadow-xl"
     >
       <p className="min-w-0 flex-1">
         <strong className="font-semibold">{name} stays where it was.</strong>{' '}

@@ -33,10 +33,12 @@ export function nudgePicked(event: KeyboardEvent, view: View): boolean {
     });
     return true;
   }
-  const step = (plan.units === 'metric' ? 0.01 : METRES_PER_INCH / 2) * (event.shiftKey ? 10 : 1);
+  const own = plan.units === 'metric' ? 0.01 : METRES_PER_INCH / 2;
+  const step = own * (event.shiftKey ? 10 : 1);
   const longer = PULLS[event.key];
   if (longer) {
-    pullFarEnd(fixture, longer * step);
+    // braces are brackets with Shift, whether or not the keyboard tells so
+    pullFarEnd(fixture, longer * own * (event.shiftKey || /[{}]/.test(event.key) ? 10 : 1));
     return true;
   }
   const arrow = ARROWS[event.key];

@@ -1,18 +1,41 @@
 'use client';
-import { Columns2, FileJson, Printer, Signpost, Table2, TriangleAlert } from 'lucide-react';
+import {
+  Columns2,
+  FileJson,
+  Image,
+  PencilRuler,
+  Printer,
+  Ruler,
+  Shapes,
+  Signpost,
+  Table2,
+  TriangleAlert,
+} from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import * as Menu from 'radix-ui/dropdown-menu';
 import { type ReactNode, useEffect, useRef } from 'react';
+import type { View } from '@/core/drawing/shape';
 import { planFile } from '@/formats/planFile';
 import { compareHref } from '../compare/columns';
-import { usePlan, useWhole, useWorked } from '../store/bench';
+import { say, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { saveNow } from '../store/saving';
+import { takeDrawing } from '../takeDrawing';
 import { takeOut } from '../takeOut';
 import { takeStep } from '../tour/tour';
+
+/** What a view is called where it is taken out. */
+const VIEW_NAMES: Readonly<Record<View, string>> = {
+  front: 'seen from the front',
+  right: 'seen from the right',
+  rear: 'seen from the rear',
+  left: 'seen from the left',
+  above: 'seen from above',
+};
 
 /** What can be taken out of the plan, as a file or on paper. */
 export function FileMenu({ face }: { face: ReactNode }) {
   const plan = usePlan();
+  const view = useBench((s) => s.view);
   const whole = useWhole();
   const worked = useWorked();
   const router = useRouter();
@@ -27,6 +50,12 @@ export function FileMenu({ face }: { face: ReactNode }) {
   const months = async (): Promise<void> => {
     const { demandCsv } = await import('@/formats/demandCsv');
     takeOut(demandCsv(plan, whole));
+  };
+  const drawing = async (asked: Parameters<typeof takeDrawing>[1]): Promise<void> => {
+    say('Drawing…');
+    const failed = await takeDrawing(plan, asked);
+    say(failed ?? 'The drawing is in your downloads');
+    if (failed !== null) useBench.setState({ news: failed });
   };
   /** Another page shows what is stored. */
   const page = async (address: string): Promise<void> => {
@@ -57,12 +86,42 @@ export function FileMenu({ face }: { face: ReactNode }) {
           disabled={!worked || whole.months.length === 0}
           act={() => void months()}
         />
+        <Item
+          icon={<Shapes size={16} aria-hidden />}
+          name="Drawing for other programs"
+          note={`${VIEW_NAMES[view]}, in layers (DXF)`}
+          act={() => void drawing({ view, format: 'dxf' })}
+        />
+        <Item
+          icon={<Shapes size={16} aria-hidden />}
+          name="Drawing as lines"
+          note={`${VIEW_NAMES[view]} (SVG)`}
+          act={() => void drawing({ view, format: 'svg' })}
+        />
+        <Item
+          icon={<Image size={16} aria-hidden />}
+          name="Picture"
+          note={`${VIEW_NAMES[view]} (PNG)`}
+          act={() => void drawing({ view, format: 'png' })}
+        />
         <Menu.Separator className="my-1 border-line border-t" />
         <Item
           icon={<Printer size={16} aria-hidden />}
           name="Print the plan"
           note="on one page"
           act={() => void page(`/plans/${plan.id}/print`)}
+        />
+        <Item
+          icon={<Ruler size={16} aria-hidden />}
+          name="Drawing to scale"
+          note={`${VIEW_NAMES[view]}, to print (PDF)`}
+          act={() => void drawing({ view, format: 'pdf' })}
+        />
+        <Item
+          icon={<PencilRuler size={16} aria-hidden />}
+          name="Story sticks"
+          note="at full size, to cut out and mark by (PDF)"
+          act={() => void drawing({ view: 'sticks', format: 'pdf' })}
         />
         <Item
           icon={<TriangleAlert size={16} aria-hidden />}

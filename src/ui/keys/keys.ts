@@ -11,7 +11,7 @@ import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
 import { cutAt, goTo, inView, pickFinding, say, show, showBoth, useBench } from '../store/bench';
 import type { AddId } from '../store/engine';
-import { focusFinding, focusRow, focusStation, keepFocus } from './focus';
+import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {
@@ -138,6 +138,13 @@ function zoomToPicked(): void {
   else zoomTo((view) => faceOf(solid, view, plan.shell));
 }
 
+/** Section and plan at once, or one; the drawing keeps the focus that it had. */
+function toggleBoth(): void {
+  const had = document.activeElement?.closest('svg[data-view]') != null;
+  showBoth(!state().both);
+  if (had) requestAnimationFrame(() => focusOn('svg[data-view]'));
+}
+
 /** Cuts the section nearer to or farther from its near wall. */
 function moveCut(byM: number): void {
   const { plan, section, cutM } = state();
@@ -163,7 +170,7 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
     const at = VIEWS.findIndex((v) => v.id === state().view);
     show(VIEWS[(at + 1) % VIEWS.length]?.id ?? 'front');
   },
-  b: () => showBoth(!state().both),
+  b: toggleBoth,
   z: zoomToPicked,
   '+': () => zoomAll(CLOSER),
   '=': () => zoomAll(CLOSER),

@@ -31,19 +31,23 @@ const ASTRAY: Readonly<Partial<Record<Pen, Pen>>> = {
   bird: 'astray',
   birdLine: 'astrayLine',
   birdLeg: 'astrayLine',
-  comb: 'astrayLine',
   birdEye: 'astrayLine',
 };
 
 /** A bird sits across her bar and looks into the room, away from the wall that she is nearest to: 1 or −1 along her line. */
-function looks(bird: Pick<PlacedBird, 'across' | 'x' | 'y'>, { lengthM, widthM }: Shell): 1 | -1 {
+function looks(
+  bird: Pick<PlacedBird, 'across' | 'x' | 'y' | 'barId'>,
+  { lengthM, widthM }: Shell,
+): 1 | -1 {
+  // one that has been left over stands and looks to the front
+  if (bird.barId === null) return -1;
   if (bird.across === 'x') return bird.y > widthM / 2 ? -1 : 1;
   return bird.x > lengthM / 2 ? -1 : 1;
 }
 
 /** How a bird is seen, and whether she is drawn turned round. */
 export function aspectOf(
-  bird: Pick<PlacedBird, 'across' | 'x' | 'y'>,
+  bird: Pick<PlacedBird, 'across' | 'x' | 'y' | 'barId'>,
   view: View,
   shell: Shell,
 ): { aspect: Aspect; turned: boolean } {

@@ -1,0 +1,207 @@
+import { expect, test } from '@playwright/test';
+import { dragBy, labelBoxes, scaleOf, touchDragBy } from './hands';
+import { goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
+
+interface PlanFile {
+  readonly fixtures: readonly {
+    readonly id: string;
+    readonly x: number;
+    readonly y: number;
+    readonly z: number;
+    readonly lengthM: number;
+  }[];
+}
+
+test('a bar is dragged by the mouse: it clicks in at the rule, the finding goes and comes, and all of it is one step', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  const plan = await ownPlan(page, 'pell-garth');
+  await openPlan(page, plan);
+  await page.getByRole('radio', { name: 'Right' }).click();
+  const bar = (id: string) => page.locator(`svg[data-view="right"] [data-fixture="${id}"]`);
+  const nearWall = page.locator('[data-severity]', { hasText: 'Bar too near the wall' });
+  await expect(nearWall).toBeVisible();
+  const scale = await scaleOf(page, 'right');
+  // the front bar out of the way first, so that the rear one has room
+  await dragBy(page, bar('bar-2'), [-0.5 * scale, 0]);
+  await dragBy(page, bar('bar-1'), [-0.24 * scale, 0], true);
+  await expect(page.locator('[data-guide="rule"]')).toContainText('off the wall by the rule');
+  await expect(nearWall).toHaveCount(0);
+  await page.mouse.up();
+  await expect(page.locator('[data-guide]')).toHaveCount(0);
+  await saved(page);
+  const dragged = JSON.parse((await takeOut(page)).text) as PlanFile;
+  const rear = dragged.fixtures.find((f) => f.id === 'bar-1');
+  expect(2.1 - (rear?.y ?? 0)).toBeCloseTo(0.38, 6);
+  await page.keyboard.press('Control+z');
+  await expect(nearWall).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await expect(page.locator('[data-row="bar-2"] input.figures').nth(2)).toHaveValue('52 cm');
+  await saved(page);
+  expect(errors).toEqual([]);
+});
+
+test('an end is pulled, the rail grows meanwhile; Escape puts it back; a mark of the stick carries its bars along', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  const carries = page
+    .locator('li', { has: page.locator('[data-station="roosts"]') })
+    .locator('[data-figure]')
+    .first();
+  await expect(carries).toHaveText('6');
+  await page.locator('[data-view="front"] [data-fixture="bar-2"]').dispatchEvent('pointerdown');
+  const scale = await scaleOf(page, 'front');
+  const grip = page.locator('[data-grip="x-high"]');
+  await dragBy(page, grip, [0.7 * scale, 0], true);
+  await expect(carries).toHaveText('8');
+  await page.keyboard.press('Escape');
+  await expect(carries).toHaveText('6');
+  await page.mouse.up();
+  await expect(page.locator('[data-row="bar-2"] input.figures').first()).toHaveValue('1.20 m');
+  await dragBy(page, grip, [0.7 * scale, 0]);
+  await expect(carries).toHaveText('8');
+  await saved(page);
+
+  // both bars hang at one height: their mark moves both
+  const mark = page.locator('[data-stick] [data-mark-moves="bar-1 bar-2"]');
+  await expect(mark).toHaveAttribute('data-mark-m', '0.65');
+  await dragBy(page, mark.locator('[data-tick]'), [0, -0.2 * scale]);
+  await saved(page);
+  const plan = JSON.parse((await takeOut(page)).text) as PlanFile;
+  const heights = plan.fixtures.filter((f) => f.id.startsWith('bar-')).map((f) => f.z);
+  expect(heights).toHaveLength(2);
+  expect(heights[0]).toBe(heights[1]);
+  expect(Math.abs((heights[0] ?? 0) - 0.85)).toBeLessThan(0.06);
+  expect(plan.fixtures.find((f) => f.id === 'bar-2')?.lengthM).toBeGreaterThan(1.8);
+  expect(errors).toEqual([]);
+});
+
+test('what would stand in something else stays where it was, with the reason, unless it is forced', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await page.getByRole('radio', { name: 'Above' }).click();
+  const feeder = page.locator('[data-fixture="feeder-1"]');
+  const drinker = page.locator('[data-fixture="drinker-1"]');
+  const [from, to] = [await feeder.boundingBox(), await drinker.boundingBox()];
+  if (!from || !to) throw new Error('nothing drawn');
+  const way = [to.x - from.x + 6, to.y - from.y + 4] as const;
+  await goTo(page, 'feed');
+  const before = await feeder.boundingBox();
+  await dragBy(page, feeder, way);
+  const refused = page.locator('[data-refused]');
+  await expect(refused).toContainText('stays where it was');
+  await expect(refused).toContainText(/would stand in/);
+  // but for the line round what is picked
+  expect(Math.abs(((await feeder.boundingBox())?.x ?? 0) - (before?.x ?? 0))).toBeLessThan(2);
+  await refused.getByRole('button', { name: 'Put it there all the same' }).click();
+  await expect(refused).toHaveCount(0);
+  expect(Math.abs(((await feeder.boundingBox())?.x ?? 0) - (before?.x ?? 0))).toBeGreaterThan(20);
+  await saved(page);
+  expect(errors).toEqual([]);
+});
+
+test('by keys: a bar is moved, made longer and told, views and cut are turned, a finding is looked at closely', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  const said = page.locator('p[role="status"].sr-only');
+  await page.locator('[data-view="front"] [data-fixture="bar-2"]').dispatchEvent('pointerdown');
+  const drawing = page.getByRole('application');
+  await drawing.focus();
+  await page.keyboard.press('Shift+ArrowUp');
+  await expect(said.last()).toHaveText(
+    /Front bar, 65 cm above the litter, 52 cm from the rear wall/,
+  );
+  await page.keyboard.press('}');
+  await expect(page.locator('[data-row="bar-2"] input.figures').first()).toHaveValue('1.30 m');
+  for (const view of ['right', 'rear', 'left', 'above', 'front']) {
+    await page.keyboard.press('v');
+    await expect(page.locator(`svg[data-view="${view}"]`)).toBeVisible();
+    await drawing.first().focus();
+  }
+  const scale = await scaleOf(page, 'front');
+  await page.keyboard.press('f');
+  await page.keyboard.press('z');
+  const view = page.locator('svg[data-view]');
+  await expect
+    .poll(async () => Number(await view.getAttribute('data-scale')))
+    .toBeGreaterThan(scale * 1.2);
+  await page.keyboard.press('0');
+  await drawing.focus();
+  await page.keyboard.press('b');
+  await expect(page.locator('svg[data-view]')).toHaveCount(2);
+  await expect(drawing.first()).toBeFocused();
+  // cut beyond the front bar, only the rear one is drawn in the section, and both in the plan
+  for (let i = 0; i < 17; i++) await page.keyboard.press('.');
+  const section = page.locator('svg[data-view]').first();
+  await expect(page.locator('[data-cut-line]')).toHaveCount(1);
+  await expect(section.locator('[data-fixture]')).not.toHaveCount(
+    await page.locator('svg[data-view="above"] [data-fixture]').count(),
+  );
+  await saved(page);
+  expect(errors).toEqual([]);
+});
+
+test('on a phone a bar is dragged by a finger, and its grip is large enough for one', async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await context.newPage();
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await page.locator('[data-door][data-station="roosts"]').click();
+  const bar = page.locator('svg[data-view] [data-fixture="bar-2"]');
+  await bar.dispatchEvent('pointerdown');
+  const grip = page.locator('[data-grip]').first();
+  const size = await grip.locator('circle').first().boundingBox();
+  expect(size?.width ?? 0).toBeGreaterThanOrEqual(44);
+  const scale = await scaleOf(page, 'front');
+  await touchDragBy(page, bar, [0, -0.3 * scale]);
+  await saved(page);
+  const field = page.locator('[data-row="bar-2"] input.figures').nth(1);
+  await expect(field).not.toHaveValue('55 cm');
+  expect(errors).toEqual([]);
+  await context.close();
+});
+
+for (const width of [1280, 390]) {
+  test(`at ${width} px no figure beside a drawing touches another, or the drawing`, async ({
+    page,
+  }) => {
+    await page.setViewportSize({ width, height: 800 });
+    for (const id of ['pell-garth', 'osk-landing', 'tamar-roughed-out']) {
+      await openPlan(page, id);
+      if (width === 390) await page.locator('[data-door][data-station="roosts"]').click();
+      for (const name of ['Front', 'Right', 'Rear', 'Left', 'Above']) {
+        await page.getByRole('radio', { name, exact: true }).click();
+        const picked = page.locator('svg[data-view] [data-fixture^="bar-"]').first();
+        await picked.dispatchEvent('pointerdown');
+        if (width === 1280) await expect(page.locator('[data-dimension]').first()).toBeAttached();
+        for (const { words, drawn, page: whole } of await labelBoxes(page)) {
+          expect(words.length).toBeGreaterThan(0);
+          words.forEach((one, i) => {
+            const meets = (other: typeof one): boolean =>
+              one.left < other.right - 1 &&
+              other.left < one.right - 1 &&
+              one.top < other.bottom - 1 &&
+              other.top < one.bottom - 1;
+            const on = [...words.slice(i + 1), ...drawn].filter(meets);
+            expect([id, name, one.text, on.map((o) => o.text)]).toEqual([id, name, one.text, []]);
+            expect(one.left).toBeGreaterThanOrEqual(whole.left - 1);
+            expect(one.right).toBeLessThanOrEqual(whole.right + 1);
+          });
+        }
+      }
+    }
+  });
+}

@@ -1,0 +1,35 @@
+import { parsePlanText } from '@/core/edit/parse';
+import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN } from '@/formats/drawing/ask';
+import { PAPERS, readScale } from '@/formats/drawing/paper';
+import { drawApart } from '@/server/drawing';
+import { handle } from '@/server/handle';
+import { problem, readBody } from '@/server/http';
+
+export const dynamic = 'force-dynamic';
+
+/** A drawing of the plan in the body, to scale; nothing is stored. */
+export const POST = handle('/api/drawings', async (request) => {
+  const asked = new URL(request.url).searchParams;
+  const view = DRAWN.find((v) => v === (asked.get('view') ?? 'front'));
+  if (!view) return problem(400, `view must be one of: ${DRAWN.join(', ')}.`);
+  const format = DRAWING_FORMATS.find((f) => f === (asked.get('format') ?? 'svg'));
+  if (!format) return problem(400, `format must be one of: ${DRAWING_FORMATS.join(', ')}.`);
+  if (view === 'sticks' && format !== 'pdf') {
+    return problem(400, 'Story sticks at full size are printed: format must be pdf.');
+  }
+  const scale = asked.get('scale');
+  if (scale !== null && readScale(scale) === null) {
+    return problem(400, 'scale must be as 1:20, or 3/4 in to the foot.');
+  }
+  const paper = asked.get('paper');
+  if (paper !== null && !(paper in PAPERS)) {
+    return problem(400, `paper must be one of: ${Object.keys(PAPERS).join(', ')}.`);
+  }
+  const body = await readBody(request, parsePlanText);
+  if (!body.ok) return body.refusal;
+  const drawn = await drawApart(JSON.stringify(body.value), { view, format, scale, paper });
+  if (!drawn.ok) return problem(500, 'The drawing could not be made.');
+  return new Response(drawn.bytes, {
+    headers: { 'content-type': DRAWING_TYPES[format], 'cache-control': 'no-store' },
+  });
+});

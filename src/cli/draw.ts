@@ -1,0 +1,122 @@
+import { parseArgs } from 'node:util';
+import { parsePlanText } from '@/core/edit/parse';
+import { dayIn, isDay } from '@/core/kernel/units/day';
+import { DRAWING_FORMATS, DRAWN, type Drawn } from '@/formats/drawing/ask';
+import { drawnFile } from '@/formats/drawing/drawn';
+import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
+import { issueLine } from '@/text/issues';
+import type { CliWorld } from './world';
+
+interface Asked {
+  readonly file: string;
+  readonly view: Drawn;
+  readonly scale: number | null;
+  readonly format: (typeof DRAWING_FORMATS)[number];
+  readonly paper: PaperId | null;
+  readonly on: string | null;
+  readonly out: string;
+}
+
+/**
+ * `wide-rafter draw`: a plan as a drawing to scale, or its story sticks at full size.
+ * @returns exit code: 0 drawn, 1 the plan can't be read or the file not written, 2 wrong usage
+ */
+export async function runDraw(
+  args: readonly string[],
+  world: CliWorld,
+  usage: string,
+): Promise<0 | 1 | 2> {
+  const asked = readArgs(args);
+  if ('wrong' in asked) {
+    world.err(`${asked.wrong}\n\n${usage}`);
+    return 2;
+  }
+  const { file, out, format, view } = asked;
+  let text: string;
+  try {
+    text = world.readText(file);
+  } catch (error) {
+    world.err(`${file} can't be read: ${error instanceof Error ? error.message : String(error)}`);
+    return 1;
+  }
+  const parsed = parsePlanText(text);
+  if (!parsed.ok) {
+    world.err(
+      [`${file} is not a plan this program can read.`, ...parsed.issues.map(issueLine)].join('\n'),
+    );
+    return 1;
+  }
+  const plan = parsed.value;
+  const bytes = await drawnFile(
+    plan,
+    {
+      view,
+      format,
+      scale: asked.scale,
+      paper: asked.paper ?? paperFor(plan.units),
+      on: asked.on ?? dayIn(world.now(), plan.timeZone),
+    },
+    world.fonts,
+  );
+  try {
+    world.writeBytes(out, bytes);
+  } catch (error) {
+    world.err(`${out} can't be written: ${error instanceof Error ? error.message : String(error)}`);
+    return 1;
+  }
+  return 0;
+}
+
+const listed = (names: readonly string[]): string => names.join(', ');
+
+function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: {
+        view: { type: 'string' },
+        scale: { type: 'string' },
+        format: { type: 'string' },
+        paper: { type: 'string' },
+        on: { type: 'string' },
+        out: { type: 'string', short: 'o' },
+      },
+    });
+    const [file, ...rest] = positionals;
+    if (file === undefined) return { wrong: 'Name a plan file.' };
+    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
+    if (values.out === undefined) return { wrong: 'Say where the drawing goes: -o out.svg.' };
+    const view = DRAWN.find((v) => v === (values.view ?? 'front'));
+    if (!view) return { wrong: `--view ${values.view} is none of: ${listed(DRAWN)}.` };
+    const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
+    const format = DRAWING_FORMATS.find((f) => f === wanted);
+    if (!format) return { wrong: `A drawing is one of: ${listed(DRAWING_FORMATS)}.` };
+    if (view === 'sticks' && format !== 'pdf') {
+      return { wrong: 'Story sticks at full size are printed: -o sticks.pdf.' };
+    }
+    const scale = values.scale === undefined ? null : readScale(values.scale);
+    if (values.scale !== undefined && scale === null) {
+      const names = [...SCALES.metric, ...SCALES.imperial].map((s) => `"${s.name}"`);
+      return { wrong: `--scale ${values.scale} is no scale. Write it as ${listed(names)}.` };
+    }
+    const paper = values.paper?.toLowerCase();
+    if (paper !== undefined && !(paper in PAPERS)) {
+      return { wrong: `--paper ${values.paper} is none of: ${listed(Object.keys(PAPERS))}.` };
+    }
+    if (values.on !== undefined && !isDay(values.on)) {
+      return { wrong: `--on ${values.on} is not a day. Write it as 2027-03-01.` };
+    }
+    return {
+      file,
+      view,
+      scale,
+      format,
+      paper: (paper as PaperId | undefined) ?? null,
+      on: values.on ?? null,
+      out: values.out,
+    };
+  } catch (error) {
+    return { wrong: error instanceof Error ? error.message : String(error) };
+  }
+}

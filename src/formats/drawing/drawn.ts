@@ -1,0 +1,62 @@
+import { type Assessment, assess } from '@/core/assess';
+import type { View } from '@/core/drawing/shape';
+import type { Plan } from '@/core/model/schema';
+import { formatDay } from '@/text/format';
+import type { DrawingAsk } from './ask';
+import { type PaperId, SCALES } from './paper';
+import type { Fonts } from './pdf';
+import { type Sheet, sheetOf } from './sheet';
+
+/** How a view is called on a drawing. */
+export const VIEW_WORDS: Readonly<Record<View, string>> = {
+  front: 'Section, seen from the front',
+  right: 'Section, seen from the right',
+  rear: 'Section, seen from the rear',
+  left: 'Section, seen from the left',
+  above: 'Plan, seen from above',
+};
+
+/** A plan drawn as a file. Each way out is loaded when it is first asked for. */
+export async function drawnFile(
+  plan: Plan,
+  { view, scale, format, paper, on }: DrawingAsk,
+  fonts: () => Fonts,
+): Promise<Uint8Array> {
+  const assessment = assess(plan, { on });
+  const text = (of: string): Uint8Array => new TextEncoder().encode(of);
+  if (view === 'sticks') {
+    const { sticksPdf } = await import('./stickPdf');
+    return sticksPdf(plan, assessment, { day: formatDay(on), paper }, fonts());
+  }
+  const sheet = await sheetAt(plan, assessment, view, scale, paper);
+  switch (format) {
+    case 'svg':
+      return text((await import('./svg')).sheetSvg(sheet));
+    case 'dxf':
+      return text((await import('./dxf')).sheetDxf(sheet));
+    case 'png':
+      return (await import('./png')).sheetPng(sheet, fonts());
+    case 'pdf': {
+      const title = { view: VIEW_WORDS[view], day: formatDay(on), paper, units: plan.units };
+      return (await import('./pdf')).sheetPdf(sheet, title, fonts());
+    }
+  }
+}
+
+/** For what no usual scale brings on one sheet. */
+const SMALLEST = 100;
+
+/** A view at the scale asked for, else at the largest of the usual ones that one sheet of the paper holds. */
+async function sheetAt(
+  plan: Plan,
+  assessment: Assessment,
+  view: View,
+  scale: number | null,
+  paper: PaperId,
+): Promise<Sheet> {
+  if (scale !== null) return sheetOf(plan, assessment, view, scale);
+  const { sheetsFor } = await import('./pdf');
+  const usual = SCALES[plan.units].map((s) => sheetOf(plan, assessment, view, s.scale));
+  const fits = usual.find((s) => sheetsFor(s, paper).tiles.length === 1);
+  return fits ?? sheetOf(plan, assessment, view, SMALLEST);
+}

@@ -1,0 +1,33 @@
+import type { View } from '@/core/drawing/shape';
+import type { Plan } from '@/core/model/schema';
+import { fileStem } from '@/formats/fileOut';
+import { keepFile } from './takeOut';
+
+/** What of the plan is drawn, and as what kind of file. */
+export interface DrawingAsked {
+  readonly view: View | 'sticks';
+  readonly format: 'pdf' | 'svg' | 'dxf' | 'png';
+}
+
+/**
+ * Has the plan on the screen drawn, and hands the file to the browser to keep.
+ * @returns why it could not be drawn; null where it was
+ */
+export async function takeDrawing(
+  plan: Plan,
+  { view, format }: DrawingAsked,
+): Promise<string | null> {
+  const asked = new URLSearchParams({ view, format });
+  const response = await fetch(`/api/drawings?${asked}`, {
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(plan),
+  }).catch(() => null);
+  if (!response?.ok) {
+    return response === null
+      ? 'The drawing could not be made: the server does not answer.'
+      : 'The drawing could not be made.';
+  }
+  keepFile(await response.blob(), `${fileStem(plan.name)}-${view}.${format}`);
+  return null;
+}
