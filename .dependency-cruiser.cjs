@@ -31,7 +31,7 @@ const ROOMS = {
   drawing: ['kernel', 'model', 'rules', 'geometry', 'stations'],
   layout: [
     ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
-    ...['birds', 'carrying', 'edit', 'proposals', 'stations'],
+    ...['birds', 'carrying', 'edit', 'proposals', 'stations', 'placing'],
   ],
   measure: ['kernel', 'model', 'rules', 'geometry', 'birds', 'edit', 'layout'],
 };

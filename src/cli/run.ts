@@ -5,6 +5,7 @@ import { dayIn, isDay } from '@/core/kernel/units/day';
 import { RULE_BOOK } from '@/core/rules/book';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { issueLine } from '@/text/issues';
+import { runArrange } from './arrange';
 import { runDraw } from './draw';
 import { report } from './report';
 import { runRough } from './rough';
@@ -15,9 +16,11 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
                          [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
+       wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--on YYYY-MM-DD]
 
   assess     what the coop carries, stave by stave, and what is wrong with it
   rough      a whole fit-out for these birds, with its reasons
+  arrange    where everything goes, searched anew; what is pinned stays
   draw       a view to scale, or the story sticks at full size
   --on       the day assessed; today if left out
   --json     every figure with its source, for other programs
@@ -39,6 +42,7 @@ const MOST_BYTES = 1_000_000;
 export function runCli(args: readonly string[], world: CliWorld): ExitCode | Promise<ExitCode> {
   const [command] = args;
   if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
+  if (command === 'arrange') return runArrange(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
   const asked = readArgs(args);
   if ('wrong' in asked) {
@@ -101,7 +105,7 @@ function readArgs(args: readonly string[]): Asked {
     });
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, file, ...rest] = positionals;
-    if (command !== 'assess') return { wrong: 'Say what to do: assess, rough, or draw.' };
+    if (command !== 'assess') return { wrong: 'Say what to do: assess, rough, draw, or arrange.' };
     if (file === undefined) return { wrong: 'Name a plan file.' };
     if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
     if (values.on !== undefined && !isDay(values.on)) {

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN } from './drawing/ask';
+import { PAPERS } from './drawing/paper';
 import { apiSchemas } from './openApi.schemas';
 import { planJsonSchema } from './planSchemaJson';
 import { roughAskSchema } from './roughAsk';
@@ -86,6 +88,36 @@ export function openApiDocument(): object {
           responses: {
             200: answer('The fit-out and why it is so, or why the birds do not fit', ref('Rough')),
             ...bad([400, 'on is not a day']),
+          },
+        },
+      },
+      '/api/drawings': {
+        post: {
+          summary: 'Draws a plan to scale, or its story sticks at full size; nothing is stored',
+          parameters: [
+            { name: 'view', in: 'query', schema: { type: 'string', enum: [...DRAWN] } },
+            { name: 'format', in: 'query', schema: { type: 'string', enum: [...DRAWING_FORMATS] } },
+            {
+              name: 'scale',
+              in: 'query',
+              description:
+                '1:20, or 3/4 in to the foot; left out: the largest that one sheet holds',
+              schema: { type: 'string' },
+            },
+            { name: 'paper', in: 'query', schema: { type: 'string', enum: Object.keys(PAPERS) } },
+          ],
+          requestBody: planBody,
+          responses: {
+            200: {
+              description: 'The drawing',
+              content: Object.fromEntries(
+                Object.values(DRAWING_TYPES).map((type) => [
+                  type,
+                  { schema: { type: 'string', format: 'binary' } },
+                ]),
+              ),
+            },
+            ...bad([400, 'view, format, scale or paper is none of those named']),
           },
         },
       },

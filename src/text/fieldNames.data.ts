@@ -245,5 +245,6 @@ export const PART_NAMES: Readonly<Record<Part, string>> = {
   limits: 'Local rules',
   shell: 'Shell',
   roughly: 'Measured by eye',
+  pinned: 'Pinned',
   soldFor: 'Sold for so many birds',
 };

@@ -76,6 +76,7 @@ export function newPlan(start: PlanStart): Plan {
     },
     flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],
+    pinned: [],
     roughly: [],
     soldFor: null,
   };

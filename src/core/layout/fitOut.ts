@@ -59,7 +59,7 @@ export const isOfTheCoop = (f: Finding): boolean =>
   isBad(f) && f.station !== 'brooder' && f.station !== 'flock';
 
 /** What no fit-out changes: it comes of who lives here, or of the shell. */
-const isOfTheFlock = ({ code }: Finding): boolean =>
+export const isOfTheFlock = ({ code }: Finding): boolean =>
   code.startsWith('flock.') || OF_THE_FLOCK.has(code);
 const OF_THE_FLOCK: ReadonlySet<string> = new Set(['feed.tall.none', 'reach.headroom.none']);
 

@@ -162,6 +162,8 @@ export const planSchema = z.strictObject({
   shell,
   flock: z.array(group).check(z.maxLength(PLAN_LIMITS.groups)),
   fixtures: z.array(fixture).check(z.maxLength(PLAN_LIMITS.fixtures)),
+  /** Fixtures that stay where they are when the coop is arranged. */
+  pinned: z._default(z.array(id).check(z.maxLength(PLAN_LIMITS.fixtures)), []),
   /** What was measured by eye only. */
   roughly: z._default(z.array(roughly).check(z.maxLength(PLAN_LIMITS.fixtures)), []),
   /** Birds that a bought coop was sold for; null: it was not. */

@@ -7,6 +7,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { useAdd } from '../panel/useAdd';
 import { addGroup } from '../store/adding';
 import { show, showBoth, useAssessment, useBench } from '../store/bench';
+import { ArrangeIt } from './ArrangeIt';
 import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
 import { FinishIt } from './FinishIt';
@@ -23,7 +24,7 @@ export function Bench() {
     <section
       aria-label="The coop, to scale"
       data-letters
-      className="flex min-h-0 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:z-[5] max-lg:h-[300px] max-lg:shrink-0 max-lg:border-line max-lg:border-b max-lg:bg-paper max-lg:group-data-[pane=staves]/main:hidden"
+      className="relative flex min-h-0 min-w-0 flex-col max-lg:sticky max-lg:top-0 max-lg:z-[5] max-lg:h-[300px] max-lg:shrink-0 max-lg:border-line max-lg:border-b max-lg:bg-paper max-lg:group-data-[pane=staves]/main:hidden"
     >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
         <p className="caption max-lg:sr-only">
@@ -66,7 +67,10 @@ export function Bench() {
           </div>
           <ZoomButtons />
         </div>
-        <FinishIt />
+        <div className="flex flex-wrap items-center gap-x-3 px-4 pb-3">
+          <ArrangeIt />
+          <FinishIt />
+        </div>
       </div>
     </section>
   );

@@ -27,7 +27,7 @@ export function FinishIt() {
     }
   };
   return (
-    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 px-4 pb-3 text-[0.9rem]">
+    <div className="flex flex-wrap items-center gap-x-3 gap-y-1 text-[0.9rem]">
       <button
         type="button"
         className="button"

@@ -1,12 +1,12 @@
 'use client';
-import { Copy, Trash2 } from 'lucide-react';
+import { Copy, Pin, Trash2 } from 'lucide-react';
 import { type ReactNode, useEffect, useRef } from 'react';
 import type { Fixture } from '@/core/model/schema';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';
 import { OfThing } from '../forms/thing';
 import { pick, useBench } from '../store/bench';
-import { duplicateFixture, editFixture, removeFixture } from './fixtures';
+import { duplicateFixture, editFixture, pinFixture, removeFixture } from './fixtures';
 
 /** One fixture edited in place; picking the row picks the drawing, and back. */
 export function FixtureRow({
@@ -19,6 +19,7 @@ export function FixtureRow({
   children: ReactNode;
 }) {
   const picked = useBench((s) => s.picked === fixture.id);
+  const pinned = useBench((s) => s.plan?.pinned.includes(fixture.id) ?? false);
   const ref = useRef<HTMLFieldSetElement>(null);
   useEffect(() => {
     // picked on the drawing, the row comes into view; picked by its own focus, it must not move under the pointer
@@ -49,6 +50,20 @@ export function FixtureRow({
               }
             />
           </div>
+          <button
+            type="button"
+            className={`icon-button ${pinned ? 'text-chalk' : ''}`}
+            aria-label={`Pin ${fixture.name}`}
+            aria-pressed={pinned}
+            title={
+              pinned
+                ? 'Pinned: it stays when the coop is arranged'
+                : 'Pin: stays when the coop is arranged'
+            }
+            onClick={() => pinFixture(fixture)}
+          >
+            <Pin size={15} fill={pinned ? 'currentColor' : 'none'} aria-hidden />
+          </button>
           <button
             type="button"
             className="icon-button"

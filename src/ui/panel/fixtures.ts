@@ -57,6 +57,14 @@ export function duplicateFixture(fixture: Fixture): void {
   });
 }
 
+/** A pinned fixture stays where it is when the coop is arranged; pressed again it may be moved. */
+export const pinFixture = ({ id, name }: Fixture): Outcome<Plan> =>
+  edit(`Pin ${name}`, (draft) => {
+    draft.pinned = draft.pinned.includes(id)
+      ? draft.pinned.filter((other) => other !== id)
+      : [...draft.pinned, id];
+  });
+
 /** Puts a fixture where it would be in a mirror across the middle of the coop, as seen in a view. */
 export function mirrorFixture(fixture: Fixture, axis: 'x' | 'y'): void {
   withEngine(({ mirrored, inTheWay }) => {

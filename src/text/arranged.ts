@@ -1,0 +1,32 @@
+import { formatLength } from '@/core/kernel/units/length';
+import type { Arrangement } from '@/core/layout/arrange';
+import type { Plan } from '@/core/model/schema';
+
+/** What an arrangement was begun from, as its title. */
+export const arrangedTitle = ({ from }: Pick<Arrangement, 'from'>): string =>
+  from === 'asItStood' ? 'What stands, moved' : `Bars along the ${from} wall`;
+
+const least = (of: readonly number[], own: number): boolean =>
+  own <= Math.min(...of) + 1e-6 && of.some((n) => n > own + 0.05);
+
+/** What one of several arrangements is good at, in words and numbers, the most telling first. */
+export function goodAt(
+  own: Arrangement,
+  all: readonly Arrangement[],
+  units: Plan['units'],
+): string[] {
+  const { score } = own;
+  const of = (key: 'faults' | 'roundM' | 'material'): number[] => all.map((a) => a.score[key]);
+  const round = formatLength(score.roundM, { units });
+  const isShort = least(of('roundM'), score.roundM);
+  return [
+    ...(score.faults === 0
+      ? ['Nothing to mend']
+      : least(of('faults'), score.faults)
+        ? ['Least to mend']
+        : []),
+    ...(score.roundM > 0 ? [isShort ? `Shortest round: ${round}` : `Round of ${round}`] : []),
+    ...(score.spare > 0 ? [`Room for ${score.spare} more`] : []),
+    ...(least(of('material'), score.material) ? ['Least timber'] : []),
+  ];
+}

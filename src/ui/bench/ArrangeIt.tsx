@@ -1,0 +1,183 @@
+'use client';
+import { Shuffle, X } from 'lucide-react';
+import { useEffect, useRef, useState } from 'react';
+import type { Arrangement } from '@/core/layout/arrange';
+import type { Plan } from '@/core/model/schema';
+import { arrangedTitle, goodAt } from '@/text/arranged';
+import type { ArrangeTold } from '@/workers/arrange.client';
+import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
+import { Drawing } from './Drawing';
+import { pastWalls, project } from './projection';
+
+/** A small drawing of an answer, px. */
+const FRAME = { width: 200, height: 128, left: 4, right: 4, top: 4, bottom: 4 };
+
+type Search =
+  | { readonly kind: 'idle' }
+  | { readonly kind: 'working' | 'done'; readonly told: ArrangeTold | null }
+  | { readonly kind: 'failed' };
+
+/** Searches over where everything goes, beside the page; three answers to look at, rest on and take. */
+export function ArrangeIt() {
+  const plan = usePlan();
+  const { planned } = useWhole();
+  const on = useBench((s) => s.on);
+  const [search, setSearch] = useState<Search>({ kind: 'idle' });
+  const [seed, setSeed] = useState(1);
+  const stop = useRef<(() => void) | null>(null);
+  const begunWith = useRef<Plan | null>(null);
+  useEffect(() => () => stop.current?.(), []);
+  // of another plan than the one that is shown no answer is offered
+  useEffect(() => {
+    if (begunWith.current === null || begunWith.current === plan) return;
+    begunWith.current = null;
+    stop.current?.();
+    setSearch({ kind: 'idle' });
+  }, [plan]);
+  if (planned === 0 || plan.partition !== null) return null;
+  const begin = async (from: number): Promise<void> => {
+    stop.current?.();
+    begunWith.current = plan;
+    setSeed(from);
+    setSearch({ kind: 'working', told: null });
+    const fail = (): void => setSearch({ kind: 'failed' });
+    try {
+      const { arrangeApart } = await import('@/workers/arrange.client');
+      stop.current = arrangeApart(
+        { plan, ask: { on, seed: from, pinned: plan.pinned } },
+        (told) => setSearch({ kind: told.done ? 'done' : 'working', told }),
+        fail,
+      );
+    } catch {
+      fail();
+    }
+  };
+  const close = (): void => {
+    stop.current?.();
+    haunt(null);
+    setSearch({ kind: 'idle' });
+  };
+  const isOpen = search.kind !== 'idle';
+  return (
+    <>
+      <button type="button" className="button" aria-expanded={isOpen} onClick={() => void begin(1)}>
+        <Shuffle size={15} aria-hidden /> Arrange it for me
+      </button>
+      {isOpen ? (
+        <section
+          aria-label="Arrangements"
+          data-arrange={search.kind}
+          className="absolute inset-x-0 bottom-0 z-20 border-strong border-t bg-raised px-4 pt-2.5 pb-3 shadow-xl"
+        >
+          <div className="flex items-baseline justify-between gap-3">
+            <h2 className="text-[1.05rem]">Arrange it for me</h2>
+            <span className="flex items-baseline gap-3">
+              {search.kind === 'done' ? (
+                <button
+                  type="button"
+                  className="text-[0.88rem] text-chalk hover:underline"
+                  onClick={() => void begin(seed + 1)}
+                >
+                  Look again
+                </button>
+              ) : null}
+              <button type="button" className="text-soft hover:text-chalk" onClick={close}>
+                <X size={16} aria-hidden />
+                <span className="sr-only">
+                  {search.kind === 'working' ? 'Stop looking' : 'Close the arrangements'}
+                </span>
+              </button>
+            </span>
+          </div>
+          <Told search={search} />
+          {'told' in search && search.told ? (
+            <ol className="mt-2 grid grid-cols-3 gap-3">
+              {search.told.best.map((own) => (
+                <Answer
+                  key={own.score.total}
+                  own={own}
+                  all={search.told?.best ?? []}
+                  take={() => {
+                    close();
+                    takeIn(own.plan, 'Arrange it for me');
+                  }}
+                />
+              ))}
+            </ol>
+          ) : null}
+        </section>
+      ) : null}
+    </>
+  );
+}
+
+/** How far the search has come, in words and as a rail. */
+function Told({ search }: { search: Search }) {
+  if (search.kind === 'failed') {
+    return (
+      <p className="text-soft">The search could not be begun. Reload the page and try again.</p>
+    );
+  }
+  if (search.kind === 'idle') return null;
+  const { told } = search;
+  const tried = told?.tried ?? 0;
+  const none = told?.done && told.best.length === 0;
+  return (
+    <>
+      <p className="text-[0.88rem] text-soft" role="status">
+        {none
+          ? 'Nothing fits here. Fewer birds, or a larger room.'
+          : `${search.kind === 'done' ? 'Tried' : 'Trying'} ${tried.toLocaleString('en-GB')} arrangements. Windows, doors and what is pinned stay.`}
+      </p>
+      {search.kind === 'working' ? (
+        <div className="mt-1 h-[3px] bg-sunk">
+          <div className="h-full bg-chalk" style={{ width: `${(told?.share ?? 0) * 100}%` }} />
+        </div>
+      ) : null}
+    </>
+  );
+}
+
+function Answer({
+  own,
+  all,
+  take,
+}: {
+  own: Arrangement;
+  all: readonly Arrangement[];
+  take: () => void;
+}) {
+  const { plan } = own;
+  const title = arrangedTitle(own);
+  const show = (): void => haunt({ plan, rails: {} });
+  return (
+    <li data-arrangement className="flex min-w-0 flex-col border border-line bg-paper">
+      <button
+        type="button"
+        className="flex flex-1 flex-col text-left hover:text-chalk focus-visible:text-chalk"
+        onPointerEnter={show}
+        onPointerLeave={() => haunt(null)}
+        onFocus={show}
+        onBlur={() => haunt(null)}
+        onClick={take}
+      >
+        <svg
+          viewBox={`0 0 ${FRAME.width} ${FRAME.height}`}
+          className="block w-full"
+          role="img"
+          aria-label={`${title}, seen from above`}
+        >
+          <Drawing
+            plan={plan}
+            birds={[]}
+            projection={project('above', plan.shell, FRAME, { past: pastWalls('above', plan) })}
+          />
+        </svg>
+        <span className="block px-2 pt-1 font-medium text-[0.92rem]">Take: {title}</span>
+        <span className="block px-2 pb-1.5 text-[0.84rem] text-soft">
+          {goodAt(own, all, plan.units).join(' · ')}
+        </span>
+      </button>
+    </li>
+  );
+}
