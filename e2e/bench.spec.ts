@@ -148,6 +148,34 @@ test('by keys: a bar is moved, made longer and told, views and cut are turned, a
   expect(errors).toEqual([]);
 });
 
+test('a coop is arranged: a pinned feeder stays, the second answer is taken, and undone by one', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  const before = JSON.parse((await takeOut(page)).text) as PlanFile;
+  await goTo(page, 'feed');
+  await page.getByRole('button', { name: 'Pin Hanging tube' }).click();
+  await page.getByRole('button', { name: 'Arrange it for me' }).click();
+  const answers = page.locator('[data-arrangement]');
+  await expect(page.locator('[data-arrange="done"]')).toBeVisible({ timeout: 60_000 });
+  await expect(answers).toHaveCount(3);
+  await answers.nth(1).getByRole('button').hover();
+  await expect(page.locator('[data-ghost] path').first()).toBeAttached();
+  await answers.nth(1).getByRole('button').click();
+  await expect(page.locator('[data-arrange]')).toHaveCount(0);
+  await saved(page);
+  const after = JSON.parse((await takeOut(page)).text) as PlanFile;
+  const of = (plan: PlanFile, id: string) => plan.fixtures.find((f) => f.id === id);
+  expect(of(after, 'feeder-1')).toEqual(of(before, 'feeder-1'));
+  expect(after.fixtures).not.toEqual(before.fixtures);
+  await page.keyboard.press('Control+z');
+  await saved(page);
+  const again = JSON.parse((await takeOut(page)).text) as PlanFile;
+  expect(again.fixtures).toEqual(before.fixtures);
+  expect(errors).toEqual([]);
+});
+
 test('on a phone a bar is dragged by a finger, and its grip is large enough for one', async ({
   browser,
 }) => {

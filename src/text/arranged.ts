@@ -1,4 +1,4 @@
-import { formatLength } from '@/core/kernel/units/length';
+import { METRES_PER_FOOT } from '@/core/kernel/units/factors.data';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
 
@@ -9,6 +9,12 @@ export const arrangedTitle = ({ from }: Pick<Arrangement, 'from'>): string =>
 const least = (of: readonly number[], own: number): boolean =>
   own <= Math.min(...of) + 1e-6 && of.some((n) => n > own + 0.05);
 
+/** A keeper's round as she would say it: to half a metre, or to a foot. */
+const roundText = (m: number, units: Plan['units']): string =>
+  units === 'metric'
+    ? `${Math.max(0.5, Math.round(m * 2) / 2)} m`
+    : `${Math.max(1, Math.round(m / METRES_PER_FOOT))} ft`;
+
 /** What one of several arrangements is good at, in words and numbers, the most telling first. */
 export function goodAt(
   own: Arrangement,
@@ -17,7 +23,7 @@ export function goodAt(
 ): string[] {
   const { score } = own;
   const of = (key: 'faults' | 'roundM' | 'material'): number[] => all.map((a) => a.score[key]);
-  const round = formatLength(score.roundM, { units });
+  const round = roundText(score.roundM, units);
   const isShort = least(of('roundM'), score.roundM);
   return [
     ...(score.faults === 0

@@ -272,20 +272,25 @@ const step = ({ found, tried }: Search, share: number): ArrangeStep => ({
   best: theBest([...found.values()]),
 });
 
-/** The best, and the best of those that differ enough from each before them; a mirror image is no other answer. */
+/** The best, and the best of those that differ enough from each before them; mirror images only where there is no other. */
 export function theBest(all: readonly Arrangement[]): Arrangement[] {
   const sorted = [...all].sort((a, b) => a.score.total - b.score.total);
   const chosen: Arrangement[] = [];
-  for (const one of sorted) {
-    if (chosen.length === ANSWERS) break;
-    if (chosen.every((c) => isApart(c.plan, one.plan))) chosen.push(one);
+  for (const isApart of [isAnother, isElsewhere]) {
+    for (const one of sorted) {
+      if (chosen.length === ANSWERS) break;
+      if (chosen.every((c) => isApart(c.plan, one.plan))) chosen.push(one);
+    }
   }
-  return chosen;
+  return chosen.sort((a, b) => a.score.total - b.score.total);
 }
 
-/** Whether two plans have at least two things at another wall, also when one of them is looked at in a mirror. */
-const isApart = (a: Plan, b: Plan): boolean =>
-  [b, turned(b, 'x'), turned(b, 'y')].every((other) => differences(a, other) >= APART);
+/** Whether two plans have at least two things at another wall. */
+const isElsewhere = (a: Plan, b: Plan): boolean => differences(a, b) >= APART;
+
+/** The same, also when one of them is looked at in a mirror. */
+const isAnother = (a: Plan, b: Plan): boolean =>
+  [b, turned(b, 'x'), turned(b, 'y')].every((other) => isElsewhere(a, other));
 
 const turned = (plan: Plan, axis: 'x' | 'y'): Plan => ({
   ...plan,

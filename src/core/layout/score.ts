@@ -1,7 +1,9 @@
+import { meetInPlan } from '../geometry/forms';
+import { gapInPlan } from '../geometry/segments';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Judged } from '../judge';
-import type { Finding } from '../kernel/finding';
-import type { Fixture, Plan } from '../model/schema';
+import type { Finding, Solid } from '../kernel/finding';
+import type { Fixture, NestBank, Plan } from '../model/schema';
 import { shortest } from '../staves';
 import { isOfTheFlock } from './fitOut';
 import { materialOf } from './order';
@@ -15,6 +17,8 @@ export interface Score {
   readonly roundM: number;
   /** Birds that it carries beyond those planned. */
   readonly spare: number;
+  /** How much stands in the open, crowded or before the nests, m. */
+  readonly untidy: number;
   /** Timber and sheet, as `materialOf` counts them. */
   readonly material: number;
 }
@@ -89,11 +93,60 @@ function turnDeg([ax, ay]: Spot, [bx, by]: Spot, [cx, cy]: Spot): number {
   return (Math.min(turn, 2 * Math.PI - turn) * 180) / Math.PI;
 }
 
+/** Off a wall by more than this a thing stands in the open, m; nearer to another than this they are crowded. */
+const AT_WALL_M = 0.15;
+const ROOM_M = 0.3;
+/** Before a bank's entrances hens land and walk, m. */
+const LANDING_M = 0.45;
+/** A metre in the open or of crowding, and a thing before the nests, against a metre of the round. Source: wide-rafter (assumption). */
+const UNTIDY = { open: 2, crowded: 6, before: 4 } as const;
+
+const STANDS: ReadonlySet<Fixture['kind']> = new Set(['feeder', 'drinker', 'dish', 'dustBath']);
+
+/**
+ * What a keeper would find untidy, m: vessels in the middle of the floor, close together, or before the nests.
+ * @example untidyM({ ...plan, fixtures: [] }) // 0
+ */
+export function untidyM(plan: Plan): number {
+  const { lengthM, widthM } = plan.shell;
+  const things = plan.fixtures
+    .filter((f) => STANDS.has(f.kind) && !inRun(f))
+    .map((f) => solidOf(f, plan));
+  const landings = plan.fixtures.flatMap((f) =>
+    f.kind === 'nestBank' && !f.hungOutside ? [landingOf(f, plan)] : [],
+  );
+  let sum = 0;
+  things.forEach((s, i) => {
+    const wall = Math.min(s.x0, lengthM - s.x1, s.y0, widthM - s.y1);
+    sum += UNTIDY.open * Math.max(0, wall - AT_WALL_M);
+    for (const other of things.slice(i + 1)) {
+      sum += UNTIDY.crowded * Math.max(0, ROOM_M - gapInPlan(s, other));
+    }
+    sum += UNTIDY.before * landings.filter((l) => meetInPlan(l, s)).length;
+  });
+  return sum;
+}
+
+/** The floor before a bank's entrances. */
+function landingOf(bank: NestBank, plan: Plan): Solid {
+  const s = solidOf(bank, plan);
+  switch (bank.faces) {
+    case 'front':
+      return { ...s, y0: s.y0 - LANDING_M, y1: s.y0 };
+    case 'rear':
+      return { ...s, y0: s.y1, y1: s.y1 + LANDING_M };
+    case 'left':
+      return { ...s, x0: s.x0 - LANDING_M, x1: s.x0 };
+    case 'right':
+      return { ...s, x0: s.x1, x1: s.x1 + LANDING_M };
+  }
+}
+
 const weightOf = ({ severity }: Finding): number => WEIGHTS[severity];
 
 /** What a plan is worth at best, before it has been judged: with no fault in it, and all the places that count. */
 export const scoreAtBest = (plan: Plan): number =>
-  WEIGHTS.base + roundM(plan) + WEIGHTS.material * materialOf(plan);
+  WEIGHTS.base + roundM(plan) + untidyM(plan) + WEIGHTS.material * materialOf(plan);
 
 /** What a plan that was judged is worth as an arrangement: what the flock brings along is not counted. */
 export function scoreOf(plan: Plan, { findings, staves, ctx }: Judged): Score {
@@ -102,8 +155,10 @@ export function scoreOf(plan: Plan, { findings, staves, ctx }: Judged): Score {
   const spare = Math.max(0, Math.min(MOST_SPARE, carries - ctx.flock.planned));
   const round = roundM(plan);
   const material = materialOf(plan);
+  const untidy = untidyM(plan);
   return {
     faults,
+    untidy,
     roundM: round,
     spare,
     material,
@@ -111,6 +166,7 @@ export function scoreOf(plan: Plan, { findings, staves, ctx }: Judged): Score {
       WEIGHTS.base +
       faults +
       round +
+      untidy +
       WEIGHTS.spare * (MOST_SPARE - spare) +
       WEIGHTS.material * material,
   };

@@ -10,7 +10,7 @@ import { Drawing } from './Drawing';
 import { pastWalls, project } from './projection';
 
 /** A small drawing of an answer, px. */
-const FRAME = { width: 200, height: 128, left: 4, right: 4, top: 4, bottom: 4 };
+const FRAME = { width: 200, height: 104, left: 4, right: 4, top: 4, bottom: 4 };
 
 type Search =
   | { readonly kind: 'idle' }
@@ -67,7 +67,7 @@ export function ArrangeIt() {
         <section
           aria-label="Arrangements"
           data-arrange={search.kind}
-          className="absolute inset-x-0 bottom-0 z-20 border-strong border-t bg-raised px-4 pt-2.5 pb-3 shadow-xl"
+          className="-mx-4 mt-3 -mb-3 order-last w-[calc(100%+2rem)] basis-auto border-strong border-t bg-raised px-4 pt-2 pb-3"
         >
           <div className="flex items-baseline justify-between gap-3">
             <h2 className="text-[1.05rem]">Arrange it for me</h2>
@@ -92,9 +92,10 @@ export function ArrangeIt() {
           <Told search={search} />
           {'told' in search && search.told ? (
             <ol className="mt-2 grid grid-cols-3 gap-3">
-              {search.told.best.map((own) => (
+              {search.told.best.map((own, i) => (
                 <Answer
-                  key={own.score.total}
+                  // biome-ignore lint/suspicious/noArrayIndexKey: the first answer is the first, whatever it comes to be
+                  key={i}
                   own={own}
                   all={search.told?.best ?? []}
                   take={() => {
