@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { dragBy, labelBoxes, scaleOf, touchDragBy } from './hands';
+import { dragBy, labelBoxes, middleOf, scaleOf, touchDragBy } from './hands';
 import { goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
 
 interface PlanFile {
@@ -25,9 +25,15 @@ test('a bar is dragged by the mouse: it clicks in at the rule, the finding goes 
   const scale = await scaleOf(page, 'right');
   // the front bar out of the way first, so that the rear one has room
   await dragBy(page, bar('bar-2'), [-0.5 * scale, 0]);
+  const [x, y] = await middleOf(bar('bar-1'));
   await dragBy(page, bar('bar-1'), [-0.24 * scale, 0], true);
   await expect(page.locator('[data-guide="rule"]')).toContainText('off the wall by the rule');
   await expect(nearWall).toHaveCount(0);
+  // staves and panel have followed by now, and the hand still holds it
+  await page.mouse.move(x - 0.6 * scale, y - 40);
+  await expect(page.locator('[data-guide="rule"]')).toHaveCount(0);
+  await page.mouse.move(x - 0.24 * scale, y);
+  await expect(page.locator('[data-guide="rule"]')).toContainText('off the wall by the rule');
   await page.mouse.up();
   await expect(page.locator('[data-guide]')).toHaveCount(0);
   await saved(page);

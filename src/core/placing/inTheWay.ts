@@ -23,19 +23,22 @@ export function inTheWay(before: Plan, after: Plan, id: string): InTheWay[] {
     outside !== null && (!was || outsideCode(was, before) !== outside)
       ? [{ kind: 'outside', code: outside }]
       : [];
+  const now = othersIn(after, id);
+  if (now.length === 0) return found;
   const earlier = new Set(othersIn(before, id).map(({ other, how }) => `${how} ${other.id}`));
-  for (const { how, other } of othersIn(after, id)) {
+  for (const { how, other } of now) {
     if (!earlier.has(`${how} ${other.id}`)) found.push({ kind: 'clash', how, other });
   }
   return found;
 }
 
-/** What clashes with one fixture. */
-const othersIn = (plan: Plan, id: string): { how: Clash['kind']; other: Fixture }[] =>
-  clashesOf(plan).flatMap(({ kind, first, second }) =>
-    first.id === id
-      ? [{ how: kind, other: second }]
-      : second.id === id
-        ? [{ how: kind, other: first }]
-        : [],
+/** What clashes with one fixture: each other is held against it alone. */
+function othersIn(plan: Plan, id: string): { how: Clash['kind']; other: Fixture }[] {
+  const own = plan.fixtures.find((f) => f.id === id);
+  if (!own) return [];
+  return plan.fixtures.flatMap((other) =>
+    other === own
+      ? []
+      : clashesOf({ ...plan, fixtures: [own, other] }).map(({ kind }) => ({ how: kind, other })),
   );
+}

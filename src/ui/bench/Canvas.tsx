@@ -108,6 +108,7 @@ export function Canvas({
           <Drawing
             plan={plan}
             birds={whole.birds}
+            inHand={held?.fixtures ?? NONE}
             projection={projection}
             picked={picked}
             lit={lit}
@@ -145,6 +146,8 @@ export function Canvas({
     </div>
   );
 }
+
+const NONE: readonly string[] = [];
 
 /** What is marked on the rod at the left: heights, or from above how far things are from the front. */
 const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>

@@ -14,6 +14,7 @@ export function Drawing({
   projection,
   picked = null,
   lit = [],
+  inHand = [],
   zones = [],
   reach = null,
   cutM = 0,
@@ -25,6 +26,8 @@ export function Drawing({
   picked?: string | null;
   /** Fixtures that are lit because their mark is rested on. */
   lit?: readonly string[];
+  /** Fixtures that are in hand: drawn elsewhere, with the birds that sit on them. */
+  inHand?: readonly string[];
   zones?: readonly Solid[];
   /** Floor out of the keeper's reach, shown from above. */
   reach?: ReachMap | null;
@@ -45,12 +48,18 @@ export function Drawing({
             projection={projection}
             picked={picked === item.key}
             lit={lit.includes(item.key)}
+            hidden={inHand.includes(item.key)}
             {...(onPick ? { onPick: () => onPick(item.key) } : {})}
           >
             <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
           </Pickable>
         ) : (
-          <g key={item.key} {...told(item)} className="pointer-events-none">
+          <g
+            key={item.key}
+            {...told(item)}
+            opacity={item.what === 'bird' && inHand.includes(item.bird.barId ?? '') ? 0 : undefined}
+            className="pointer-events-none"
+          >
             <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
           </g>
         ),
@@ -78,6 +87,7 @@ function Pickable({
   projection,
   picked,
   lit,
+  hidden,
   onPick,
   children,
 }: {
@@ -85,6 +95,8 @@ function Pickable({
   projection: Projection;
   picked: boolean;
   lit: boolean;
+  /** Still what the hand holds, but not seen. */
+  hidden: boolean;
   onPick?: () => void;
   children: React.ReactNode;
 }) {
@@ -96,6 +108,7 @@ function Pickable({
       data-picked={picked || undefined}
       data-lit={lit || undefined}
       data-cut={item.isCut || undefined}
+      opacity={hidden ? 0 : undefined}
       className={onPick ? 'cursor-pointer' : undefined}
       onPointerDown={onPick}
     >

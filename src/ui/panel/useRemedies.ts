@@ -28,6 +28,7 @@ const useOffered = create<Offered>(() => ({ of: null, byFinding: new Map() }));
 export function useRemedies(station: StationId): void {
   const plan = usePlan();
   const assessment = useAssessment();
+  const isHeld = useBench((s) => s.held !== null);
   const assessor = useRef<ReturnType<typeof import('@/core/assess').createAssessor> | null>(null);
   useEffect(() => {
     let live = true;
@@ -51,14 +52,15 @@ export function useRemedies(station: StationId): void {
       useOffered.setState({ of: assessment, byFinding });
       doPressed(byFinding);
     };
-    // before the engine is here there is nothing to prove them with; it brings an assessment of its own
-    if (!engineHere()) return;
+    // before the engine is here there is nothing to prove them with; it brings an assessment of its own. While a hand
+    // moves something nothing is proved: the plan is another a moment later
+    if (isHeld || !engineHere()) return;
     const timer = setTimeout(() => void find(), AFTER_MS);
     return () => {
       live = false;
       clearTimeout(timer);
     };
-  }, [plan, assessment, station]);
+  }, [plan, assessment, station, isHeld]);
 }
 
 /** What would mend a finding; null until it has been worked out for the plan as it is. */

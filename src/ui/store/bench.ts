@@ -11,6 +11,7 @@ import { firstStation, seenOf } from '@/core/sight';
 import { type BenchState, EMPTY, type FirstSight, type Ghost } from './benchState';
 import type { Engine } from './engine';
 import { engineHere, fetchEngine } from './engineHere';
+import { nothingInHand } from './inHand';
 import { keepUnsaved } from './unsaved';
 
 /** One page's store: its plan, its edits and its assessment. */
@@ -284,7 +285,9 @@ export const standing = ({ held, plan }: Pick<BenchState, 'held' | 'plan'>): Pla
 /** Lets go of what is held: everything is as it was. */
 export function putBack(): void {
   const { held } = here.getState();
-  if (held) here.setState({ plan: held.plan, assessment: held.assessment, held: null });
+  if (!held) return;
+  nothingInHand();
+  here.setState({ plan: held.plan, assessment: held.assessment, held: null });
 }
 
 export const turnTo = (pane: BenchState['pane']): void => useBench.setState({ pane });

@@ -6,7 +6,6 @@ import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
 import type { InTheWay } from '@/core/placing/inTheWay';
-import type { SnapLine } from '@/core/placing/lines';
 import type { Sight } from '@/core/sight';
 import type { ShownRemedies } from '@/text/remedies';
 
@@ -85,10 +84,6 @@ export interface Held {
   readonly plan: Plan;
   readonly assessment: Assessment;
   readonly fixtures: readonly string[];
-  /** Lines that hold what is moved where it is. */
-  readonly lines: readonly SnapLine[];
-  /** What stands in its way there. */
-  readonly ways: readonly InTheWay[];
 }
 
 /** A move that was not taken: it can be forced. */

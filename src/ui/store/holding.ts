@@ -1,47 +1,67 @@
 'use client';
 import type { Plan } from '@/core/model/schema';
 import { assessHere, edit, putBack, useBench } from './bench';
-import type { Held } from './benchState';
+import { type InHand, nothingInHand, useInHand } from './inHand';
+
+/** While a hand moves, staves, findings and panel follow so often, ms: a frame has no room for all of them. */
+const FOLLOW_MS = 600;
+/** A hand that has rested so long is caught up with at once, ms. */
+const RESTED_MS = 70;
+
+let timer: ReturnType<typeof setTimeout> | null = null;
+let followedAt = 0;
 
 /** Takes things up: from now on the plan shown is as it would be if they were let go. */
 export function takeUp(fixtures: readonly string[]): void {
   const { plan, assessment, held } = useBench.getState();
   if (!plan || !assessment || held) return;
-  useBench.setState({
-    held: { plan, assessment, fixtures, lines: [], ways: [] },
-    refused: null,
-    ghost: null,
-  });
+  useBench.setState({ held: { plan, assessment, fixtures }, refused: null, ghost: null });
+  useInHand.setState({ plan, lines: [], ways: [] });
+  followedAt = performance.now();
 }
 
-/** Shows the plan as it would be, with the lines that hold what is moved and what stands in its way. */
-export function holdAt(next: Plan, { lines, ways }: Pick<Held, 'lines' | 'ways'>): void {
+/**
+ * Shows what is in hand where it is, with the lines that hold it and what stands in its way; what is worked of the
+ * plan follows when there is time.
+ */
+export function holdAt(next: Plan, { lines, ways }: Pick<InHand, 'lines' | 'ways'>): void {
+  if (!useBench.getState().held) return;
+  useInHand.setState({ plan: next, lines, ways });
+  if (timer) clearTimeout(timer);
+  const left = FOLLOW_MS - (performance.now() - followedAt);
+  timer = setTimeout(follow, Math.max(0, Math.min(RESTED_MS, left)));
+}
+
+/** Works the plan as it would be now. */
+function follow(): void {
+  timer = null;
   const { held, on, plan } = useBench.getState();
-  if (!held) return;
-  if (next === plan) useBench.setState({ held: { ...held, lines, ways } });
-  else {
-    useBench.setState({
-      plan: next,
-      assessment: assessHere(next, on),
-      held: { ...held, lines, ways },
-    });
-  }
+  const next = useInHand.getState().plan;
+  followedAt = performance.now();
+  if (!held || !next || next === plan) return;
+  useBench.setState({ plan: next, assessment: assessHere(next, on) });
+}
+
+/** Lets go of what is held: everything is as it was. */
+export function letFall(): void {
+  if (timer) clearTimeout(timer);
+  timer = null;
+  nothingInHand();
+  putBack();
 }
 
 /**
  * Lets go of what is held where it is: one edit, or a refusal with the reason where something stands in its way.
- * @param name    what was done
- * @param forced  taken all the same
+ * @param name  what was done
  */
-export function putDown(name: string, forced = false): void {
-  const { held, plan } = useBench.getState();
-  if (!held || !plan) return;
-  const next = plan;
-  putBack();
-  if (next === held.plan) return;
-  if (held.ways.length > 0 && !forced) {
+export function putDown(name: string): void {
+  const { held } = useBench.getState();
+  const { plan: next, ways } = useInHand.getState();
+  letFall();
+  if (!held || !next || next === held.plan) return;
+  if (ways.length > 0) {
     const fixture = held.fixtures[0] ?? '';
-    useBench.setState({ refused: { plan: next, name, fixture, ways: held.ways } });
+    useBench.setState({ refused: { plan: next, name, fixture, ways } });
     return;
   }
   put(next, name);

@@ -1,5 +1,5 @@
 import type { Fixture, Plan } from '@/core/model/schema';
-import type { Projection } from '../projection';
+import type { Frame, Projection } from '../projection';
 import { gripsOf } from './grips';
 
 /** How far out a finger's grip stands, so that the finger does not hide what it holds, px. */
@@ -7,16 +7,25 @@ const OUT_PX = 26;
 const FINGER_PX = 22;
 const MOUSE_PX = 9;
 
+/** Half as broad as a finger's grip is drawn, px. */
+const GRIP_PX = 10;
+
+const within = (n: number, least: number, most: number): number =>
+  Math.max(least, Math.min(most, n));
+
 /** Handles at the ends of the picked fixture that change its size. */
 export function Grips({
   fixture,
   plan,
   projection: p,
+  frame,
   coarse,
 }: {
   fixture: Fixture;
   plan: Plan;
   projection: Projection;
+  /** Grips stay clear of what stands beside the drawing. */
+  frame: Frame;
   /** Whether a finger takes hold. */
   coarse: boolean;
 }) {
@@ -25,7 +34,8 @@ export function Grips({
       {gripsOf(fixture, plan, p.view).map(({ end, acrossM, upM, outward }) => {
         const [x, y] = [p.u(acrossM), p.v(upM)];
         const out = coarse ? OUT_PX : 0;
-        const [gx, gy] = [x + outward[0] * out, y - outward[1] * out];
+        const gx = within(x + outward[0] * out, frame.left + GRIP_PX, frame.width - GRIP_PX - 2);
+        const gy = within(y - outward[1] * out, GRIP_PX, frame.height - frame.bottom);
         return (
           <g
             key={`${end.axis}-${end.side}`}

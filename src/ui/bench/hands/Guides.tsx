@@ -1,7 +1,7 @@
 import { acrossPage, LIES } from '@/core/drawing/view';
 import type { Plan } from '@/core/model/schema';
 import { lineText, wayText } from '@/text/placing';
-import type { Held } from '../../store/benchState';
+import type { InHand } from '../../store/inHand';
 import type { Frame, Projection } from '../projection';
 
 /** Lines that hold what is in hand, each with the rule or the thing that it stands for; and what is in its way. */
@@ -11,7 +11,7 @@ export function Guides({
   projection: p,
   frame,
 }: {
-  held: Held;
+  held: InHand;
   plan: Plan;
   projection: Projection;
   frame: Frame;

@@ -2,7 +2,9 @@
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useEffect, useRef } from 'react';
 import type { View } from '@/core/drawing/shape';
-import { putBack, useBench, usePlan } from '../../store/bench';
+import { useBench, usePlan } from '../../store/bench';
+import { letFall } from '../../store/holding';
+import { useInHand } from '../../store/inHand';
 import { closer, fitted, lookAt, panned, useCameras } from '../camera';
 import type { Frame, Projection } from '../projection';
 import { CutLine } from './CutLine';
@@ -10,6 +12,8 @@ import { Dimensions } from './Dimensions';
 import { Grips } from './Grips';
 import { Guides } from './Guides';
 import { type Hold, holdOf, letGo, moveHold } from './hold';
+import { InHandShapes } from './InHandShapes';
+import { useOncePerFrame } from './oncePerFrame';
 
 /** How far the wheel turns for twice the size, px. */
 const WHEEL_PX = 420;
@@ -35,41 +39,52 @@ export function Hands({
   frame: Frame;
   narrow: boolean;
 }) {
-  const plan = usePlan();
-  const picked = useBench((s) => plan.fixtures.find((f) => f.id === s.picked) ?? null);
+  const worked = usePlan();
+  const inHand = useInHand();
+  // what is in hand is ahead of what has been worked
+  const plan = inHand.plan ?? worked;
+  const pickedId = useBench((s) => s.picked);
+  const picked = plan.fixtures.find((f) => f.id === pickedId) ?? null;
   const held = useBench((s) => s.held);
   const both = useBench((s) => s.both);
   const section = useBench((s) => s.section);
   const cutM = useBench((s) => s.cutM);
   const hold = useRef<Hold | null>(null);
+  const pressed = useRef<EventTarget | null>(null);
   useEffect(() => fitted(view, fit, frame), [view, fit, frame]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.key !== 'Escape' || hold.current === null) return;
       event.preventDefault();
       hold.current = null;
-      putBack();
+      letFall();
     };
     window.addEventListener('keydown', onKey, true);
     return () => window.removeEventListener('keydown', onKey, true);
   }, []);
+  const inFrame = useOncePerFrame();
   const pointOf = (x: number, y: number): [number, number] => {
     const box = svg.current?.getBoundingClientRect();
     return [x - (box?.left ?? 0), y - (box?.top ?? 0)];
   };
   useGesture(
     {
-      onDrag: ({ first, last, movement, event, pinching, cancel, tap, altKey, delta, touches }) => {
+      onPointerDown: ({ event }) => {
+        pressed.current = event.target;
+      },
+      onDrag: ({ first, last, movement, pinching, cancel, tap, altKey, delta, touches }) => {
         if (tap) return;
         if (pinching || touches > 1) {
           hold.current = null;
-          putBack();
+          letFall();
           cancel();
           return;
         }
-        if (first) hold.current = holdOf(event.target, projection);
-        if (hold.current) moveHold(hold.current, movement, projection.scale, altKey);
-        else if (!last || delta[0] !== 0) {
+        if (first) hold.current = holdOf(pressed.current, projection);
+        if (hold.current) {
+          const [own, { scale }] = [hold.current, projection];
+          inFrame(() => moveHold(own, movement, scale, altKey), last);
+        } else if (!last || delta[0] !== 0) {
           lookAt(view, panned(fit, useCameras.getState()[view] ?? null, delta));
         }
         if (!last || !hold.current) return;
@@ -92,7 +107,8 @@ export function Hands({
     {
       target: svg,
       eventOptions: { passive: false },
-      drag: { filterTaps: true, threshold: 3, pointer: { keys: false } },
+      // what is pressed may be drawn anew, or before another thing, while it is moved: the window hears where the hand goes
+      drag: { filterTaps: true, threshold: 3, pointer: { keys: false, capture: false } },
       wheel: { eventOptions: { passive: false } },
     },
   );
@@ -100,6 +116,15 @@ export function Hands({
   const isInCoop = shown !== null && !('place' in shown && shown.place === 'run');
   return (
     <>
+      {held ? (
+        <InHandShapes
+          held={held}
+          plan={plan}
+          worked={worked}
+          projection={projection}
+          cutM={view === section ? cutM : 0}
+        />
+      ) : null}
       {view === 'above' && both ? (
         <CutLine section={section} cutM={cutM} shell={plan.shell} projection={projection} />
       ) : null}
@@ -107,9 +132,15 @@ export function Hands({
         <Dimensions fixture={shown} plan={plan} projection={projection} frame={frame} />
       ) : null}
       {picked && isInCoop ? (
-        <Grips fixture={picked} plan={plan} projection={projection} coarse={isCoarse()} />
+        <Grips
+          fixture={picked}
+          plan={plan}
+          projection={projection}
+          frame={frame}
+          coarse={isCoarse()}
+        />
       ) : null}
-      {held ? <Guides held={held} plan={plan} projection={projection} frame={frame} /> : null}
+      {held ? <Guides held={inHand} plan={plan} projection={projection} frame={frame} /> : null}
     </>
   );
 }

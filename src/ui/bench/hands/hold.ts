@@ -10,6 +10,7 @@ import { placeText } from '@/text/placing';
 import { cutAt, inView, pick, say, standing, useBench } from '../../store/bench';
 import { engineHere } from '../../store/engineHere';
 import { holdAt, putDown, takeUp } from '../../store/holding';
+import { useInHand } from '../../store/inHand';
 import type { Projection } from '../projection';
 import { shiftOf } from './shift';
 
@@ -56,6 +57,19 @@ export function holdOf(target: EventTarget | null, { view }: Projection): Hold |
   return { kind: 'move', fixture, view };
 }
 
+let known: (PlacingFor & { readonly of: Plan }) | null = null;
+
+/** What things are placed by in a plan: worked once for as long as it is held. */
+function placingFor(plan: Plan): PlacingFor {
+  if (known?.of === plan) return known;
+  const engine = engineHere();
+  const assessment = useBench.getState().held?.assessment ?? inView();
+  if (!engine || !assessment) throw new Error('nothing is held before the engine is here');
+  const settled = engine.withFinalDepth(plan, assessment.litterFinalM);
+  known = { of: plan, plan: settled, sizes: engine.flockSizes(settled, assessment.flock) };
+  return known;
+}
+
 /**
  * Moves what is held.
  * @param movement  px since it was taken up
@@ -69,14 +83,12 @@ export function moveHold(
 ): void {
   const plan = standing(useBench.getState());
   const engine = engineHere();
-  const assessment = inView();
-  if (!plan || !engine || !assessment) return;
+  if (!plan || !engine) return;
   if (hold.kind === 'cut') {
     moveCut(hold.fromM, plan, mx / scale, -my / scale);
     return;
   }
-  const settled = engine.withFinalDepth(plan, assessment.litterFinalM);
-  const to: PlacingFor = { plan: settled, sizes: engine.flockSizes(settled, assessment.flock) };
+  const to = placingFor(plan);
   const holds: Holds = isFree ? FREE : { ruleM: RULE_PX / scale, lineM: LINE_PX / scale };
   const [acrossM, upM] = [mx / scale, -my / scale];
   if (hold.kind === 'mark') {
@@ -102,7 +114,7 @@ export function moveHold(
 const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 function showAt(plan: Plan, fixtures: readonly Fixture[], lines: readonly SnapLine[]): void {
-  const now = useBench.getState().plan;
+  const now = useInHand.getState().plan;
   const by = new Map(fixtures.map((f) => [f.id, f]));
   const same = fixtures.every(
     (f) => JSON.stringify(now?.fixtures.find((n) => n.id === f.id)) === JSON.stringify(f),

@@ -1,0 +1,23 @@
+'use client';
+import { create } from 'zustand';
+import type { Plan } from '@/core/model/schema';
+import type { InTheWay } from '@/core/placing/inTheWay';
+import type { SnapLine } from '@/core/placing/lines';
+
+/** What is in hand, where it is at this very frame: the drawing of it reads this, all else follows a little later. */
+export interface InHand {
+  /** The plan as it would be if it were let go; null where nothing is in hand. */
+  readonly plan: Plan | null;
+  /** Lines that hold what is moved where it is. */
+  readonly lines: readonly SnapLine[];
+  /** What stands in its way there. */
+  readonly ways: readonly InTheWay[];
+}
+
+const NOTHING: InHand = { plan: null, lines: [], ways: [] };
+
+export const useInHand = create<InHand>(() => NOTHING);
+
+export const nothingInHand = (): void => {
+  if (useInHand.getState() !== NOTHING) useInHand.setState(NOTHING, true);
+};
