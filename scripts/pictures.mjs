@@ -47,13 +47,11 @@ await take('rough', '/rough', async () => {
   await page.getByText('Instead:').first().waitFor();
 });
 
-await take('finish', '/plans/tamar-flats', async () => {
-  await page.getByRole('button', { name: 'Finish it for me' }).click();
-  await page.locator('svg [data-fixture^="bar-"]').first().waitFor();
-  await station('roosts');
+await take('arrange', '/plans/pell-garth', async () => {
+  await page.getByRole('button', { name: 'Arrange it for me' }).click();
+  await page.locator('[data-arrange="done"]').waitFor();
+  await page.locator('[data-arrangement] button').first().focus();
 });
-await page.getByRole('button', { name: 'Undo' }).click();
-await page.waitForTimeout(1200);
 await take('rules', '/plans/osk-landing', async () => {
   await page.getByRole('button', { name: 'House rules' }).click();
   await page.getByText('This coop carries').nth(2).waitFor();
@@ -98,7 +96,7 @@ await page.getByRole('button', { name: 'Undo' }).click();
 await page.waitForTimeout(1200);
 await take('nests', '/plans/pell-garth', async () => {
   await station('nests');
-  await page.getByRole('radio', { name: 'Side', exact: true }).click();
+  await page.getByRole('radio', { name: 'Right', exact: true }).click();
 });
 await take('air', '/plans/tamar-flats', async () => {
   await station('air');
@@ -136,7 +134,9 @@ await take('bench-lamp-lit', '/plans/osk-landing', async () => {
   await page.getByRole('button', { name: /^Screen/ }).click();
   await page.getByRole('button', { name: /^Screen/ }).click();
   await station('roosts');
-  await page.getByRole('radio', { name: 'Side' }).click();
+  await page.getByRole('radio', { name: 'Right' }).click();
+  await page.getByRole('button', { name: 'Both' }).click();
+  await page.locator('svg[data-view="right"] [data-fixture="bar-2"]').dispatchEvent('pointerdown');
 });
 await page.context().clearCookies();
 
