@@ -3,8 +3,8 @@ import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
 
 /** What an arrangement was begun from, as its title. */
-export const arrangedTitle = ({ from }: Pick<Arrangement, 'from'>): string =>
-  from === 'asItStood' ? 'What stands, moved' : `Bars along the ${from} wall`;
+export const arrangedTitle = ({ begunAt }: Pick<Arrangement, 'begunAt'>): string =>
+  begunAt === 'asItStood' ? 'What stands, moved' : `Bars along the ${begunAt} wall`;
 
 const least = (of: readonly number[], own: number): boolean =>
   own <= Math.min(...of) + 1e-6 && of.some((n) => n > own + 0.05);

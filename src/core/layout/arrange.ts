@@ -14,7 +14,7 @@ export interface Arrangement {
   readonly plan: Plan;
   readonly score: Score;
   /** What its rows, nests and the rest were begun from: rows along a wall, or the plan as it stood. */
-  readonly from: Side | 'asItStood';
+  readonly begunAt: Side | 'asItStood';
 }
 
 /** How far a search has come. */
@@ -68,9 +68,9 @@ export function* arrange(plan: Plan, { on, seed, pinned }: ArrangeAsk): Generato
   const found = new Map<string, Arrangement>();
   const search: Search = { lean, stays, random, found, tried: 0, until: 0, budget: MOST_TRIED };
   let done = 0;
-  for (const { plan: start, from } of beginnings(plan, bare, on, judge)) {
+  for (const { plan: start, begunAt } of beginnings(plan, bare, on, judge)) {
     search.until = search.tried + search.budget;
-    const at = keep(search, start, from);
+    const at = keep(search, start, begunAt);
     yield step(search, done / MOST_BEGUN);
     yield* improved(search, at, (share) => (done + share) / MOST_BEGUN);
     done++;
@@ -124,17 +124,17 @@ function* beginnings(
   bare: Plan,
   on: string,
   judge: ReturnType<typeof createJudge>,
-): Iterable<{ plan: Plan; from: Arrangement['from'] }> {
+): Iterable<{ plan: Plan; begunAt: Arrangement['begunAt'] }> {
   const first = fitted(bare, on, judge);
   if (first.kind === 'fits') {
-    yield { plan: renamed(first.plan, plan), from: wallOfBars(first.plan) };
+    yield { plan: renamed(first.plan, plan), begunAt: wallOfBars(first.plan) };
   }
   for (const wall of ['rear', 'left', 'right', 'front'] as const) {
     const choices: Choices = { wall };
     const fit = fitted(bare, on, judge, choices);
-    if (fit.kind === 'fits') yield { plan: renamed(fit.plan, plan), from: wall };
+    if (fit.kind === 'fits') yield { plan: renamed(fit.plan, plan), begunAt: wall };
   }
-  if (plan.fixtures.length > bare.fixtures.length) yield { plan, from: 'asItStood' };
+  if (plan.fixtures.length > bare.fixtures.length) yield { plan, begunAt: 'asItStood' };
 }
 
 const wallOfBars = (plan: Plan): Side => {
@@ -167,9 +167,9 @@ const signOf = (plan: Plan): string =>
     .join();
 
 /** Judges a plan and keeps it where it is the best of its sort. */
-function keep(search: Search, plan: Plan, from: Arrangement['from']): Arrangement {
+function keep(search: Search, plan: Plan, begunAt: Arrangement['begunAt']): Arrangement {
   search.tried++;
-  const made: Arrangement = { plan, from, score: scoreOf(plan, search.lean(plan)) };
+  const made: Arrangement = { plan, begunAt, score: scoreOf(plan, search.lean(plan)) };
   const sign = signOf(plan);
   const before = search.found.get(sign);
   if (!before || made.score.total < before.score.total) search.found.set(sign, made);
@@ -232,7 +232,7 @@ function shakenLoose(search: Search, from: Arrangement): Arrangement | null {
       break;
     }
   }
-  return keep(search, plan, from.from);
+  return keep(search, plan, from.begunAt);
 }
 
 /** The plan with one fixture where it is worth most. */
@@ -250,7 +250,7 @@ function bestPlace(search: Search, from: Arrangement, id: string): Arrangement {
     // nothing is judged that could not be built, or that could not be better
     if (scoreAtBest(next) >= best.score.total || inTheWay(plan, next, id).length > 0) continue;
     if (search.tried >= search.until) return best;
-    const made = keep(search, next, from.from);
+    const made = keep(search, next, from.begunAt);
     if (made.score.total < best.score.total - 1e-9) best = made;
     if (++judged >= MOST_PLACES) break;
   }
