@@ -43,7 +43,7 @@ export function Drawing({
       {items.map((item) =>
         item.what === 'fixture' ? (
           <Pickable
-            key={item.key}
+            key={`${item.what} ${item.key}`}
             item={item}
             projection={projection}
             picked={picked === item.key}
@@ -55,7 +55,7 @@ export function Drawing({
           </Pickable>
         ) : (
           <g
-            key={item.key}
+            key={`${item.what} ${item.key}`}
             {...told(item)}
             opacity={item.what === 'bird' && inHand.includes(item.bird.barId ?? '') ? 0 : undefined}
             className="pointer-events-none"
