@@ -28,7 +28,7 @@ const ROOMS = {
   ],
   compare: ['kernel', 'model', 'edit'],
   placing: ['kernel', 'model', 'rules', 'geometry', 'birds'],
-  drawing: ['kernel', 'model', 'rules', 'geometry', 'stations'],
+  drawing: ['kernel', 'model', 'rules', 'geometry', 'birds', 'stations'],
   layout: [
     ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
     ...['birds', 'carrying', 'edit', 'proposals', 'stations', 'placing'],

@@ -1,3 +1,4 @@
+import type { MarkOutKind } from '@/core/drawing/markOuts';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import type { InTheWay } from '@/core/placing/inTheWay';
@@ -21,6 +22,15 @@ const HELD_BY: Readonly<Partial<Record<RuleId, string>>> = {
   'reach.sill.over': 'over the barrow’s rim',
   'air.band.above': 'above the draught band',
   'air.band.below': 'under the draught band',
+};
+
+/** What is marked out about a fixture that is picked. */
+export const MARK_OUTS: Readonly<Record<MarkOutKind, string>> = {
+  shadow: 'where its droppings fall',
+  headroom: 'room over the heads of its birds',
+  landing: 'floor that they land on, down a line of 45°',
+  draught: 'the band about the bars that no draught may reach in winter',
+  swing: 'floor that stays free inside it',
 };
 
 /** What a line that holds a fixture is, in a few words. */

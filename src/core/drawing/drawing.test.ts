@@ -2,14 +2,15 @@ import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import { inRun } from '@/core/geometry/solids';
 import { everything } from '@/core/tests/everything';
-import { badCoop, change, DAY, sample, soundCoop } from '@/core/tests/plans';
+import { badCoop, bar, change, DAY, sample, soundCoop } from '@/core/tests/plans';
 import { birdSize } from '../birds/size';
 import { newHatch } from '../edit/new/openings';
 import { type DrawnItem, draw, drawChanged } from './draw';
+import { markOutsOf } from './markOuts';
 import { type Pen, type Point, pointsOf, type Shape, type View } from './shape';
 import { nearness, roofOutline } from './view';
 
-const VIEWS: readonly View[] = ['front', 'right', 'above'];
+const VIEWS: readonly View[] = ['front', 'right', 'rear', 'left', 'above'];
 
 const sizeOf = (shapes: readonly Shape[]): Point => {
   const points = shapes.flatMap(pointsOf);
@@ -153,7 +154,13 @@ test('a sloped ledge is a wedge that is high at its wall', () => {
 test('what is nearer to the eye is drawn later', () => {
   const near = { x0: 0.5, x1: 1.5, y0: 0.2, y1: 0.9, z0: 0.4, z1: 0.45 };
   const behind = { ...near, y0: 1.5, y1: 2, x1: 0.6, z1: 0.2 };
-  for (const view of VIEWS) expect(nearness(behind, view)).toBeLessThan(nearness(near, view));
+  for (const view of ['front', 'right', 'above'] as const) {
+    expect(nearness(behind, view)).toBeLessThan(nearness(near, view));
+  }
+  // from the other side what was behind is near
+  expect(nearness(behind, 'rear')).toBeGreaterThan(nearness(near, 'rear'));
+  const right = { ...near, x0: 2, x1: 2.5 };
+  expect(nearness(right, 'left')).toBeLessThan(nearness(near, 'left'));
 });
 
 test('from the front a roof that rises to the rear shows both its heights', () => {
@@ -212,4 +219,58 @@ test('the room is drawn within its walls and roof: a section across the ridge, a
     [lengthM, roof.highM],
     [0, roof.highM],
   ]);
+});
+
+describe('what is marked out about a fixture', () => {
+  /** A room of 4 × 3 m with a bar along it, 0.9 m above the floor, and litter of its own depth. */
+  const plan = soundCoop((d) => {
+    d.fixtures = [bar({ id: 'a', axis: 'x', x: 1, y: 2.2, z: 0.9, lengthM: 1.8 })];
+  });
+  const [own] = plan.fixtures;
+  if (own?.kind !== 'bar') throw new Error('no bar');
+  const marks = (view: View) => new Map(markOutsOf(own, plan, view, 2.2).map((m) => [m.kind, m]));
+
+  test('a bar has its droppings, the room over its birds’ heads and the floor they land on, by hand', () => {
+    const above = marks('above');
+    expect([...above.keys()]).toEqual(['shadow', 'landing']);
+    const box = (kind: 'shadow' | 'landing'): number[] => {
+      const points = above.get(kind)?.shapes.flatMap(pointsOf) ?? [];
+      const [as, bs] = [points.map((p) => p[0]), points.map((p) => p[1])];
+      return [Math.min(...as), Math.max(...as), Math.min(...bs), Math.max(...bs)];
+    };
+    // a quarter of a metre either side of its middle
+    expect(box('shadow')).toEqual([1, 2.8, 1.95, 2.45].map((m) => expect.closeTo(m, 6)));
+    // as far into the room as they come down
+    const drop = 0.9 - plan.litter.depthM;
+    expect(box('landing')).toEqual([1, 2.8, 2.2 - drop, 2.2].map((m) => expect.closeTo(m, 6)));
+    const head = marks('front').get('headroom')?.shapes.flatMap(pointsOf) ?? [];
+    // 1.6 × the back of a hen of 2.2 kg, and 10 cm
+    expect(Math.max(...head.map((p) => p[1]))).toBeCloseTo(0.9 + 1.6 * 0.2406 + 0.1, 3);
+  });
+
+  test('seen end on the way down is a line of 45°, from the bar to the litter', () => {
+    for (const view of ['right', 'left'] as const) {
+      const [line] = marks(view).get('landing')?.shapes ?? [];
+      const [from, to] = line ? pointsOf(line) : [];
+      expect(Math.abs((to?.[0] ?? 0) - (from?.[0] ?? 0))).toBeCloseTo(
+        (from?.[1] ?? 0) - (to?.[1] ?? 0),
+        9,
+      );
+      expect(to?.[1]).toBeCloseTo(plan.litter.depthM, 9);
+    }
+    expect(marks('front').has('landing')).toBe(false);
+  });
+
+  test('whatever is picked, and however it is looked at, nothing is marked with a number that is none', () => {
+    for (const heat of ['lamp', 'plate', 'hen'] as const) {
+      const all = everything(heat);
+      for (const view of VIEWS) {
+        for (const f of all.fixtures) {
+          const points = markOutsOf(f, all, view, null).flatMap((m) => m.shapes.flatMap(pointsOf));
+          expect(points.flat().every(Number.isFinite)).toBe(true);
+          if (inRun(f)) expect(points).toEqual([]);
+        }
+      }
+    }
+  });
 });

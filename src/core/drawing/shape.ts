@@ -61,6 +61,8 @@ export type Pen =
   | 'outOfReach'
   | 'broken'
   | 'brokenEdge'
+  | 'markOut'
+  | 'markOutEdge'
   | 'ghost'
   // on paper
   | 'leader';

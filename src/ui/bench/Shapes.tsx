@@ -7,6 +7,7 @@ const HATCHES = {
   wall: { size: 7, turn: 45, className: 'stroke-strong', strokeWidth: 1 },
   outOfReach: { size: 7, turn: 45, className: 'stroke-oxide', strokeWidth: 1.4 },
   broken: { size: 6, turn: -45, className: 'stroke-oxide', strokeWidth: 1.1 },
+  markOut: { size: 8, turn: 45, className: 'stroke-chalk', strokeWidth: 0.7 },
 } as const;
 
 const HATCHED = Object.entries(HATCHES);
@@ -92,6 +93,8 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
 
   outOfReach: { opacity: 0.6 },
   broken: { opacity: 0.55 },
+  markOut: { opacity: 0.4 },
+  markOutEdge: line('stroke-chalk', 0.9, { strokeDasharray: '5 3' }),
   brokenEdge: line('stroke-oxide', 1, { strokeDasharray: '5 3' }),
   leader: line('stroke-strong', 0.8),
   ghost: {

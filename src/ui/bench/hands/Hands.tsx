@@ -2,7 +2,7 @@
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useEffect, useRef } from 'react';
 import type { View } from '@/core/drawing/shape';
-import { useBench, usePlan } from '../../store/bench';
+import { useBench, usePlan, useWhole, useWorked } from '../../store/bench';
 import { letFall } from '../../store/holding';
 import { useInHand } from '../../store/inHand';
 import { closer, fitted, lookAt, panned, useCameras } from '../camera';
@@ -13,6 +13,7 @@ import { Grips } from './Grips';
 import { Guides } from './Guides';
 import { type Hold, holdOf, letGo, moveHold } from './hold';
 import { InHandShapes } from './InHandShapes';
+import { MarkOuts } from './MarkOuts';
 import { useOncePerFrame } from './oncePerFrame';
 
 /** How far the wheel turns for twice the size, px. */
@@ -49,6 +50,9 @@ export function Hands({
   const both = useBench((s) => s.both);
   const section = useBench((s) => s.section);
   const cutM = useBench((s) => s.cutM);
+  const { flock } = useWhole();
+  // before the browser has worked the flock nothing is known of it but its climate
+  const heaviestKg = useWorked() ? flock.heaviestOnBarsKg : null;
   const hold = useRef<Hold | null>(null);
   const pressed = useRef<EventTarget | null>(null);
   useEffect(() => fitted(view, fit, frame), [view, fit, frame]);
@@ -116,6 +120,9 @@ export function Hands({
   const isInCoop = shown !== null && !('place' in shown && shown.place === 'run');
   return (
     <>
+      {shown ? (
+        <MarkOuts fixture={shown} plan={plan} projection={projection} heaviestKg={heaviestKg} />
+      ) : null}
       {held ? (
         <InHandShapes
           held={held}

@@ -1,0 +1,34 @@
+import { useId } from 'react';
+import { markOutsOf } from '@/core/drawing/markOuts';
+import type { Fixture, Plan } from '@/core/model/schema';
+import { MARK_OUTS } from '@/text/placing';
+import type { Projection } from '../projection';
+import { Hatches, Shapes } from '../Shapes';
+
+/** What is marked out about the fixture that is picked: its droppings, the room it wants, what it swings through. */
+export function MarkOuts({
+  fixture,
+  plan,
+  projection,
+  heaviestKg,
+}: {
+  fixture: Fixture;
+  plan: Plan;
+  projection: Projection;
+  heaviestKg: number | null;
+}) {
+  const hatches = useId();
+  const marks = markOutsOf(fixture, plan, projection.view, heaviestKg);
+  if (marks.length === 0) return null;
+  return (
+    <g data-mark-outs className="pointer-events-none">
+      <Hatches of={hatches} />
+      {marks.map((mark) => (
+        <g key={mark.kind} data-mark-out={mark.kind}>
+          <title>{MARK_OUTS[mark.kind]}</title>
+          <Shapes shapes={mark.shapes} projection={projection} hatches={hatches} />
+        </g>
+      ))}
+    </g>
+  );
+}
