@@ -7,6 +7,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { useAdd } from '../panel/useAdd';
 import { addGroup } from '../store/adding';
 import { show, showBoth, useAssessment, useBench } from '../store/bench';
+import { AddButton } from './AddButton';
 import { ArrangeIt } from './ArrangeIt';
 import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
@@ -68,6 +69,7 @@ export function Bench() {
           <ZoomButtons />
         </div>
         <div className="flex flex-wrap items-center gap-x-3 px-4 pb-3">
+          <AddButton />
           <ArrangeIt />
           <FinishIt />
         </div>

@@ -4,13 +4,13 @@ import type { StationId } from '@/core/kernel/finding';
 import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
 import { wholeCoop, zoomAll, zoomTo } from '../bench/camera';
+import { MADE } from '../bench/offers';
 import { VIEWS } from '../bench/views';
 import { changeUnits } from '../header/changeUnits';
 import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
 import { cutAt, goTo, inView, pickFinding, say, show, showBoth, useBench } from '../store/bench';
-import type { AddId } from '../store/engine';
 import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
@@ -69,21 +69,9 @@ export const KEY_LINES: readonly KeyLine[] = [
 
 const state = () => useBench.getState();
 
-/** What `a` adds at a station: what it holds. */
-const ADDS: Readonly<Partial<Record<StationId, AddId>>> = {
-  roosts: 'bar',
-  nests: 'nestBank',
-  air: 'vent',
-  feed: 'feeder',
-  water: 'drinker',
-  door: 'popDoor',
-  reach: 'hatch',
-  shell: 'dustBath',
-};
-
 function add(): void {
   const { station } = state();
-  const what = ADDS[station];
+  const what = MADE[station]?.add;
   if (station === 'flock') addGroup();
   else if (what) {
     addNew(what, (fixture) => {
