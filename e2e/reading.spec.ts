@@ -42,6 +42,8 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
     await openPlan(page, 'tamar-flats');
     await goTo(page, 'flock');
     await there(page, 'flock');
+    // its picture is drawn after it has been measured
+    await expect(page.locator('[data-chart] canvas').first()).toBeVisible();
     return page.locator('main').ariaSnapshot();
   },
   'plan, air': async (page) => {

@@ -24,6 +24,7 @@ const NOBODY_KG = 2.2;
  * draught that must not reach the bars, what a door swings through.
  * @param heaviestKg  the heaviest bird on bars; null where none is
  * @returns           nothing for what stands in the run
+ * @example markOutsOf(bar, plan, 'above', 2.2)[0].kind // 'shadow'
  */
 export function markOutsOf(
   fixture: Fixture,

@@ -95,6 +95,7 @@ interface Search {
 /**
  * Only what stands, moved: no fit-out is built anew. For holding the search against one that tries everything.
  * @param budget  plans that are judged at most
+ * @example rearranged({ ...plan, fixtures: [] }, { on: today, seed: 1, pinned: [] }, 10).tried // 1
  */
 export function rearranged(
   plan: Plan,
