@@ -55,6 +55,18 @@ function boxOf(parts: readonly Part[]): { x0: number; x1: number; y0: number; y1
   return box;
 }
 
+/** Parts that follow one another by the same pen as one: fewer things to draw. What is filled does not overlap. */
+function together(parts: readonly Part[]): Part[] {
+  const few: Part[] = [];
+  for (const part of parts) {
+    const last = few[few.length - 1];
+    if (last?.pen === part.pen) {
+      few[few.length - 1] = { pen: part.pen, commands: [...last.commands, ...part.commands] };
+    } else few.push(part);
+  }
+  return few;
+}
+
 /** Parts of each look in a box of 1 × 1, across and down: worked once. */
 const known = new Map<string, readonly Part[]>();
 
@@ -75,8 +87,9 @@ function inUnitBox(look: BirdLook, aspect: Aspect, pose: Pose): readonly Part[] 
     });
     return { pen, commands: to };
   });
-  known.set(key, scaled);
-  return scaled;
+  const few = together(scaled);
+  known.set(key, few);
+  return few;
 }
 
 /**
