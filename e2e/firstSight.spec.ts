@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { saved } from './help';
+import { ownPlan, saved } from './help';
 
 const PLAN = '/plans/pell-garth';
 
@@ -31,7 +31,8 @@ test('what is pressed before the page answers, and before its core has come, is 
     await held;
     await route.continue();
   });
-  await page.goto(PLAN, { waitUntil: 'commit' });
+  // of its own: others look at the sample meanwhile
+  await page.goto(`/plans/${await ownPlan(page, 'pell-garth')}`, { waitUntil: 'commit' });
   const units = page.getByRole('button', { name: 'Units: metric' });
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await page.getByRole('application').press('v');

@@ -47,6 +47,13 @@ await take('rough', '/rough', async () => {
   await page.getByText('Instead:').first().waitFor();
 });
 
+await take('finish', '/plans/tamar-flats', async () => {
+  await page.getByRole('button', { name: 'Finish it for me' }).click();
+  await page.locator('svg [data-fixture^="bar-"]').first().waitFor();
+  await station('roosts');
+});
+await page.getByRole('button', { name: 'Undo' }).click();
+await page.waitForTimeout(1200);
 await take('arrange', '/plans/pell-garth', async () => {
   await page.getByRole('button', { name: 'Arrange it for me' }).click();
   await page.locator('[data-arrange="done"]').waitFor();
@@ -94,10 +101,6 @@ await take('shell', '/plans/osk-landing', async () => {
 });
 await page.getByRole('button', { name: 'Undo' }).click();
 await page.waitForTimeout(1200);
-await take('nests', '/plans/pell-garth', async () => {
-  await station('nests');
-  await page.getByRole('radio', { name: 'Right', exact: true }).click();
-});
 await take('air', '/plans/tamar-flats', async () => {
   await station('air');
   await page.getByRole('button', { name: 'Add a vent' }).click();

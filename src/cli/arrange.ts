@@ -1,12 +1,10 @@
 import { parseArgs } from 'node:util';
-import { parsePlanText } from '@/core/edit/parse';
-import { dayIn, isDay } from '@/core/kernel/units/day';
 import { type Arrangement, arrange } from '@/core/layout/arrange';
 import { arrangedTitle, goodAt } from '@/text/arranged';
-import { issueLine } from '@/text/issues';
+import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
 
-type World = Pick<CliWorld, 'readText' | 'writeText' | 'now' | 'out' | 'err'>;
+type World = Omit<CliWorld, 'writeBytes' | 'fonts'>;
 
 interface Asked {
   readonly file: string;
@@ -30,26 +28,18 @@ export function runArrange(args: readonly string[], world: World, usage: string)
     world.err(why);
     return 1;
   };
-  const told = (error: unknown): string => (error instanceof Error ? error.message : String(error));
-  let text: string;
-  try {
-    text = world.readText(asked.file);
-  } catch (error) {
-    return fail(`${asked.file} can't be read: ${told(error)}`);
-  }
-  const parsed = parsePlanText(text);
-  if (!parsed.ok) {
-    const issues = parsed.issues.map(issueLine);
-    return fail([`${asked.file} is not a plan this program can read.`, ...issues].join('\n'));
-  }
-  const plan = parsed.value;
+  const plan = readPlan(asked.file, world);
+  if (plan === null) return 1;
   if (plan.partition !== null) {
     return fail('A coop in two zones is not arranged: take its mesh wall out first.');
   }
   const unknown = asked.pinned.find((id) => !plan.fixtures.some((f) => f.id === id));
   if (unknown !== undefined) return fail(`--pin ${unknown}: nothing in the plan has that id.`);
-  const on = asked.on ?? dayIn(world.now(), plan.timeZone);
-  const ask = { on, seed: asked.seed, pinned: [...plan.pinned, ...asked.pinned] };
+  const ask = {
+    on: dayFor(asked.on, plan, world),
+    seed: asked.seed,
+    pinned: [...plan.pinned, ...asked.pinned],
+  };
   let best: readonly Arrangement[] = [];
   let tried = 0;
   for (const step of arrange(plan, ask)) ({ best, tried } = step);
@@ -58,7 +48,7 @@ export function runArrange(args: readonly string[], world: World, usage: string)
   try {
     world.writeText(asked.out, `${JSON.stringify(first.plan, null, 2)}\n`);
   } catch (error) {
-    return fail(`${asked.out} can't be written: ${told(error)}`);
+    return fail(`${asked.out} can't be written: ${toldOf(error)}`);
   }
   world.out(
     [
@@ -84,19 +74,16 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
         out: { type: 'string', short: 'o' },
       },
     });
-    const [file, ...rest] = positionals;
-    if (file === undefined) return { wrong: 'Name a plan file.' };
-    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
+    const wrong = wrongFile(positionals, values.on);
+    if (wrong !== null) return { wrong };
+    const [file = ''] = positionals;
     if (values.out === undefined) return { wrong: 'Say where the plan goes: -o out.json.' };
     const seed = Number(values.seed ?? 1);
     if (!(Number.isInteger(seed) && seed >= 0 && seed < 2 ** 31)) {
       return { wrong: `--seed ${values.seed} is no whole number.` };
     }
-    if (values.on !== undefined && !isDay(values.on)) {
-      return { wrong: `--on ${values.on} is not a day. Write it as 2027-03-01.` };
-    }
     return { file, out: values.out, seed, pinned: values.pin ?? [], on: values.on ?? null };
   } catch (error) {
-    return { wrong: error instanceof Error ? error.message : String(error) };
+    return { wrong: toldOf(error) };
   }
 }

@@ -1,10 +1,8 @@
 import { parseArgs } from 'node:util';
-import { parsePlanText } from '@/core/edit/parse';
-import { dayIn, isDay } from '@/core/kernel/units/day';
 import { DRAWING_FORMATS, DRAWN, type Drawn } from '@/formats/drawing/ask';
 import { drawnFile } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
-import { issueLine } from '@/text/issues';
+import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
 
 interface Asked {
@@ -32,21 +30,8 @@ export async function runDraw(
     return 2;
   }
   const { file, out, format, view } = asked;
-  let text: string;
-  try {
-    text = world.readText(file);
-  } catch (error) {
-    world.err(`${file} can't be read: ${error instanceof Error ? error.message : String(error)}`);
-    return 1;
-  }
-  const parsed = parsePlanText(text);
-  if (!parsed.ok) {
-    world.err(
-      [`${file} is not a plan this program can read.`, ...parsed.issues.map(issueLine)].join('\n'),
-    );
-    return 1;
-  }
-  const plan = parsed.value;
+  const plan = readPlan(file, world);
+  if (plan === null) return 1;
   const bytes = await drawnFile(
     plan,
     {
@@ -54,14 +39,14 @@ export async function runDraw(
       format,
       scale: asked.scale,
       paper: asked.paper ?? paperFor(plan.units),
-      on: asked.on ?? dayIn(world.now(), plan.timeZone),
+      on: dayFor(asked.on, plan, world),
     },
     world.fonts,
   );
   try {
     world.writeBytes(out, bytes);
   } catch (error) {
-    world.err(`${out} can't be written: ${error instanceof Error ? error.message : String(error)}`);
+    world.err(`${out} can't be written: ${toldOf(error)}`);
     return 1;
   }
   return 0;
@@ -83,9 +68,9 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
         out: { type: 'string', short: 'o' },
       },
     });
-    const [file, ...rest] = positionals;
-    if (file === undefined) return { wrong: 'Name a plan file.' };
-    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
+    const wrong = wrongFile(positionals, values.on);
+    if (wrong !== null) return { wrong };
+    const [file = ''] = positionals;
     if (values.out === undefined) return { wrong: 'Say where the drawing goes: -o out.svg.' };
     const view = DRAWN.find((v) => v === (values.view ?? 'front'));
     if (!view) return { wrong: `--view ${values.view} is none of: ${listed(DRAWN)}.` };
@@ -104,9 +89,6 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
     if (paper !== undefined && !(paper in PAPERS)) {
       return { wrong: `--paper ${values.paper} is none of: ${listed(Object.keys(PAPERS))}.` };
     }
-    if (values.on !== undefined && !isDay(values.on)) {
-      return { wrong: `--on ${values.on} is not a day. Write it as 2027-03-01.` };
-    }
     return {
       file,
       view,
@@ -117,6 +99,6 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
       out: values.out,
     };
   } catch (error) {
-    return { wrong: error instanceof Error ? error.message : String(error) };
+    return { wrong: toldOf(error) };
   }
 }

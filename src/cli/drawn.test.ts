@@ -1,38 +1,5 @@
 import { DAY, sample } from '@/core/tests/plans';
-import { runCli } from './run';
-
-/** Runs the command on files that stand only in this test. */
-async function run(args: string[], files: Record<string, string> = {}) {
-  const written: Record<string, string> = {};
-  let out = '';
-  let err = '';
-  const code = await runCli(args, {
-    sizeOf: (file) => files[file]?.length ?? 0,
-    readText: (file) => {
-      const text = files[file];
-      if (text === undefined) throw new Error('no such file');
-      return text;
-    },
-    writeText: (file, text) => {
-      written[file] = text;
-    },
-    writeBytes: (file, bytes) => {
-      if (file.startsWith('nowhere/')) throw new Error('no such directory');
-      written[file] = new TextDecoder().decode(bytes);
-    },
-    fonts: () => {
-      throw new Error('lines need no font');
-    },
-    now: () => new Date(`${DAY}T08:00:00Z`),
-    out: (text) => {
-      out += text;
-    },
-    err: (text) => {
-      err += text;
-    },
-  });
-  return { code, out, err, written };
-}
+import { runIn as run } from './tests/inMemory';
 
 const files = { 'pell.json': JSON.stringify(sample('pell-garth')), 'torn.json': '{"format":' };
 

@@ -1,5 +1,6 @@
 import { readFileSync, statSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
+import { PIPE } from './planFile';
 import { runCli } from './run';
 
 const require = createRequire(import.meta.url);
@@ -9,9 +10,6 @@ const font = (name: 'next' | 'mono'): Uint8Array => {
   const own = `atkinson-hyperlegible-${name}`;
   return readFileSync(require.resolve(`@fontsource/${own}/files/${own}-latin-400-normal.woff`));
 };
-
-/** What is piped in, or out, goes by this name. */
-const PIPE = '-';
 
 process.exitCode = await runCli(process.argv.slice(2), {
   sizeOf: (file) => statSync(file).size,

@@ -1,46 +1,13 @@
 import { RULE_BOOK } from '@/core/rules/book';
 import type { RuleBook } from '@/core/rules/types';
-import { DAY, sample } from '@/core/tests/plans';
-import { runCli, USAGE } from './run';
-
-/** Runs the command on files that stand only in this test. */
-function run(args: string[], files: Record<string, string> = {}, book?: RuleBook) {
-  const written: Record<string, string> = {};
-  let out = '';
-  let err = '';
-  const code = runCli(args, {
-    sizeOf: (file) => files[file]?.length ?? 0,
-    readText: (file) => {
-      const text = files[file];
-      if (text === undefined) throw new Error('no such file');
-      return text;
-    },
-    writeText: (file, text) => {
-      if (file.startsWith('nowhere/')) throw new Error('no such directory');
-      written[file] = text;
-    },
-    writeBytes: (file, bytes) => {
-      written[file] = new TextDecoder().decode(bytes);
-    },
-    fonts: () => {
-      throw new Error('no drawing of lines needs a font');
-    },
-    now: () => new Date(`${DAY}T08:00:00Z`),
-    out: (text) => {
-      out += text;
-    },
-    err: (text) => {
-      err += text;
-    },
-    ...(book ? { book } : {}),
-  });
-  return { code, out, err, written };
-}
+import { sample } from '@/core/tests/plans';
+import { USAGE } from './run';
+import { runIn as run } from './tests/inMemory';
 
 const files = { 'pell.json': JSON.stringify(sample('pell-garth')) };
 
-test('it prints the sentence, a table of staves and the findings', () => {
-  const { code, out } = run(['assess', 'pell.json'], files);
+test('it prints the sentence, a table of staves and the findings', async () => {
+  const { code, out } = await run(['assess', 'pell.json'], files);
   expect(code).toBe(0);
   expect(out).toContain('This coop carries 6 birds. You plan 14. The roosts hold it back.');
   expect(out).toMatch(/Roosts +6 +short +14 +8/);
@@ -49,8 +16,8 @@ test('it prints the sentence, a table of staves and the findings', () => {
   );
 });
 
-test('as JSON it has stable figure ids, staves, findings and the day', () => {
-  const { code, out } = run(['assess', 'pell.json', '--on', '2027-03-01', '--json'], files);
+test('as JSON it has stable figure ids, staves, findings and the day', async () => {
+  const { code, out } = await run(['assess', 'pell.json', '--on', '2027-03-01', '--json'], files);
   expect(code).toBe(0);
   const json = JSON.parse(out);
   expect(json).toMatchObject({
@@ -77,14 +44,14 @@ test('as JSON it has stable figure ids, staves, findings and the day', () => {
   expect(Object.keys(json.findings[0]).sort()).toEqual(['code', 'fixtures', 'numbers', 'severity']);
 });
 
-test('a rule row that stands only in the rules it is given appears, chosen or not', () => {
+test('a rule row that stands only in the rules it is given appears, chosen or not', async () => {
   const row = {
     ...RULE_BOOK.rows.find((r) => r.id === 'nests.hens.common'),
     id: 'nests.hens.test',
     school: 'one each',
     params: { hensPerBox: 1 },
   } as RuleBook['rows'][number];
-  const { code, out } = run(['assess', 'pell.json'], files, {
+  const { code, out } = await run(['assess', 'pell.json'], files, {
     ...RULE_BOOK,
     rows: [...RULE_BOOK.rows, row],
   });
@@ -99,24 +66,24 @@ test.each([
   [['assess', 'a', 'b'], 'One plan file at a time'],
   [['assess', 'pell.json', '--on', 'tomorrow'], '--on tomorrow is not a day'],
   [['assess', 'pell.json', '--loud'], 'loud'],
-])('%j is wrong usage', (args, message) => {
-  const { code, err, out } = run(args, files);
+])('%j is wrong usage', async (args, message) => {
+  const { code, err, out } = await run(args, files);
   expect(code).toBe(2);
   expect(err).toContain(message);
   expect(err).toContain(USAGE);
   expect(out).toBe('');
 });
 
-test('a plan that cannot be read says where and why, on stderr', () => {
-  expect(run(['assess', 'gone.json'])).toMatchObject({ code: 1, out: '' });
+test('a plan that cannot be read says where and why, on stderr', async () => {
+  expect(await run(['assess', 'gone.json'])).toMatchObject({ code: 1, out: '' });
   const bad = { 'bad.json': JSON.stringify({ ...sample('pell-garth'), colour: 'red' }) };
-  const { code, err } = run(['assess', 'bad.json'], bad);
+  const { code, err } = await run(['assess', 'bad.json'], bad);
   expect(code).toBe(1);
   expect(err).toContain('colour');
-  expect(run(['--help']).code).toBe(0);
+  expect((await run(['--help'])).code).toBe(0);
 });
 
-test('a coop is roughed out from a shell, with its reasons, and written as a plan that is read again', () => {
+test('a coop is roughed out from a shell, with its reasons, and written as a plan that is read again', async () => {
   const asked = [
     'rough',
     '10 brown hens',
@@ -125,22 +92,29 @@ test('a coop is roughed out from a shell, with its reasons, and written as a pla
     '--climate',
     'cold-continental',
   ];
-  const { code, out, err, written } = run([...asked, '-o', 'plan.json']);
+  const { code, out, err, written } = await run([...asked, '-o', 'plan.json']);
   expect({ code, err }).toEqual({ code: 0, err: '' });
   expect(out).toContain('This coop carries 10 birds. You plan 10.');
   expect(out).toContain('plan.json');
-  const again = run(['assess', 'plan.json'], written);
+  const again = await run(['assess', 'plan.json'], written);
   expect(again.code).toBe(0);
   expect(again.out).toContain('This coop carries 10 birds. You plan 10.');
   // the same answers give the same plan
-  expect(run([...asked, '-o', 'plan.json']).written).toEqual(written);
-  expect(JSON.parse(run([...asked, '--json']).out)).toMatchObject({ kind: 'fits' });
+  expect((await run([...asked, '-o', 'plan.json'])).written).toEqual(written);
+  expect(JSON.parse((await run([...asked, '--json'])).out)).toMatchObject({ kind: 'fits' });
 });
 
-test('in feet a room of feet is read, and where none is given one is chosen', () => {
-  const own = run(['rough', '6 Brahma and 2 ducks', '--units', 'imperial', '--space', '10x8x7']);
+test('in feet a room of feet is read, and where none is given one is chosen', async () => {
+  const own = await run([
+    'rough',
+    '6 Brahma and 2 ducks',
+    '--units',
+    'imperial',
+    '--space',
+    '10x8x7',
+  ]);
   expect([own.code, own.err]).toEqual([0, '']);
-  const told = run(['rough', '6 Brahma and 2 ducks', '--units', 'imperial']);
+  const told = await run(['rough', '6 Brahma and 2 ducks', '--units', 'imperial']);
   expect(told.out).toMatch(/A room of \d+′ × \d+′/);
 });
 
@@ -155,13 +129,13 @@ test.each([
   [['rough', '10 hens', 'more'], 2, 'more'],
   [['rough', '10 hens', '--what'], 2, '--what'],
   [['rough', '10 hens', '-o', 'nowhere/plan.json'], 1, 'nowhere/plan.json'],
-])('what cannot be roughed out is told: %j', (args, code, told) => {
-  const result = run(args as string[]);
+])('what cannot be roughed out is told: %j', async (args, code, told) => {
+  const result = await run(args as string[]);
   expect([result.code, result.err.includes(told as string)]).toEqual([code, true]);
 });
 
-test('birds that do not fit are told of with the room that holds them, and nothing is written', () => {
-  const { code, out, written } = run([
+test('birds that do not fit are told of with the room that holds them, and nothing is written', async () => {
+  const { code, out, written } = await run([
     'rough',
     '20 sussex',
     '--space',

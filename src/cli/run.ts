@@ -1,12 +1,10 @@
 import { parseArgs } from 'node:util';
 import { assess } from '@/core/assess';
-import { parsePlanText } from '@/core/edit/parse';
-import { dayIn, isDay } from '@/core/kernel/units/day';
 import { RULE_BOOK } from '@/core/rules/book';
 import { assessmentJson } from '@/formats/assessmentJson';
-import { issueLine } from '@/text/issues';
 import { runArrange } from './arrange';
 import { runDraw } from './draw';
+import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import { report } from './report';
 import { runRough } from './rough';
 import type { CliWorld } from './world';
@@ -31,9 +29,6 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
 
 type ExitCode = 0 | 1 | 2;
 
-/** Largest plan file read, bytes. */
-const MOST_BYTES = 1_000_000;
-
 /**
  * The command `wide-rafter`.
  * @param args  the words after the command's name
@@ -53,30 +48,10 @@ export function runCli(args: readonly string[], world: CliWorld): ExitCode | Pro
     world.out(USAGE);
     return 0;
   }
-  const { file } = asked;
-  let text: string;
-  try {
-    const bytes = world.sizeOf(file);
-    if (bytes > MOST_BYTES) {
-      world.err(`${file} is ${Math.ceil(bytes / 1e6)} MB large; a plan file is at most 1 MB.`);
-      return 1;
-    }
-    text = world.readText(file);
-  } catch (error) {
-    world.err(`${file} can't be read: ${error instanceof Error ? error.message : String(error)}`);
-    return 1;
-  }
+  const plan = readPlan(asked.file, world);
+  if (plan === null) return 1;
   const book = world.book ?? RULE_BOOK;
-  const parsed = parsePlanText(text, book);
-  if (!parsed.ok) {
-    world.err(
-      [`${file} is not a plan this program can read.`, ...parsed.issues.map(issueLine)].join('\n'),
-    );
-    return 1;
-  }
-  const plan = parsed.value;
-  const on = asked.on ?? dayIn(world.now(), plan.timeZone);
-  const assessment = assess(plan, { on, book });
+  const assessment = assess(plan, { on: dayFor(asked.on, plan, world), book });
   world.out(
     asked.json ? JSON.stringify(assessmentJson(assessment), null, 2) : report(plan, assessment),
   );
@@ -104,15 +79,13 @@ function readArgs(args: readonly string[]): Asked {
       },
     });
     if (values.help) return { help: true, file: '', on: null, json: false };
-    const [command, file, ...rest] = positionals;
+    const [command, ...files] = positionals;
     if (command !== 'assess') return { wrong: 'Say what to do: assess, rough, draw, or arrange.' };
-    if (file === undefined) return { wrong: 'Name a plan file.' };
-    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
-    if (values.on !== undefined && !isDay(values.on)) {
-      return { wrong: `--on ${values.on} is not a day. Write it as 2027-03-01.` };
-    }
+    const wrong = wrongFile(files, values.on);
+    if (wrong !== null) return { wrong };
+    const [file = ''] = files;
     return { help: false, file, on: values.on ?? null, json: values.json ?? false };
   } catch (error) {
-    return { wrong: error instanceof Error ? error.message : String(error) };
+    return { wrong: toldOf(error) };
   }
 }

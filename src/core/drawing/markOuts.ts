@@ -3,9 +3,10 @@ import { droppingsShadow, sleepingBars } from '../geometry/bars';
 import { inRun, solidOf } from '../geometry/solids';
 import { floorInside } from '../geometry/walls';
 import type { Solid } from '../kernel/finding';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import type { Bar, Fixture, OfKind, Plan, PopDoor } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { polygon, polyline, rect, type Shape, type View } from './shape';
+import { polyline, rect, type Shape, type View } from './shape';
 import { acrossPage, faceOf, LIES, roomOf } from './view';
 
 /** What is marked about a fixture that is picked. */
@@ -15,9 +16,6 @@ export interface MarkOut {
   readonly kind: MarkOutKind;
   readonly shapes: readonly Shape[];
 }
-
-/** The mass that lengths are worked for where nobody sleeps on bars yet, kg. */
-const NOBODY_KG = 2.2;
 
 /**
  * What a keeper marks out about a fixture: where its droppings fall, the room that heads and landings want, the
@@ -35,7 +33,9 @@ export function markOutsOf(
   if (inRun(fixture)) return [];
   switch (fixture.kind) {
     case 'bar':
-      return fixture.use === 'step' ? [] : ofBar(fixture, plan, view, heaviestKg ?? NOBODY_KG);
+      return fixture.use === 'step'
+        ? []
+        : ofBar(fixture, plan, view, heaviestKg ?? REFERENCE_HEN_KG);
     case 'window':
     case 'vent':
       return draught(plan, view);
@@ -114,7 +114,7 @@ function swing(door: OfKind<'door'> | PopDoor, plan: Plan, view: View): MarkOut 
   const deepM = opensIn ? door.widthM : ruled('shell.doorway');
   const face = faceOf(floorInside(plan.shell, door, deepM), view, plan.shell);
   if (view !== 'above' || !opensIn) {
-    return { kind: 'swing', shapes: [polygon('markOutEdge', corners(face))] };
+    return { kind: 'swing', shapes: [rect('markOutEdge', face)] };
   }
   // hung at the left of its wall, seen from inside
   const { a0, a1, b0, b1 } = face;
@@ -147,11 +147,3 @@ function swing(door: OfKind<'door'> | PopDoor, plan: Plan, view: View): MarkOut 
     ],
   };
 }
-
-const corners = ({ a0, a1, b0, b1 }: { a0: number; a1: number; b0: number; b1: number }) =>
-  [
-    [a0, b0],
-    [a1, b0],
-    [a1, b1],
-    [a0, b1],
-  ] as const;

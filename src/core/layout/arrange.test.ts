@@ -1,12 +1,12 @@
 import { createJudge } from '../judge';
-import type { Drinker, Feeder, Fixture, Plan } from '../model/schema';
+import type { Fixture, Plan } from '../model/schema';
 import { inTheWay } from '../placing/inTheWay';
 import { RULE_BOOK } from '../rules/book';
 import { DAY, sample, soundCoop } from '../tests/plans';
 import { type ArrangeStep, arrange, differences, rearranged } from './arrange';
 import { candidatesOf, isOfTheHouse, wallOf } from './candidates';
 import { roughOut } from './roughOut';
-import { roundM, scoreOf } from './score';
+import { scoreOf } from './score';
 
 const scoreNow = (plan: Plan) =>
   scoreOf(plan, createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: true }));
@@ -64,24 +64,6 @@ describe('a coop that is arranged', () => {
       }
     }
   });
-});
-
-test('a round is worked by hand: in at the door, to the feeder, to the drinker, and out', () => {
-  const plan = soundCoop();
-  const door = plan.fixtures.find((f) => f.kind === 'door');
-  const feeder = plan.fixtures.find((f) => f.kind === 'feeder') as Feeder;
-  const drinker = plan.fixtures.find((f) => f.kind === 'drinker') as Drinker;
-  if (door?.kind !== 'door') throw new Error('no door');
-  const own: Plan = {
-    ...plan,
-    fixtures: [
-      { ...door, wall: 'front', alongM: 0, widthM: 1 },
-      { ...feeder, place: 'coop', fillFrom: 'inside', x: 0.5, y: 2 },
-      { ...drinker, place: 'coop', fillFrom: 'inside', x: 2, y: 2 },
-    ],
-  };
-  // 2.0 m up, 1.5 m across round one bend, 2.5 m back round another
-  expect(roundM(own)).toBeCloseTo(2 + 1.5 + 2.5 + 2 * 0.5, 6);
 });
 
 test('of two things in a small shell the best places of all are found, against every pair of places', () => {

@@ -12,7 +12,7 @@ import { placePopDoors, placeWaysIn } from './doors';
 import { placeThings, type Things } from './floorThings';
 import { finalWith, type Ground } from './ground';
 import { type AirNeeds, placeOpenings } from './openings';
-import { materialOf, stepsM } from './order';
+import { materialOf, roundM } from './order';
 import { barsOf, boardUnder, type Rows, rowsFor } from './rows';
 
 /** A fit-out that was tried, with what is wrong with it. */
@@ -113,7 +113,7 @@ const byWorth = (a: Tried, b: Tried): number =>
   materialOf(a.plan) - materialOf(b.plan);
 
 /** The keeper's round in whole half-metres: less than one nobody notices. Source: wide-rafter (assumption). */
-const roundOf = ({ plan }: Tried): number => Math.round(stepsM(plan) / A_STEP_M);
+const roundOf = ({ plan }: Tried): number => Math.round(roundM(plan) / A_STEP_M);
 const A_STEP_M = 0.5;
 
 /** Whether a bank stands that these birds lay in. */

@@ -2,15 +2,13 @@ import { freeSpot } from '../geometry/freeRoom';
 import { inRun, solidOf } from '../geometry/solids';
 import { freeAlong } from '../geometry/walls';
 import { gridNear, gridUp } from '../kernel/units/grid';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { moved } from '../model/moved';
 import type { Bar, Fixture, Plan } from '../model/schema';
 import { fitM } from '../rules/book';
 import { inTheWay } from './inTheWay';
 import type { PlacingFor } from './lines';
 import { spanOf } from './lines';
-
-/** The mass that distances between bars are scaled to where nobody sleeps on bars yet, kg. */
-const NOBODY_KG = 2.2;
 
 /**
  * A second one of a fixture, as near to it as it can stand without being in anything's way: a bar by the rule's own
@@ -56,7 +54,7 @@ function* placesOf(copy: Fixture, of: Fixture, to: PlacingFor): Iterable<Fixture
 
 /** Beside it by the rule: into the room first, then towards its wall, then end to end. */
 function* barPlaces(bar: Bar, { plan, sizes }: PlacingFor): Iterable<Fixture> {
-  const kg = sizes.heaviestOnBarsKg ?? NOBODY_KG;
+  const kg = sizes.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
   const apart = gridUp(fitM('roosts.apart.level', kg), plan.units);
   const far = bar.axis === 'x' ? plan.shell.widthM : plan.shell.lengthM;
   const at = bar.axis === 'x' ? bar.y : bar.x;

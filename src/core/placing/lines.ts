@@ -4,6 +4,7 @@ import { highestNestLipZ } from '../geometry/bars';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
 import { gridDown, gridUp } from '../kernel/units/grid';
+import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { litterEndM, litterStartM } from '../model/litter';
 import type { Bar, Fixture, Plan } from '../model/schema';
 import { fitM } from '../rules/book';
@@ -31,9 +32,6 @@ export interface PlacingFor {
   readonly sizes: FlockSizes;
 }
 
-/** The mass that distances between bars are scaled to where nobody sleeps on bars yet, kg. */
-const NOBODY_KG = 2.2;
-
 /** Every line that a fixture can come to stand on along one axis. */
 export function linesFor(fixture: Fixture, axis: PlaceAxis, to: PlacingFor): SnapLine[] {
   if (axis === 'z') return [...heightRules(fixture, to), ...alike(fixture, axis, to.plan)];
@@ -59,7 +57,7 @@ const rule = (axis: PlaceAxis, anchor: Anchor, atM: number, id: RuleId): SnapLin
 /** Off the wall behind a bar, and off the bars beside it: what its birds ask for, no less. */
 function barRules(fixture: Fixture, axis: 'x' | 'y', { plan, sizes }: PlacingFor): SnapLine[] {
   if (fixture.kind !== 'bar' || fixture.use === 'step') return [];
-  const kg = sizes.heaviestOnBarsKg ?? NOBODY_KG;
+  const kg = sizes.heaviestOnBarsKg ?? REFERENCE_HEN_KG;
   if (fixture.axis === axis) {
     // nearer than this an end by a wall loses a place
     const off = gridUp(ruled('roosts.end.near'), plan.units);

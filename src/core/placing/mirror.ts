@@ -1,10 +1,11 @@
 import { solidOf } from '../geometry/solids';
 import { OPPOSITE } from '../geometry/walls';
+import { tidy } from '../kernel/units/number';
 import type { Fixture, Plan, Side } from '../model/schema';
 import { spanOf } from './lines';
 
 /** Dust of binary arithmetic taken off, m; nothing is below nought by dust. */
-const tidied = (m: number): number => Math.round(m * 1e7) / 1e7 + 0;
+const tidied = (m: number): number => tidy(m) + 0;
 
 const turned = (side: Side, axis: 'x' | 'y'): Side =>
   (side === 'left' || side === 'right') === (axis === 'x') ? OPPOSITE[side] : side;

@@ -1,5 +1,6 @@
 import { boxesPerTier, solidOf } from '../geometry/solids';
 import { gridNear } from '../kernel/units/grid';
+import { tidy } from '../kernel/units/number';
 import type { Fixture, NestBank } from '../model/schema';
 import { linesFor, type PlaceAxis, type PlacingFor, type SnapLine, spanOf } from './lines';
 import type { Holds, Settled } from './settle';
@@ -87,14 +88,12 @@ function lineAt(
   return near[0] ?? null;
 }
 
-const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
-
 /** A fixture that reaches from here to there on an axis. */
 function spanning(f: Fixture, { axis, side }: End, [low, high]: [number, number]): Fixture {
-  const size = tidied(high - low);
+  const size = tidy(high - low);
   switch (f.kind) {
     case 'bar':
-      return { ...f, lengthM: size, [f.axis]: tidied(low) };
+      return { ...f, lengthM: size, [f.axis]: tidy(low) };
     case 'nestBank':
       return bankOf(f, side, size);
     case 'window':
@@ -103,24 +102,24 @@ function spanning(f: Fixture, { axis, side }: End, [low, high]: [number, number]
     case 'hatch':
     case 'popDoor':
       return axis === 'z'
-        ? { ...f, sillZ: tidied(low), heightM: size }
-        : { ...f, alongM: tidied(low), widthM: size };
+        ? { ...f, sillZ: tidy(low), heightM: size }
+        : { ...f, alongM: tidy(low), widthM: size };
     case 'feeder':
     case 'drinker':
       // placed by its middle
-      return { ...f, x: tidied((low + high) / 2), lengthM: size };
+      return { ...f, x: tidy((low + high) / 2), lengthM: size };
     case 'obstacle':
       if (axis === 'z') return { ...f, heightM: size };
       return axis === 'x'
-        ? { ...f, x: tidied(low), lengthM: size }
-        : { ...f, y: tidied(low), depthM: size };
+        ? { ...f, x: tidy(low), lengthM: size }
+        : { ...f, y: tidy(low), depthM: size };
     case 'dustBath':
     case 'board':
     case 'ledge':
     case 'ceiling':
       return axis === 'x'
-        ? { ...f, x: tidied(low), lengthM: size }
-        : { ...f, y: tidied(low), depthM: size };
+        ? { ...f, x: tidy(low), lengthM: size }
+        : { ...f, y: tidy(low), depthM: size };
     case 'dish':
       return f;
   }
@@ -137,5 +136,5 @@ function bankOf(bank: NestBank, side: End['side'], lengthM: number): NestBank {
   if (side === 'high') return next;
   const grown = (boxesPerTier(next) - boxesPerTier(bank)) * bank.boxW;
   const axis = bank.faces === 'front' || bank.faces === 'rear' ? 'x' : 'y';
-  return { ...next, [axis]: tidied(bank[axis] - grown) };
+  return { ...next, [axis]: tidy(bank[axis] - grown) };
 }

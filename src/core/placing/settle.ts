@@ -1,5 +1,6 @@
 import { solidOf } from '../geometry/solids';
 import { gridNear } from '../kernel/units/grid';
+import { tidy } from '../kernel/units/number';
 import { moved } from '../model/moved';
 import type { Fixture, Plan } from '../model/schema';
 import {
@@ -62,10 +63,8 @@ export function settle(fixture: Fixture, by: Shift, to: PlacingFor, holds: Holds
     if (held) lines.push(held.line);
     dz = held ? held.by : onTapeUp(fixture, height + by.dz, to.plan) - height;
   }
-  return { fixture: moved(fixture, dx, dy, (z) => tidied(z + dz)), lines };
+  return { fixture: moved(fixture, dx, dy, (z) => tidy(z + dz)), lines };
 }
-
-const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 /** Whether a fixture can be moved along an axis: an opening only along its wall. */
 export function movesOn(f: Fixture, axis: PlaceAxis): boolean {

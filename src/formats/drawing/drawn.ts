@@ -2,19 +2,11 @@ import { type Assessment, assess } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
 import { formatDay } from '@/text/format';
+import { VIEW_TITLES } from '@/text/views';
 import type { DrawingAsk } from './ask';
 import { type PaperId, SCALES } from './paper';
 import type { Fonts } from './pdf';
 import { type Sheet, sheetOf } from './sheet';
-
-/** How a view is called on a drawing. */
-export const VIEW_WORDS: Readonly<Record<View, string>> = {
-  front: 'Section, seen from the front',
-  right: 'Section, seen from the right',
-  rear: 'Section, seen from the rear',
-  left: 'Section, seen from the left',
-  above: 'Plan, seen from above',
-};
 
 /** A plan drawn as a file. Each way out is loaded when it is first asked for. */
 export async function drawnFile(
@@ -37,7 +29,7 @@ export async function drawnFile(
     case 'png':
       return (await import('./png')).sheetPng(sheet, fonts());
     case 'pdf': {
-      const title = { view: VIEW_WORDS[view], day: formatDay(on), paper, units: plan.units };
+      const title = { view: VIEW_TITLES[view], day: formatDay(on), paper, units: plan.units };
       return (await import('./pdf')).sheetPdf(sheet, title, fonts());
     }
   }

@@ -2,6 +2,7 @@
 import { Plus } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { MenuFace } from '../forms/MenuFace';
 
 const FACE = (
   <>
@@ -10,26 +11,12 @@ const FACE = (
 );
 
 const AddMenu = dynamic(() => import('./AddMenu').then((m) => m.AddMenu), {
-  loading: () => (
-    <button type="button" className="button" aria-haspopup="menu" aria-expanded="false">
-      {FACE}
-    </button>
-  ),
+  loading: () => <MenuFace>{FACE}</MenuFace>,
 });
 
-/** Opens what can be put into the coop; the menu is loaded when it is first asked for. */
+/** Opens what can be put into the coop. */
 export function AddButton() {
   const [wanted, setWanted] = useState(false);
   if (wanted) return <AddMenu face={FACE} />;
-  return (
-    <button
-      type="button"
-      className="button"
-      aria-haspopup="menu"
-      aria-expanded="false"
-      onClick={() => setWanted(true)}
-    >
-      {FACE}
-    </button>
-  );
+  return <MenuFace open={() => setWanted(true)}>{FACE}</MenuFace>;
 }

@@ -3,7 +3,8 @@ import { Shuffle, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
-import { arrangedTitle, goodAt } from '@/text/arranged';
+import { arrangedTitle, goodAt, HOW_COMPARED } from '@/text/arranged';
+import { inUnits } from '@/text/inUnits';
 import type { ArrangeTold } from '@/workers/arrange.client';
 import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
 import { Drawing } from './Drawing';
@@ -90,6 +91,10 @@ export function ArrangeIt() {
             </span>
           </div>
           <Told search={search} />
+          <details className="text-[0.84rem] text-soft">
+            <summary className="w-fit hover:text-chalk">How they are compared</summary>
+            <p>{inUnits(HOW_COMPARED, plan.units)}</p>
+          </details>
           {'told' in search && search.told ? (
             <ol className="mt-2 grid grid-cols-3 gap-3">
               {search.told.best.map((own, i) => (

@@ -2,6 +2,7 @@
 import { Plus } from 'lucide-react';
 import * as Toggle from 'radix-ui/toggle';
 import { MEASURED_FROM } from '@/text/marks';
+import { CAPTIONS } from '@/text/views';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { useAdd } from '../panel/useAdd';
@@ -14,7 +15,7 @@ import { Canvas } from './Canvas';
 import { FinishIt } from './FinishIt';
 import { RefusedLine } from './RefusedLine';
 import { ViewChoice } from './ViewChoice';
-import { CAPTIONS } from './views';
+
 import { ZoomButtons } from './ZoomButtons';
 
 /** The coop to scale, with its sticks; the middle of the screen. */

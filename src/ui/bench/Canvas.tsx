@@ -4,6 +4,7 @@ import { type KeyboardEvent, useId, useRef } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
+import { SEEN } from '@/text/views';
 import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { seenBy, useCameras } from './camera';
 import { Drawing } from './Drawing';
@@ -14,7 +15,6 @@ import { nudgePicked } from './nudge';
 import { pastWalls, project } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
-import { SEEN } from './views';
 
 /** What takes hold of things is fetched once the drawing has been seen. */
 const Hands = dynamic(() => import('./hands/Hands').then((m) => m.Hands), { ssr: false });

@@ -1,9 +1,6 @@
 'use client';
 import { Maximize, ZoomIn, ZoomOut } from 'lucide-react';
-import { useCameras, wholeCoop, zoomAll } from './camera';
-
-/** One press looks so many times closer. */
-const CLOSER = 1.4;
+import { CLOSER, useCameras, wholeCoop, zoomAll } from './camera';
 
 /** Closer, farther, and the whole coop again, in every view on the screen. */
 export function ZoomButtons() {

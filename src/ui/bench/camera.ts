@@ -12,6 +12,9 @@ export interface Camera {
 /** Where each view is looked at closely; the others show the whole coop. */
 export const useCameras = create<Partial<Record<View, Camera>>>(() => ({}));
 
+/** One press looks so many times closer. */
+export const CLOSER = 1.4;
+
 const MOST_TIMES = 24;
 /** Nearer to the whole than this is the whole. */
 const WHOLE = 1.02;

@@ -2,6 +2,7 @@
 import { Download } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useState } from 'react';
+import { MenuFace } from '../forms/MenuFace';
 
 const FACE = (
   <>
@@ -10,27 +11,16 @@ const FACE = (
 );
 
 const FileMenu = dynamic(() => import('./FileMenu').then((m) => m.FileMenu), {
-  loading: () => (
-    <button type="button" className="button" aria-haspopup="menu" aria-expanded="false">
-      {FACE}
-    </button>
-  ),
+  loading: () => <MenuFace>{FACE}</MenuFace>,
 });
 
-/** Opens what can be taken out of the plan; the menu is loaded when it is first asked for. */
+/** Opens what can be taken out of the plan. */
 export function FileButton() {
   const [wanted, setWanted] = useState(false);
   if (wanted) return <FileMenu face={FACE} />;
   return (
-    <button
-      type="button"
-      className="button"
-      aria-haspopup="menu"
-      aria-expanded="false"
-      title="Take out or print"
-      onClick={() => setWanted(true)}
-    >
+    <MenuFace title="Take out or print" open={() => setWanted(true)}>
       {FACE}
-    </button>
+    </MenuFace>
   );
 }

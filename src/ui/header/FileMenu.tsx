@@ -14,23 +14,14 @@ import {
 import { useRouter } from 'next/navigation';
 import * as Menu from 'radix-ui/dropdown-menu';
 import { type ReactNode, useEffect, useRef } from 'react';
-import type { View } from '@/core/drawing/shape';
 import { planFile } from '@/formats/planFile';
+import { SEEN } from '@/text/views';
 import { compareHref } from '../compare/columns';
 import { say, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { saveNow } from '../store/saving';
 import { takeDrawing } from '../takeDrawing';
 import { takeOut } from '../takeOut';
 import { takeStep } from '../tour/tour';
-
-/** What a view is called where it is taken out. */
-const VIEW_NAMES: Readonly<Record<View, string>> = {
-  front: 'seen from the front',
-  right: 'seen from the right',
-  rear: 'seen from the rear',
-  left: 'seen from the left',
-  above: 'seen from above',
-};
 
 /** What can be taken out of the plan, as a file or on paper. */
 export function FileMenu({ face }: { face: ReactNode }) {
@@ -89,19 +80,19 @@ export function FileMenu({ face }: { face: ReactNode }) {
         <Item
           icon={<Shapes size={16} aria-hidden />}
           name="Drawing for other programs"
-          note={`${VIEW_NAMES[view]}, in layers (DXF)`}
+          note={`${SEEN[view]}, in layers (DXF)`}
           act={() => void drawing({ view, format: 'dxf' })}
         />
         <Item
           icon={<Shapes size={16} aria-hidden />}
           name="Drawing as lines"
-          note={`${VIEW_NAMES[view]} (SVG)`}
+          note={`${SEEN[view]} (SVG)`}
           act={() => void drawing({ view, format: 'svg' })}
         />
         <Item
           icon={<Image size={16} aria-hidden />}
           name="Picture"
-          note={`${VIEW_NAMES[view]} (PNG)`}
+          note={`${SEEN[view]} (PNG)`}
           act={() => void drawing({ view, format: 'png' })}
         />
         <Menu.Separator className="my-1 border-line border-t" />
@@ -114,7 +105,7 @@ export function FileMenu({ face }: { face: ReactNode }) {
         <Item
           icon={<Ruler size={16} aria-hidden />}
           name="Drawing to scale"
-          note={`${VIEW_NAMES[view]}, to print (PDF)`}
+          note={`${SEEN[view]}, to print (PDF)`}
           act={() => void drawing({ view, format: 'pdf' })}
         />
         <Item

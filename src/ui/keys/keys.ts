@@ -3,7 +3,7 @@ import { solidOf } from '@/core/geometry/solids';
 import type { StationId } from '@/core/kernel/finding';
 import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
-import { wholeCoop, zoomAll, zoomTo } from '../bench/camera';
+import { CLOSER, wholeCoop, zoomAll, zoomTo } from '../bench/camera';
 import { MADE } from '../bench/offers';
 import { VIEWS } from '../bench/views';
 import { changeUnits } from '../header/changeUnits';
@@ -111,8 +111,7 @@ function onPicked(work: 'duplicate' | 'mirror' | 'remove'): void {
   keepFocus();
 }
 
-/** How much closer one press looks, and how far it moves the cut, m. */
-const CLOSER = 1.4;
+/** How far one press moves the cut, m. */
 const CUT_STEP_M = 0.1;
 
 /** Looks closely at the picked finding, else at the picked fixture, in every view on the screen. */

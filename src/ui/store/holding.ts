@@ -75,12 +75,11 @@ export function forceRefused(): void {
 
 export const forgetRefused = (): void => useBench.setState({ refused: null });
 
-/** One edit: the fixtures, and the depth of the litter, as in the plan given. */
+/** One edit: the fixtures as in the plan given. */
 function put(next: Plan, name: string): void {
   edit(name, (draft) => {
     next.fixtures.forEach((f, i) => {
       if (JSON.stringify(draft.fixtures[i]) !== JSON.stringify(f)) draft.fixtures[i] = f;
     });
-    if (draft.litter.depthM !== next.litter.depthM) draft.litter.depthM = next.litter.depthM;
   });
 }

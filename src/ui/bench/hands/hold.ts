@@ -1,5 +1,6 @@
 import { depthOf, LIES } from '@/core/drawing/view';
 import { gridNear } from '@/core/kernel/units/grid';
+import { tidy } from '@/core/kernel/units/number';
 import { moved } from '@/core/model/moved';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { inTheWay } from '@/core/placing/inTheWay';
@@ -96,7 +97,7 @@ export function moveHold(
     if (!first) return;
     const { fixture, lines } = settle(first, { dx: 0, dy: 0, dz: upM }, to, holds);
     const up = (heightOf(fixture) ?? 0) - (heightOf(first) ?? 0);
-    const all = hold.fixtures.map((f) => moved(f, 0, 0, (z) => tidied(z + up)));
+    const all = hold.fixtures.map((f) => moved(f, 0, 0, (z) => tidy(z + up)));
     showAt(plan, all, lines);
     return;
   }
@@ -110,8 +111,6 @@ export function moveHold(
   const { fixture, lines } = settle(hold.fixture, shiftOf(hold.view, acrossM, upM), to, holds);
   showAt(plan, [fixture], lines);
 }
-
-const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 function showAt(plan: Plan, fixtures: readonly Fixture[], lines: readonly SnapLine[]): void {
   const now = useInHand.getState().plan;
