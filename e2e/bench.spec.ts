@@ -117,9 +117,14 @@ test('by keys: a bar is moved, made longer and told, views and cut are turned, a
   const errors = watchConsole(page);
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   const said = page.locator('p[role="status"].sr-only');
-  await page.locator('[data-view="front"] [data-fixture="bar-2"]').dispatchEvent('pointerdown');
   const drawing = page.getByRole('application');
   await drawing.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect(said.last()).toHaveText(/Nothing is picked/);
+  await page.keyboard.press('n');
+  await expect(said.last()).toHaveText(/^Rear bar, 55 cm above the litter/);
+  await page.keyboard.press('n');
+  await expect(page.locator('[data-fixture="bar-2"]')).toHaveAttribute('data-picked', 'true');
   await page.keyboard.press('Shift+ArrowUp');
   await expect(said.last()).toHaveText(
     /Front bar, 65 cm above the litter, 52 cm from the rear wall/,

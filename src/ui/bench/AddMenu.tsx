@@ -9,7 +9,7 @@ import { MADE, offersFor } from './offers';
 
 /** What can be put into the coop: first what the shortest stave needs. */
 export function AddMenu({ face }: { face: ReactNode }) {
-  const { staves, heldBackBy } = useWhole();
+  const { staves, heldBackBy, carries, planned } = useWhole();
   const add = useAdd();
   const content = useRef<HTMLDivElement>(null);
   useEffect(() => {
@@ -47,7 +47,12 @@ export function AddMenu({ face }: { face: ReactNode }) {
               {MADE[station]?.name}
               {i === 0 ? (
                 <span className="block text-[0.84rem] text-soft">
-                  {STATION_NAMES[station]} first: this comes before all else
+                  {STATION_NAMES[station]}:{' '}
+                  {carries === null
+                    ? 'not entered yet'
+                    : carries < planned
+                      ? 'what holds the coop back'
+                      : 'the least to spare'}
                 </span>
               ) : null}
             </span>

@@ -82,7 +82,7 @@ export function Canvas({
       <svg
         ref={svg}
         role="application"
-        aria-label={`Drawing of ${plan.name}, ${SEEN[view]}. Arrow keys move the picked fixture.`}
+        aria-label={`Drawing of ${plan.name}, ${SEEN[view]}. Press n to pick what stands in it; arrow keys move what is picked.`}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
         tabIndex={0}
         // drawn for no size in particular, it fills what room there is
@@ -92,7 +92,7 @@ export function Canvas({
         data-scale={projection.scale}
         data-view={view}
         onKeyDown={onKey}
-        className="block touch-none select-none"
+        className="block touch-none select-none outline-none -outline-offset-2 focus-visible:outline-2 focus-visible:outline-chalk"
       >
         {isClose ? (
           <clipPath id={clip}>

@@ -26,6 +26,10 @@ const PULLS: Readonly<Record<string, 1 | -1>> = { '[': -1, ']': 1, '{': -1, '}':
 export function nudgePicked(event: KeyboardEvent, view: View): boolean {
   const { plan, picked } = useBench.getState();
   const fixture = plan?.fixtures.find((f) => f.id === picked);
+  if (plan && !fixture && event.key in ARROWS) {
+    say('Nothing is picked: press n for the next thing that stands here');
+    return true;
+  }
   if (!plan || !fixture || event.ctrlKey || event.metaKey) return false;
   if (event.key === 'Backspace' || event.key === 'Delete') {
     edit(`Remove ${fixture.name}`, (d) => {

@@ -3,6 +3,7 @@ import { solidOf } from '@/core/geometry/solids';
 import type { StationId } from '@/core/kernel/finding';
 import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
+import { placeText } from '@/text/placing';
 import { CLOSER, wholeCoop, zoomAll, zoomTo } from '../bench/camera';
 import { MADE } from '../bench/offers';
 import { VIEWS } from '../bench/views';
@@ -10,7 +11,17 @@ import { changeUnits } from '../header/changeUnits';
 import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
 import { addGroup, addNew } from '../store/adding';
-import { cutAt, goTo, inView, pickFinding, say, show, showBoth, useBench } from '../store/bench';
+import {
+  cutAt,
+  goTo,
+  inView,
+  pick,
+  pickFinding,
+  say,
+  show,
+  showBoth,
+  useBench,
+} from '../store/bench';
 import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
@@ -54,6 +65,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { keys: 'd', does: 'another like the picked fixture, beside it; again makes a row' },
   { keys: 'm', does: 'mirror the picked fixture across the middle of the coop' },
   { keys: 'Backspace', does: 'remove the picked fixture' },
+  { keys: 'n p', does: 'pick the next thing that stands in the coop, or the one before' },
   { keys: '[ ]', does: 'make the picked fixture shorter or longer, ten times that with Shift' },
   { keys: 'v', does: 'next view: front, right, rear, left, above' },
   { keys: 'b', does: 'section and plan at once' },
@@ -99,6 +111,21 @@ function nextFinding(): void {
   const figures = inView()?.figures;
   const text = plan && figures ? findingText(next, plan, figures) : '';
   say(`Finding ${findings.indexOf(next) + 1} of ${findings.length}. ${text}`);
+}
+
+/** Picks the next thing that stands in the coop, or the one before, and says where it stands. */
+function pickNext(by: 1 | -1): void {
+  const { plan, picked } = state();
+  if (!plan || plan.fixtures.length === 0) {
+    say('Nothing stands here yet');
+    return;
+  }
+  const { length } = plan.fixtures;
+  const at = plan.fixtures.findIndex((f) => f.id === picked);
+  const next = plan.fixtures[at < 0 ? (by > 0 ? 0 : length - 1) : (at + by + length) % length];
+  if (!next) return;
+  pick(next.id);
+  say(placeText(next, plan));
 }
 
 function onPicked(work: 'duplicate' | 'mirror' | 'remove'): void {
@@ -147,6 +174,8 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
   m: () => onPicked('mirror'),
+  n: () => pickNext(1),
+  p: () => pickNext(-1),
   f: nextFinding,
   enter: () => {
     doPickedRemedy();
