@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { dragBy, labelBoxes, middleOf, scaleOf, touchDragBy } from './hands';
 import { goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
 
@@ -213,6 +213,27 @@ test('on a phone a bar is dragged by a finger, and its grip is large enough for 
   await context.close();
 });
 
+/** What of the words beside a drawing touches another, or the drawing, or runs off the page. */
+async function touching(page: Page): Promise<string[]> {
+  const found: string[] = [];
+  for (const { words, drawn, page: whole } of await labelBoxes(page)) {
+    expect(words.length).toBeGreaterThan(0);
+    words.forEach((one, i) => {
+      const meets = (other: typeof one): boolean =>
+        one.left < other.right - 1 &&
+        other.left < one.right - 1 &&
+        one.top < other.bottom - 1 &&
+        other.top < one.bottom - 1;
+      const on = [...words.slice(i + 1), ...drawn].filter(meets);
+      if (on.length > 0)
+        found.push(`${one.text} on ${on.map((o) => o.text || 'the drawing').join()}`);
+      if (one.left < whole.left - 1 || one.right > whole.right + 1)
+        found.push(`${one.text} is cut`);
+    });
+  }
+  return found;
+}
+
 for (const width of [1280, 390]) {
   test(`at ${width} px no figure beside a drawing touches another, or the drawing`, async ({
     page,
@@ -226,21 +247,90 @@ for (const width of [1280, 390]) {
         const picked = page.locator('svg[data-view] [data-fixture^="bar-"]').first();
         await picked.dispatchEvent('pointerdown');
         if (width === 1280) await expect(page.locator('[data-dimension]').first()).toBeAttached();
-        for (const { words, drawn, page: whole } of await labelBoxes(page)) {
-          expect(words.length).toBeGreaterThan(0);
-          words.forEach((one, i) => {
-            const meets = (other: typeof one): boolean =>
-              one.left < other.right - 1 &&
-              other.left < one.right - 1 &&
-              one.top < other.bottom - 1 &&
-              other.top < one.bottom - 1;
-            const on = [...words.slice(i + 1), ...drawn].filter(meets);
-            expect([id, name, one.text, on.map((o) => o.text)]).toEqual([id, name, one.text, []]);
-            expect(one.left).toBeGreaterThanOrEqual(whole.left - 1);
-            expect(one.right).toBeLessThanOrEqual(whole.right + 1);
-          });
-        }
+        expect([id, name, await touching(page)]).toEqual([id, name, []]);
       }
     }
   });
 }
+
+/** Coops that are roughed out to look at their labels: RANDOM_COOPS=50 looks at fifty. */
+const COOPS = Number(process.env.RANDOM_COOPS ?? 4);
+const FLOCKS = ['brown hens', 'Brahma', 'Leghorn', 'Pekin bantams', 'Sussex and 2 ducks', 'Marans'];
+
+test(`in ${COOPS} coops roughed out for flocks of all kinds no figure touches another, or the drawing`, async ({
+  page,
+}) => {
+  test.setTimeout(60_000 + COOPS * 20_000);
+  for (let i = 0; i < COOPS; i++) {
+    const data = {
+      birds: `${3 + ((i * 7) % 23)} ${FLOCKS[i % FLOCKS.length]}`,
+      units: i % 2 === 0 ? 'imperial' : 'metric',
+      climate: i % 3 === 0 ? 'hot-desert' : 'cold-continental',
+      name: `Random ${i} of ${process.pid}`,
+      space: null,
+    };
+    const made = await (await page.request.post('/api/rough', { data })).json();
+    expect([data.birds, made.kind]).toEqual([data.birds, 'fits']);
+    const own = { ...made.plan, id: `random-${process.pid}-${Date.now()}-${i}` };
+    const { id } = await (await page.request.post('/api/plans', { data: own })).json();
+    for (const [width, views] of [
+      [1280, ['Front', 'Right', 'Above']],
+      [390, ['Front']],
+    ] as const) {
+      await page.setViewportSize({ width, height: 800 });
+      await openPlan(page, id);
+      if (width === 390) await page.locator('[data-door][data-station="roosts"]').click();
+      for (const name of views) {
+        await page.getByRole('radio', { name, exact: true }).click();
+        await page
+          .locator('svg[data-view] [data-fixture^="bar-"]')
+          .first()
+          .dispatchEvent('pointerdown');
+        expect([data.birds, width, name, await touching(page)]).toEqual([
+          data.birds,
+          width,
+          name,
+          [],
+        ]);
+      }
+    }
+  }
+});
+
+test('a drawing as lines, read by the browser, has its bars where the plan has them, to 0.1 mm', async ({
+  page,
+}) => {
+  const { plan } = await (await page.request.get('/api/plans/osk-landing')).json();
+  for (const [view, at] of [
+    ['front', (b: PlanFile['fixtures'][number]) => [b.x, b.lengthM]],
+    ['above', (b: PlanFile['fixtures'][number]) => [b.x, b.lengthM]],
+    [
+      'rear',
+      (b: PlanFile['fixtures'][number]) => [plan.shell.lengthM - b.x - b.lengthM, b.lengthM],
+    ],
+  ] as const) {
+    const answer = await page.request.post(`/api/drawings?view=${view}&format=svg&scale=1:10`, {
+      data: plan,
+    });
+    expect(answer.headers()['content-type']).toContain('image/svg+xml');
+    await page.goto('about:blank');
+    await page.setContent(await answer.text());
+    const drawn = await page.locator('#bars path').evaluateAll((all) =>
+      all.map((e) => {
+        const { x, y, width, height } = (e as SVGGraphicsElement).getBBox();
+        return [x, width, y, height];
+      }),
+    );
+    for (const bar of plan.fixtures.filter((f: { id: string }) => f.id.startsWith('bar-'))) {
+      const [x, long] = at(bar).map((m) => m * 1000);
+      const y = view === 'above' ? -1000 * (bar.y + bar.section.widthM / 2) : -1000 * bar.z;
+      const same = drawn.some(
+        (d) =>
+          Math.abs((d[0] ?? 0) - (x ?? 0)) < 0.1 &&
+          Math.abs((d[1] ?? 0) - (long ?? 0)) < 0.1 &&
+          Math.abs((d[2] ?? 0) - y) < 0.1,
+      );
+      expect([view, bar.id, same]).toEqual([view, bar.id, true]);
+    }
+  }
+});

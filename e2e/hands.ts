@@ -52,19 +52,21 @@ export async function touchDragBy(
 
 /** Boxes of the words on a drawing, and of the drawing itself, px. */
 export const labelBoxes = (page: Page) =>
-  page.locator('svg[data-view]').evaluateAll((all) =>
-    all.flatMap((svg) => {
+  page.locator('[data-canvas]').evaluateAll((all) =>
+    all.flatMap((canvas) => {
       const box = (e: Element) => {
         const { left, right, top, bottom } = e.getBoundingClientRect();
         return { left, right, top, bottom, text: e.textContent ?? '' };
       };
       const visible = (b: { left: number; right: number }) => b.right - b.left > 0;
-      if (!visible(svg.getBoundingClientRect())) return [];
+      if (!visible(canvas.getBoundingClientRect())) return [];
       const words = [
-        ...svg.querySelectorAll('[data-stick] text, [data-foot] text, [data-dimension]'),
+        ...canvas.querySelectorAll('[data-stick] text, [data-foot] text, [data-dimension]'),
       ].map(box);
-      const room = [...svg.querySelectorAll('[data-item="shell"] [data-pen="wallEdge"]')].map(box);
-      const things = [...svg.querySelectorAll('[data-fixture]')].map(box);
-      return [{ words: words.filter(visible), drawn: [...room, ...things], page: box(svg) }];
+      const room = [...canvas.querySelectorAll('[data-item="shell"] [data-pen="wallEdge"]')].map(
+        box,
+      );
+      const things = [...canvas.querySelectorAll('[data-fixture]')].map(box);
+      return [{ words: words.filter(visible), drawn: [...room, ...things], page: box(canvas) }];
     }),
   );

@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useEffect, useLayoutEffect, useState } from 'react';
+import { type ReactNode, useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
 import { doEarlyActs } from './earlyActs';
@@ -14,8 +14,19 @@ import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { closeHouseRules, useHouseRules } from './rules/room';
 import { Staves } from './staves/Staves';
-import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from './store/bench';
+import {
+  BenchPage,
+  createBench,
+  startEngine,
+  takeOver,
+  useAssessment,
+  useBench,
+  usePlan,
+  useWhole,
+  useWorked,
+} from './store/bench';
 import type { FirstSight } from './store/benchState';
+import { Lane } from './store/Lane';
 import { openHere, openStored, startSaving } from './store/saving';
 import { takeStep, useTour } from './tour/tour';
 
@@ -75,17 +86,16 @@ export function BenchScreen({
 
 /** @param ready  whether the browser has taken the page over: what is pressed is done */
 function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
-  const whole = useBench((s) => s.assessment);
-  const assessment = useBench((s) => s.assessment?.zones?.[s.zone] ?? s.assessment);
-  const plan = useBench((s) => s.plan);
-  const name = plan?.name ?? '';
+  const isOpen = useBench((s) => s.plan !== null && s.assessment !== null);
+  const planId = useBench((s) => s.plan?.id);
+  const name = useBench((s) => s.plan?.name ?? '');
   const station = useBench((s) => s.station);
   const worked = useWorked();
   const pane = useBench((s) => s.pane);
   const ruling = useHouseRules((s) => s.open);
   // gone to a station, the coop is what is looked at
   // biome-ignore lint/correctness/useExhaustiveDependencies: closes when another station is gone to
-  useEffect(closeHouseRules, [station, plan?.id]);
+  useEffect(closeHouseRules, [station, planId]);
   const listingKeys = useKeys((s) => s.open);
   const touring = useTour((s) => s.step !== null);
   // a link may ask for the tour
@@ -99,44 +109,77 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
   }, [name]);
-  if (!whole || !assessment || !plan) return null;
+  if (!isOpen) return null;
   return (
-    <Figures assessment={assessment} plan={plan}>
+    <>
       <div
         className="grid h-dvh grid-rows-[auto_minmax(0,1fr)_auto] print:block print:h-auto"
         data-ready={ready ? '' : undefined}
         data-worked={worked && caughtUp ? '' : undefined}
       >
-        <Figures assessment={whole} plan={plan}>
+        <Part after={2} whole>
           <BenchHeader />
-        </Figures>
+        </Part>
         <main
           data-pane={pane}
           className="group/main relative grid min-h-0 grid-cols-[220px_minmax(0,1fr)_340px] max-lg:flex max-lg:flex-col max-lg:overflow-y-auto print:block"
         >
-          <Staves />
-          <LoadGuard>
-            {ruling ? (
-              <HouseRules />
-            ) : station === 'flock' ? (
-              worked ? (
-                <FlockScreen />
+          <Part after={2}>
+            <Staves />
+          </Part>
+          <Part after={1}>
+            <LoadGuard>
+              {ruling ? (
+                <HouseRules />
+              ) : station === 'flock' ? (
+                worked ? (
+                  <FlockScreen />
+                ) : (
+                  <OpeningFlock />
+                )
+              ) : station === 'brooder' ? (
+                <BrooderScreen />
               ) : (
-                <OpeningFlock />
-              )
-            ) : station === 'brooder' ? (
-              <BrooderScreen />
-            ) : (
-              <Bench />
-            )}
-          </LoadGuard>
-          <StationPanel />
+                <Bench />
+              )}
+            </LoadGuard>
+          </Part>
+          <Part after={3}>
+            <StationPanel />
+          </Part>
         </main>
         <PaneBar />
       </div>
       {listingKeys ? <KeysDialog /> : null}
       {touring ? <Tour /> : null}
       <Said />
+    </>
+  );
+}
+
+/** A part of the screen, and what is shown of the plan in it: the zone in view, or the whole coop. */
+function Part({
+  after,
+  whole = false,
+  children,
+}: {
+  after: number;
+  whole?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <Lane after={after}>
+      <Shown whole={whole}>{children}</Shown>
+    </Lane>
+  );
+}
+
+function Shown({ whole, children }: { whole: boolean; children: ReactNode }) {
+  const plan = usePlan();
+  const [coop, zone] = [useWhole(), useAssessment()];
+  return (
+    <Figures assessment={whole ? coop : zone} plan={plan}>
+      {children}
     </Figures>
   );
 }

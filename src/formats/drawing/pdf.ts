@@ -40,8 +40,9 @@ export interface Title {
 /** Breadth of the title block at the foot of each sheet, mm. */
 const BLOCK_MM = 16;
 
-const INK = rgb(0.165, 0.161, 0.149);
-const SOFT = rgb(0.34, 0.33, 0.29);
+/** Inks of words and lines on paper. */
+export const INK = rgb(0.165, 0.161, 0.149);
+export const SOFT = rgb(0.34, 0.33, 0.29);
 
 /** A document with the program's own fonts in it. */
 export async function newDocument(

@@ -1,11 +1,11 @@
-import { degrees, type PDFFont, type PDFPage, rgb } from 'pdf-lib';
+import { degrees, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { Assessment } from '@/core/assess';
 import { placeLabels } from '@/core/geometry/labels';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
 import { MARK_NAMES } from '@/text/marks';
 import { EDGE_MM, OVERLAP_MM, PAPERS, type PaperId } from './paper';
-import { type Fonts, newDocument, PT, titleBlock } from './pdf';
+import { type Fonts, INK, newDocument, PT, SOFT, titleBlock } from './pdf';
 
 /** A mark on a stick: how far from its zero, m, and what it is. */
 interface Mark {
@@ -21,8 +21,6 @@ interface Rod {
   readonly marks: readonly Mark[];
 }
 
-const INK = rgb(0.165, 0.161, 0.149);
-const SOFT = rgb(0.34, 0.33, 0.29);
 /** Breadth of a rod on paper, and of a strip with its words, mm. */
 const ROD_MM = 12;
 const STRIP_MM = 60;

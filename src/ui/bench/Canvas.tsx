@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { type KeyboardEvent, useId, useRef } from 'react';
+import { type KeyboardEvent, useId } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
@@ -45,7 +45,6 @@ export function Canvas({
   const zones = useZones(view);
   const station = useBench((s) => s.station);
   const [ref, measured] = useSize<HTMLDivElement>();
-  const svg = useRef<SVGSVGElement | null>(null);
   const clip = useId();
   const size = measured ?? NOMINAL;
   const onKey = (event: KeyboardEvent): void => {
@@ -78,9 +77,8 @@ export function Canvas({
     ? size.height - frame.bottom + 12
     : projection.v(0) + (view === 'above' ? past.below * projection.scale + 8 : 12);
   return (
-    <div ref={ref} className="h-full min-h-0 overflow-hidden">
+    <div ref={ref} data-canvas={view} className="relative h-full min-h-0 overflow-hidden">
       <svg
-        ref={svg}
         role="application"
         aria-label={`Drawing of ${plan.name}, ${SEEN[view]}. Press n to pick what stands in it; arrow keys move what is picked.`}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: arrows move the picked fixture while the drawing has focus
@@ -132,17 +130,26 @@ export function Canvas({
           />
         )}
         <FootStick marks={feet} projection={projection} y={footAt} frame={frame} picked={picked} />
-        {measured ? (
+      </svg>
+      {measured ? (
+        // in a layer of its own: what is in hand is drawn anew every frame, and all the rest is not
+        <svg
+          aria-hidden
+          width={measured.width}
+          height={measured.height}
+          className="pointer-events-none absolute inset-0 block touch-none select-none data-[held]:will-change-transform"
+          data-held={held ? '' : undefined}
+        >
           <Hands
-            svg={svg}
+            canvas={ref}
             view={view}
             fit={fit}
             projection={projection}
             frame={frame}
             narrow={narrow}
           />
-        ) : null}
-      </svg>
+        </svg>
+      ) : null}
     </div>
   );
 }

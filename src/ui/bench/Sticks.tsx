@@ -12,7 +12,7 @@ import type { Frame, Projection } from './projection';
 import { columnPx, FIGURES_AT, footLabels } from './stickLabels';
 
 /** Height of a line of labels, px. */
-const LINE_PX = 15;
+const LINE_PX = 16;
 /** No rod reaches higher on the page than this, px. */
 const TOP_PX = 12;
 

@@ -44,6 +44,8 @@ export function MeasureField({
   const thing = useThing();
   const { draft, setDraft, error, settle, refuse } = useDraft(label);
   const typed = useRef<{ text: string; value: number } | null>(null);
+  /** Whether the field has the focus and nothing has been typed in it since. */
+  const untouched = useRef(false);
   const written = value === null ? '' : measure.write(value);
   const read = draft === null ? null : measure.read(draft);
   const echo = read?.ok && draft !== written ? `= ${measure.write(read.value)}` : null;
@@ -102,12 +104,17 @@ export function MeasureField({
           onFocus={(event) => {
             if (draft === null && same && typed.current) setDraft(typed.current.text);
             const input = event.currentTarget;
-            // by the next frame a quick Tab may have moved on, and selecting would bring the focus back
+            untouched.current = true;
+            // by the next frame a quick Tab may have moved on, and selecting would bring the focus back; or a quick
+            // hand has typed, and its first letter would be typed over
             requestAnimationFrame(() => {
-              if (document.activeElement === input) input.select();
+              if (document.activeElement === input && untouched.current) input.select();
             });
           }}
-          onChange={(event) => setDraft(event.currentTarget.value)}
+          onChange={(event) => {
+            untouched.current = false;
+            setDraft(event.currentTarget.value);
+          }}
           onBlur={() => {
             if (draft !== null && typed.current?.text === draft && same) settle();
             else if (draft !== null) take(draft);

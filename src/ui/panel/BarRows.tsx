@@ -1,12 +1,13 @@
 'use client';
 import { Plus } from 'lucide-react';
+import { memo } from 'react';
 import { fail, issue } from '@/core/kernel/outcome';
 import { formatSection, readSection } from '@/core/kernel/units/section';
 import type { Bar } from '@/core/model/schema';
 import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField, TextField } from '../forms/fields';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePart, usePlan } from '../store/bench';
 import { FixtureRow } from './FixtureRow';
 import { editFixture } from './fixtures';
 import { BarDetails } from './parts';
@@ -48,30 +49,17 @@ export function BarRows() {
 const isRoundBar = ({ section }: Bar): boolean =>
   section.shape === 'round' || section.shape === 'branch';
 
-function BarRow({ bar }: { bar: Bar }) {
-  const { units, shell, litter } = usePlan();
-  const { figures } = useAssessment();
+/** One bar: drawn anew only where it has changed, since a coop may have twenty and one is dragged. */
+const BarRow = memo(function BarRow({ bar }: { bar: Bar }) {
+  const units = usePart((plan) => plan.units);
+  const shell = usePart((plan) => plan.shell);
+  const litter = usePart((plan) => plan.litter);
   const change = (name: string, recipe: (b: Bar) => void) =>
     editFixture('bar', bar.id, name, recipe);
   const alongX = bar.axis === 'x';
   const depth = alongX ? shell.widthM : shell.lengthM;
   return (
-    <FixtureRow
-      fixture={bar}
-      summary={
-        <p>
-          <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
-          {figures.get(`roosts.bar.${bar.id}.birds`) ? (
-            <>
-              ; <Figure id={`roosts.bar.${bar.id}.birds`} /> sit here
-            </>
-          ) : bar.use === 'step' ? (
-            '; nobody sleeps on a step'
-          ) : null}
-          .
-        </p>
-      }
-    >
+    <FixtureRow fixture={bar} summary={<BarCounts bar={bar} />}>
       <LengthField
         label="Length"
         value={bar.lengthM}
@@ -190,5 +178,23 @@ function BarRow({ bar }: { bar: Bar }) {
         </div>
       </details>
     </FixtureRow>
+  );
+});
+
+/** What of a bar counts, and for how many. */
+function BarCounts({ bar }: { bar: Bar }) {
+  const { figures } = useAssessment();
+  return (
+    <p>
+      <Figure id={`roosts.bar.${bar.id}.effective`} /> of it counts
+      {figures.get(`roosts.bar.${bar.id}.birds`) ? (
+        <>
+          ; <Figure id={`roosts.bar.${bar.id}.birds`} /> sit here
+        </>
+      ) : bar.use === 'step' ? (
+        '; nobody sleeps on a step'
+      ) : null}
+      .
+    </p>
   );
 }

@@ -56,7 +56,8 @@ export function takeOver(store: BenchStore): void {
   here = store;
 }
 
-const PageStore = createContext<BenchStore | null>(null);
+/** The store that what is below is drawn from. */
+export const PageStore = createContext<BenchStore | null>(null);
 
 /** Everything below is drawn from this store. */
 export const BenchPage = PageStore.Provider;
@@ -303,6 +304,14 @@ export function usePlan(): Plan {
   const plan = useBench((s) => s.plan);
   if (!plan) throw new Error('no plan is open');
   return plan;
+}
+
+/** A part of the open plan: what is drawn of it alone is drawn anew only when it changes. */
+export function usePart<T>(part: (plan: Plan) => T): T {
+  return useBench((s) => {
+    if (!s.plan) throw new Error('no plan is open');
+    return part(s.plan);
+  });
 }
 
 /** The open plan's assessment. */

@@ -32,7 +32,10 @@ export function CutLine({
       : `M${line} ${end - 5}L${line} ${end + 5}L${line + way * 9} ${end}Z`;
   const d = isLevel ? `M${from} ${line}H${to}` : `M${line} ${from}V${to}`;
   return (
-    <g data-cut-line={cutM} className={isLevel ? 'cursor-ns-resize' : 'cursor-ew-resize'}>
+    <g
+      data-cut-line={cutM}
+      className={`pointer-events-auto ${isLevel ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
+    >
       <title>Where the section is cut. Drag it through the coop.</title>
       <path d={d} stroke="transparent" strokeWidth="12" fill="none" />
       <path d={d} className="stroke-ink" strokeWidth="1.1" strokeDasharray="12 3 3 3" fill="none" />

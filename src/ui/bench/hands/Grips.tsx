@@ -40,7 +40,7 @@ export function Grips({
           <g
             key={`${end.axis}-${end.side}`}
             data-grip={`${end.axis}-${end.side}`}
-            className={end.axis === p.upAxis ? 'cursor-ns-resize' : 'cursor-ew-resize'}
+            className={`pointer-events-auto ${end.axis === p.upAxis ? 'cursor-ns-resize' : 'cursor-ew-resize'}`}
           >
             {coarse ? <path d={`M${x} ${y}L${gx} ${gy}`} className="stroke-chalk" /> : null}
             <circle cx={gx} cy={gy} r={coarse ? FINGER_PX : MOUSE_PX} fill="transparent" />

@@ -24,14 +24,15 @@ const WHEEL_PX = 420;
  * and what is shown of the fixture that is picked or in hand.
  */
 export function Hands({
-  svg,
+  canvas,
   view,
   fit,
   projection,
   frame,
   narrow,
 }: {
-  svg: RefObject<SVGSVGElement | null>;
+  /** Where hands act: the drawing, and what is shown over it. */
+  canvas: RefObject<HTMLElement | null>;
   view: View;
   /** Of the whole coop. */
   fit: Projection;
@@ -68,7 +69,7 @@ export function Hands({
   }, []);
   const inFrame = useOncePerFrame();
   const pointOf = (x: number, y: number): [number, number] => {
-    const box = svg.current?.getBoundingClientRect();
+    const box = canvas.current?.getBoundingClientRect();
     return [x - (box?.left ?? 0), y - (box?.top ?? 0)];
   };
   useGesture(
@@ -109,7 +110,7 @@ export function Hands({
       },
     },
     {
-      target: svg,
+      target: canvas,
       eventOptions: { passive: false },
       // what is pressed may be drawn anew, or before another thing, while it is moved: the window hears where the hand goes
       drag: { filterTaps: true, threshold: 3, pointer: { keys: false, capture: false } },
