@@ -6,9 +6,20 @@ import type { Scoped } from '../model/scope';
 import type { PlacedBird } from '../stations/roosts/perched';
 import { type BirdItem, birdItem } from './birds/bird';
 import { fixtureShapes } from './fixtures';
-import { cornersOf, extentOf, type Face, type Item, lines, path, rect, type View } from './shape';
+import {
+  cornersOf,
+  extentOf,
+  type Face,
+  type Item,
+  lines,
+  path,
+  rect,
+  type Shape,
+  type View,
+} from './shape';
 import { shellShapes } from './shell';
-import { faceOf, lieToCut, nearness, roomOf, WALL_DRAWN_M } from './view';
+import { keeperShapes, keeperStands } from './things/keeper';
+import { type Cut, faceOf, lieToCut, nearness, roomOf, WALL_DRAWN_M } from './view';
 
 /** A fixture as an item of a drawing. */
 export interface FixtureItem extends Item {
@@ -21,7 +32,7 @@ export interface FixtureItem extends Item {
 export type DrawnItem =
   | FixtureItem
   | BirdItem
-  | (Item & { readonly what: 'shell' | 'reach' | 'markOut' });
+  | (Item & { readonly what: 'shell' | 'keeper' | 'reach' | 'markOut' });
 
 /** What is drawn beside the plan itself. */
 export interface DrawnWith {
@@ -45,7 +56,7 @@ export function draw(
   { birds = [], reach = null, zones = [], cutM = 0 }: DrawnWith = {},
 ): DrawnItem[] {
   const { shell } = plan;
-  const lie = (solid: Solid) =>
+  const lie = (solid: Solid): Cut =>
     view === 'above' || cutM <= 0 ? 'behind' : lieToCut(solid, view, shell, cutM);
   const { acrossM, upM } = roomOf(view, plan.shell);
   const t = WALL_DRAWN_M;
@@ -67,10 +78,11 @@ export function draw(
         : [
             {
               near: birdNearness(bird, view),
-              item: birdItem(bird, `bird-${i}`, view, shell),
+              item: birdItem(bird, i, view, shell),
             },
           ],
     ),
+    ...keeperItem(plan, view, lie),
   ].sort((a, b) => a.near - b.near);
   return [
     { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view, cutM) },
@@ -96,11 +108,40 @@ function fixtureItem(
   isCut: boolean,
 ): FixtureItem {
   const own = faceOf(solid, view, plan.shell);
-  const shapes = fixtureShapes(fixture, own, plan, view);
+  const drawn = fixtureShapes(fixture, own, plan, view);
+  const shapes = isCut ? [...drawn, ...cutOver(drawn)] : drawn;
   // a hole seen edge on is drawn as deep as its wall: what is pressed is what is drawn
   const cut = shapes.find((s) => s.pen === 'cutHole');
   const face = cut === undefined ? own : extentOf(cut);
   return { what: 'fixture', key: fixture.id, fixture, face, shapes, isCut };
+}
+
+/** What is cut is drawn heavier: its outline, and the grain of timber. */
+const cutOver = (shapes: readonly Shape[]): Shape[] =>
+  shapes.flatMap((s): Shape[] => {
+    if (s.pen === 'timber')
+      return [
+        { ...s, pen: 'cutGrain' },
+        { ...s, pen: 'cutEdge' },
+      ];
+    return s.pen === 'thing' || s.pen === 'dust' ? [{ ...s, pen: 'cutEdge' }] : [];
+  });
+
+/** The keeper where she can stand: how large things are beside her. */
+function keeperItem(
+  plan: Scoped,
+  view: View,
+  lie: (solid: Solid) => Cut,
+): { near: number; item: DrawnItem }[] {
+  const at = keeperStands(plan);
+  if (at === null) return [];
+  const spot: Solid = { x0: at.x, x1: at.x, y0: at.y, y1: at.y, z0: 0, z1: plan.keeper.statureM };
+  if (lie(spot) === 'before') return [];
+  const shapes = keeperShapes(at, plan, view);
+  const face = faceOf(spot, view, plan.shell);
+  // from above she is under everything: only where she stands is told
+  const near = view === 'above' ? -1 : nearness(spot, view);
+  return [{ near, item: { what: 'keeper', key: 'keeper', face, shapes } }];
 }
 
 /** A bird on a bar is drawn just over it; one on the floor before what stands behind her. */

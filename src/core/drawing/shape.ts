@@ -33,6 +33,10 @@ export type Pen =
   | 'litter'
   | 'litterTop'
   | 'litterEnd'
+  | 'stud'
+  | 'studLine'
+  | 'storage'
+  | 'storageEdge'
   // what stands and hangs in it
   | 'timber'
   | 'endGrain'
@@ -49,6 +53,17 @@ export type Pen =
   | 'grain'
   | 'outlet'
   | 'chain'
+  | 'glass'
+  | 'wire'
+  | 'leaf'
+  | 'rail'
+  | 'bracket'
+  | 'pipe'
+  | 'tank'
+  // what a section is cut through
+  | 'cutGrain'
+  | 'cutEdge'
+  | 'keeper'
   // birds
   | 'bird'
   | 'birdLine'
@@ -86,7 +101,7 @@ export type Shape = PathShape | EllipseShape;
 
 /** What belongs together and is drawn before what is nearer to the eye. */
 export interface Item {
-  readonly what: 'shell' | 'fixture' | 'bird' | 'reach' | 'markOut';
+  readonly what: 'shell' | 'fixture' | 'bird' | 'keeper' | 'reach' | 'markOut';
   readonly key: string;
   readonly shapes: readonly Shape[];
   /** All that it takes in the view. */

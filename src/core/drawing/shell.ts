@@ -1,4 +1,6 @@
 import { roomForm } from '../geometry/forms';
+import { roofHeightM } from '../geometry/shell';
+import type { Shell } from '../model/schema';
 import type { Scoped } from '../model/scope';
 import {
   lines,
@@ -11,7 +13,15 @@ import {
   type Shape,
   type View,
 } from './shape';
-import { acrossPage, LIES, outlineOf, roofOutline, roomOf, WALL_DRAWN_M as T } from './view';
+import {
+  acrossPage,
+  faceOf,
+  LIES,
+  outlineOf,
+  roofOutline,
+  roomOf,
+  WALL_DRAWN_M as T,
+} from './view';
 
 /** The ground runs on beyond the walls so far, m. */
 const GROUND_PAST_M = 0.1;
@@ -23,6 +33,7 @@ const GROUND_PAST_M = 0.1;
  */
 export const shellShapes = (plan: Scoped, view: View, cutM: number): Shape[] => [
   ...(view === 'above' ? fromAbove(plan) : inSection(plan, view, cutM)),
+  ...storageShapes(plan, view),
   ...partitionShapes(plan, view),
 ];
 
@@ -48,6 +59,7 @@ function inSection({ shell, litter }: Scoped, view: Section, cutM: number): Shap
     polyline('wallEdge', ...outer),
     polyline('wallEdge', ...inner),
     ...(slopes ? [polyline('roofBehind', ...low)] : []),
+    ...studLines(shell, view),
     rect('litter', { a0: 0, a1: across, b0: 0, b1: depthM }),
     level('litterTop', depthM),
     ...(finalM === null ? [] : [level('litterEnd', finalM)]),
@@ -66,9 +78,72 @@ function fromAbove({ shell, litter }: Scoped): Shape[] {
   return [
     polygon(litter.depthM > 0 ? 'littered' : 'room', ring(0)),
     path('wall', ...lines(ring(T), true), ...lines(ring(0).reverse(), true)),
+    ...studsFromAbove(shell),
     polygon('wallEdge', ring(T)),
     polygon('wallEdge', ring(0)),
   ];
+}
+
+/** Breadth of a stud as it is drawn, m: that of planed two-inch timber. */
+const STUD_M = 0.038;
+
+/** Middles of the studs along a wall of so many metres, from its left or front end. */
+const middles = (alongM: number, studsM: number): number[] =>
+  Array.from({ length: Math.ceil(alongM / studsM - 1e-9) - 1 }, (_, i) => (i + 1) * studsM);
+
+/** Studs in the walls, cut through. */
+function studsFromAbove({ studsM, lengthM, widthM }: Shell): Shape[] {
+  if (studsM === null) return [];
+  const half = STUD_M / 2;
+  return [
+    ...middles(lengthM, studsM).flatMap((x) =>
+      [-T, widthM].map((b) => rect('stud', { a0: x - half, a1: x + half, b0: b, b1: b + T })),
+    ),
+    ...middles(widthM, studsM).flatMap((y) =>
+      [-T, lengthM].map((a) => rect('stud', { a0: a, a1: a + T, b0: y - half, b1: y + half })),
+    ),
+  ];
+}
+
+/** Middles of the studs of the wall that is looked at. */
+function studLines(shell: Shell, view: Section): Shape[] {
+  if (shell.studsM === null) return [];
+  const { across, near } = LIES[view];
+  const { lengthM, widthM } = shell;
+  const isFarHigh = near === 'front' || near === 'left';
+  return middles(across === 'x' ? lengthM : widthM, shell.studsM).map((at) => {
+    const top =
+      across === 'x'
+        ? roofHeightM(shell, at, isFarHigh ? widthM : 0)
+        : roofHeightM(shell, isFarHigh ? lengthM : 0, at);
+    const a = acrossPage(view, shell, at);
+    return polyline('studLine', [a, 0], [a, top]);
+  });
+}
+
+/** The keeper's own strip along a wall. */
+function storageShapes({ shell }: Scoped, view: View): Shape[] {
+  const { storage, lengthM, widthM, roof } = shell;
+  if (storage === null) return [];
+  const { wall, depthM } = storage;
+  const strip = {
+    front: { x0: 0, x1: lengthM, y0: 0, y1: depthM },
+    rear: { x0: 0, x1: lengthM, y0: widthM - depthM, y1: widthM },
+    left: { x0: 0, x1: depthM, y0: 0, y1: widthM },
+    right: { x0: lengthM - depthM, x1: lengthM, y0: 0, y1: widthM },
+  }[wall];
+  const face = faceOf({ ...strip, z0: 0, z1: roof.highM }, view, shell);
+  if (view === 'above') return [rect('storage', face), rect('storageEdge', face)];
+  const runs = wall === 'front' || wall === 'rear' ? 'x' : 'y';
+  if (runs === LIES[view].across) return [];
+  const isLow = face.a0 < 1e-9;
+  const a = isLow ? face.a1 : face.a0;
+  const inner = { front: depthM, rear: widthM - depthM, left: depthM, right: lengthM - depthM }[
+    wall
+  ];
+  const top =
+    runs === 'x' ? roofHeightM(shell, lengthM / 2, inner) : roofHeightM(shell, inner, widthM / 2);
+  return [polyline('storageEdge', [a, 0], [a, top])];
 }
 
 /** The mesh between two zones, where it is seen edge on. */

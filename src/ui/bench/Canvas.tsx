@@ -1,6 +1,6 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { type KeyboardEvent, useId } from 'react';
+import { type KeyboardEvent, useId, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
@@ -61,7 +61,8 @@ export function Canvas({
   );
   const frame = { ...size, ...margins, ...(beside && !narrow ? { left: beside.left } : {}) };
   // while something is in hand the drawing stays where it is
-  const past = pastWalls(view, held?.plan ?? plan);
+  const still = held?.plan ?? plan;
+  const past = useMemo(() => pastWalls(view, still), [view, still]);
   const fit = project(view, plan.shell, frame, { past, ...(beside ? { most: beside.scale } : {}) });
   const projection = seenBy(fit, frame, camera);
   const ofPicked = <M extends { fixtures: readonly string[] }>(

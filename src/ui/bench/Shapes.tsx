@@ -8,6 +8,8 @@ const HATCHES = {
   outOfReach: { size: 7, turn: 45, className: 'stroke-oxide', strokeWidth: 1.4 },
   broken: { size: 6, turn: -45, className: 'stroke-oxide', strokeWidth: 1.1 },
   markOut: { size: 8, turn: 45, className: 'stroke-chalk', strokeWidth: 0.7 },
+  cutGrain: { size: 4, turn: 45, className: 'stroke-straw-line', strokeWidth: 0.8 },
+  storage: { size: 12, turn: -45, className: 'stroke-line', strokeWidth: 1 },
 } as const;
 
 const HATCHED = Object.entries(HATCHES);
@@ -62,6 +64,11 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   litterTop: line('stroke-straw-line', 0.8),
   litterEnd: line('stroke-straw-line', 1, { strokeDasharray: '6 4' }),
 
+  stud: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.7 },
+  studLine: line('stroke-line', 1, { strokeDasharray: '12 3 3 3' }),
+  storage: { opacity: 0.8 },
+  storageEdge: line('stroke-soft', 1, { strokeDasharray: '10 4' }),
+
   timber: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.9, strokeLinejoin: 'round' },
   endGrain: line('stroke-straw-line', 0.7),
   thing: { className: 'fill-sunk stroke-ink', strokeWidth: 1, strokeLinejoin: 'round' },
@@ -77,6 +84,16 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   grain: { className: 'fill-soft' },
   outlet: { className: 'fill-ink' },
   chain: line('stroke-ink', 1, { strokeDasharray: '2 2' }),
+  glass: { className: 'fill-chalk-soft stroke-ink', strokeWidth: 1, fillOpacity: 0.7 },
+  wire: line('stroke-soft', 0.6),
+  leaf: line('stroke-ink', 2),
+  rail: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.9 },
+  bracket: { className: 'fill-ink' },
+  pipe: line('stroke-ink', 1.6),
+  tank: { className: 'fill-sunk stroke-ink', strokeWidth: 0.9 },
+  cutGrain: {},
+  cutEdge: line('stroke-ink', 2, { strokeLinejoin: 'round' }),
+  keeper: { className: 'fill-ink', opacity: 0.07 },
 
   bird: { className: 'fill-bird stroke-bird-line', strokeWidth: 1.1, strokeLinejoin: 'round' },
   birdLine: line('stroke-bird-line', 0.8, { strokeLinejoin: 'round', strokeLinecap: 'round' }),

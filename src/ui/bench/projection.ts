@@ -1,6 +1,6 @@
-import type { Command, Face, View } from '@/core/drawing/shape';
-import { LIES, roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
-import { solidOf } from '@/core/geometry/solids';
+import { draw } from '@/core/drawing/draw';
+import { type Command, type Face, type Point, pointsOf, type View } from '@/core/drawing/shape';
+import { roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
 import type { Plan, Shell } from '@/core/model/schema';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */
@@ -42,21 +42,18 @@ const ITS_WALLS: Past = {
   above: WALL_DRAWN_M,
 };
 
-/** Its walls, and the boxes that hang outside them: for a frame that has no margins of its own. */
-export function pastWalls(view: View, plan: Pick<Plan, 'shell' | 'litter' | 'fixtures'>): Past {
-  const hung = plan.fixtures
-    .filter((f) => f.kind === 'nestBank' && f.hungOutside)
-    .map((f) => solidOf(f, plan));
-  const { lengthM, widthM } = plan.shell;
-  const most = (...past: readonly number[]): number => Math.max(WALL_DRAWN_M, ...past);
-  const x = [most(...hung.map((s) => -s.x0)), most(...hung.map((s) => s.x1 - lengthM))] as const;
-  const y = [most(...hung.map((s) => -s.y0)), most(...hung.map((s) => s.y1 - widthM))] as const;
-  const { across, mirrored } = LIES[view];
-  const [least, greatest] = across === 'y' ? y : x;
-  const [left, right] = mirrored ? [greatest, least] : [least, greatest];
+/** Its walls, and all that is drawn past them: boxes that hang outside, a door ajar. */
+export function pastWalls(view: View, plan: Plan): Past {
+  const { acrossM, upM } = roomOf(view, plan.shell);
+  const points = draw(plan, view)
+    .filter((item) => item.what === 'fixture')
+    .flatMap((item) => item.shapes.flatMap(pointsOf));
+  const most = (of: (point: Point) => number): number =>
+    points.reduce((far, point) => Math.max(far, of(point)), WALL_DRAWN_M);
+  const sides = { left: most(([a]) => -a), right: most(([a]) => a - acrossM) };
   return view === 'above'
-    ? { left, right, below: y[0], above: y[1] }
-    : { ...ITS_WALLS, left, right };
+    ? { ...sides, below: most(([, b]) => -b), above: most(([, b]) => b - upM) }
+    : { ...ITS_WALLS, ...sides };
 }
 
 /**

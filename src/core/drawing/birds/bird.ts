@@ -86,17 +86,22 @@ export interface BirdItem extends Item {
   readonly aspect: Aspect;
 }
 
-/** One bird at her real size; one without a place is drawn as astray. */
-export function birdItem(bird: PlacedBird, key: string, view: View, shell: Shell): BirdItem {
+/**
+ * One bird at her real size; one without a place is drawn as astray.
+ * @param at  which of the birds drawn she is
+ */
+export function birdItem(bird: PlacedBird, at: number, view: View, shell: Shell): BirdItem {
   const { aspect, turned } = aspectOf(bird, view, shell);
   const face = birdFace(bird, aspect, view, shell);
   const has = bird.barId !== null;
   // on a bar she has let herself down for the night
   const pose = has ? 'settled' : 'standing';
-  const shapes = birdShapes(lookOf(bird), aspect, pose, face, turned);
+  // from before and behind her head is turned to one side: not all of a row look the same way
+  const looksLeft = aspect === 'front' || aspect === 'back' ? at % 3 === 1 : turned;
+  const shapes = birdShapes(lookOf(bird), aspect, pose, face, looksLeft);
   return {
     what: 'bird',
-    key,
+    key: `bird-${at}`,
     bird,
     aspect,
     face,

@@ -104,7 +104,7 @@ export function birdShapes(
   { a0, a1, b0, b1 }: Face,
   turned: boolean,
 ): Shape[] {
-  const isSideways = aspect === 'profile' || aspect === 'aboveAcross';
+  const isSideways = aspect !== 'above';
   const across = (n: number): number => a0 + (a1 - a0) * (turned && isSideways ? 1 - n : n);
   const up = (n: number): number => b1 - (b1 - b0) * (turned && aspect === 'above' ? 1 - n : n);
   return inUnitBox(look, aspect, pose).map(({ pen, commands }) =>
