@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util';
 import { DRAWING_FORMATS, DRAWN, type Drawn } from '@/formats/drawing/ask';
 import { drawnFile } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
+import { NO_RUN } from '@/text/views';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
 
@@ -32,6 +33,10 @@ export async function runDraw(
   const { file, out, format, view } = asked;
   const plan = readPlan(file, world);
   if (plan === null) return 1;
+  if (view === 'run' && plan.run === null) {
+    world.err(NO_RUN);
+    return 1;
+  }
   const bytes = await drawnFile(
     plan,
     {
@@ -72,7 +77,9 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
     if (wrong !== null) return { wrong };
     const [file = ''] = positionals;
     if (values.out === undefined) return { wrong: 'Say where the drawing goes: -o out.svg.' };
-    const view = DRAWN.find((v) => v === (values.view ?? 'front'));
+    // a coop has two sides: the right one is looked in through where no other is asked for
+    const named = values.view === 'side' ? 'right' : (values.view ?? 'front');
+    const view = DRAWN.find((v) => v === named);
     if (!view) return { wrong: `--view ${values.view} is none of: ${listed(DRAWN)}.` };
     const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
     const format = DRAWING_FORMATS.find((f) => f === wanted);

@@ -1,3 +1,4 @@
+import type { RunMeasure } from '@/core/drawing/run/run';
 import type { View } from '@/core/drawing/shape';
 
 /** What each view is, under its drawing. */
@@ -18,8 +19,25 @@ export const SEEN: Readonly<Record<View, string>> = {
   above: 'seen from above',
 };
 
+/** What each measure of a run is, after its figure. */
+export const RUN_MEASURES: Readonly<Record<RunMeasure['key'], string>> = {
+  length: 'long',
+  width: 'wide',
+  ramp: 'ramp',
+  floor: 'to the floor',
+  skirting: 'solid foot',
+};
+
+/** What is drawn of a run, and what its drawing cannot know. */
+export const RUN_CAPTION =
+  'The run, from its side and from above. Where things stand in it is not in the plan: they stand in a row.';
+
+/** A plan has no run to draw. */
+export const NO_RUN = 'This plan has no run. Add one in Shell.';
+
 /** How a view is called on paper. */
-export const VIEW_TITLES: Readonly<Record<View, string>> = {
+export const VIEW_TITLES: Readonly<Record<View | 'run', string>> = {
+  run: 'The run, from its side and from above',
   front: 'Section, seen from the front',
   right: 'Section, seen from the right',
   rear: 'Section, seen from the rear',

@@ -5,7 +5,7 @@ import { keepFile } from './takeOut';
 
 /** What of the plan is drawn, and as what kind of file. */
 export interface DrawingAsked {
-  readonly view: View | 'sticks';
+  readonly view: View | 'run' | 'sticks';
   readonly format: 'pdf' | 'svg' | 'dxf' | 'png';
 }
 

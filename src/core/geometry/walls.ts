@@ -15,7 +15,7 @@ export const OPPOSITE: Readonly<Record<Side, Side>> = {
   right: 'left',
 };
 
-export const wallLength = (plan: Plan, wall: Side): number =>
+export const wallLength = (plan: Pick<Plan, 'shell'>, wall: Side): number =>
   wall === 'front' || wall === 'rear' ? plan.shell.lengthM : plan.shell.widthM;
 
 /** The roof over the middle and the ends of a wall, at its lowest, m. */

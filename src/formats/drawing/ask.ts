@@ -4,9 +4,9 @@ import type { PaperId } from './paper';
 export const DRAWING_FORMATS = ['svg', 'dxf', 'png', 'pdf'] as const;
 export type DrawingFormat = (typeof DRAWING_FORMATS)[number];
 
-/** What can be drawn: a view, or the story sticks at full size. */
-export type Drawn = View | 'sticks';
-export const DRAWN: readonly Drawn[] = ['front', 'right', 'rear', 'left', 'above', 'sticks'];
+/** What can be drawn: a view, the run, or the story sticks at full size. */
+export type Drawn = View | 'run' | 'sticks';
+export const DRAWN: readonly Drawn[] = ['front', 'right', 'rear', 'left', 'above', 'run', 'sticks'];
 
 /** What is asked of a drawing. */
 export interface DrawingAsk {

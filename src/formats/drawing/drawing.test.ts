@@ -3,6 +3,7 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import fontkit from '@pdf-lib/fontkit';
 import DxfParser, { type ILwpolylineEntity } from 'dxf-parser';
 import { assess } from '@/core/assess';
 import { acrossPage, LIES } from '@/core/drawing/view';
@@ -12,6 +13,7 @@ import { DAY, sample, soundCoop } from '@/core/tests/plans';
 import { drawnFile } from './drawn';
 import { EDGE_MM, PAPERS, readScale, scaleName, tilesOf } from './paper';
 import type { Fonts } from './pdf';
+import { runSheet } from './runSheet';
 import { sheetOf } from './sheet';
 import { rodsOf } from './stickPdf';
 
@@ -230,3 +232,66 @@ test('every view is drawn as a picture and as a print', async () => {
     expect(text(pdf.subarray(0, 5))).toBe('%PDF-');
   }
 });
+
+test('every letter that is written on paper and in pictures is in the fonts that come with the program', () => {
+  const figures = fontkit.create(font('mono') as Buffer);
+  const strange = (words: string): string[] =>
+    [...words].filter((c) => !figures.hasGlyphForCodePoint(c.codePointAt(0) ?? 0));
+  for (const units of ['metric', 'imperial'] as const) {
+    const plan: Plan = {
+      ...sample('osk-landing'),
+      units,
+      run: {
+        lengthM: 4,
+        widthM: 2,
+        roof: 'full',
+        eavesM: 0.2,
+        skirtingM: 0.3,
+        solidSides: ['front'],
+        cover: 'mesh13',
+        pastimes: 1,
+      },
+    };
+    const assessment = assess(plan, { on: DAY });
+    const sheets = [
+      ...VIEWS.map((view) => sheetOf(plan, assessment, view, 20)),
+      runSheet(plan, assessment, 20),
+    ];
+    const onSheets = sheets.flatMap(
+      (s) => s?.layers.flatMap((l) => l.texts.map((t) => t.text)) ?? [],
+    );
+    const onRods = rodsOf(plan, assessment).flatMap((r) => r.marks.map((m) => m.words));
+    expect(onSheets.length).toBeGreaterThan(20);
+    expect([...onSheets, ...onRods].flatMap(strange)).toEqual([]);
+  }
+});
+
+test.each(['svg', 'dxf', 'png', 'pdf'] as const)(
+  'the run is drawn as %s too, and its length can be read from it',
+  async (format) => {
+    const plan: Plan = {
+      ...sample('pell-garth'),
+      run: {
+        lengthM: 5,
+        widthM: 2,
+        roof: 'none',
+        eavesM: 0,
+        skirtingM: 0,
+        solidSides: [],
+        cover: 'netting',
+        pastimes: 0,
+      },
+    };
+    const file = await drawnFile(plan, { ...ask, view: 'run', format }, fonts);
+    expect(file.length).toBeGreaterThan(1000);
+    if (format === 'svg') expect(text(file)).toContain('5.00 m long');
+    if (format === 'dxf') {
+      const read = new DxfParser().parseSync(text(file));
+      const lines = (read?.entities ?? []).filter(
+        (e): e is ILwpolylineEntity => e.type === 'LWPOLYLINE' && e.layer === 'STICKS',
+      );
+      const long = lines.map((l) => Math.abs((l.vertices[1]?.x ?? 0) - (l.vertices[0]?.x ?? 0)));
+      expect(Math.max(...long)).toBeCloseTo(5000, 1);
+    }
+  },
+);

@@ -2,13 +2,17 @@ import { type Assessment, assess } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
 import { formatDay } from '@/text/format';
-import { VIEW_TITLES } from '@/text/views';
+import { NO_RUN, VIEW_TITLES } from '@/text/views';
 import type { DrawingAsk } from './ask';
 import { type PaperId, SCALES } from './paper';
 import type { Fonts } from './pdf';
+import { runSheet } from './runSheet';
 import { type Sheet, sheetOf } from './sheet';
 
-/** A plan drawn as a file. Each way out is loaded when it is first asked for. */
+/**
+ * A plan drawn as a file. Each way out is loaded when it is first asked for.
+ * @throws Error where the run is asked of a plan that has none: who asks looks first
+ */
 export async function drawnFile(
   plan: Plan,
   { view, scale, format, paper, on }: DrawingAsk,
@@ -42,13 +46,19 @@ const SMALLEST = 100;
 async function sheetAt(
   plan: Plan,
   assessment: Assessment,
-  view: View,
+  view: View | 'run',
   scale: number | null,
   paper: PaperId,
 ): Promise<Sheet> {
-  if (scale !== null) return sheetOf(plan, assessment, view, scale);
+  const at = (s: number): Sheet => {
+    if (view !== 'run') return sheetOf(plan, assessment, view, s);
+    const run = runSheet(plan, assessment, s);
+    if (run === null) throw new Error(NO_RUN);
+    return run;
+  };
+  if (scale !== null) return at(scale);
   const { sheetsFor } = await import('./pdf');
-  const usual = SCALES[plan.units].map((s) => sheetOf(plan, assessment, view, s.scale));
+  const usual = SCALES[plan.units].map((s) => at(s.scale));
   const fits = usual.find((s) => sheetsFor(s, paper).tiles.length === 1);
-  return fits ?? sheetOf(plan, assessment, view, SMALLEST);
+  return fits ?? at(SMALLEST);
 }

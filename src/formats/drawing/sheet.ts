@@ -3,9 +3,9 @@ import { draw } from '@/core/drawing/draw';
 import { type Face, type Point, polyline, rect, type Shape, type View } from '@/core/drawing/shape';
 import { acrossPage, roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
 import { placeLabels } from '@/core/geometry/labels';
-import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { MARK_NAMES } from '@/text/marks';
+import { written } from './written';
 
 /** What is drawn together, and can be shown or hidden together in a program for drawings. */
 export const LAYERS = [
@@ -32,7 +32,7 @@ export interface SheetText {
 /** A view of a coop to be put out: shapes in metres of the coop, and words. */
 export interface Sheet {
   readonly name: string;
-  readonly view: View;
+  readonly view: View | 'run';
   /** Metres of the coop to a metre of paper. */
   readonly scale: number;
   readonly face: Face;
@@ -115,12 +115,12 @@ function sticksOf(
 ): { shapes: Shape[]; texts: SheetText[]; face: Face } {
   const m = (mm: number): number => (mm * scale) / 1000;
   const { acrossM, upM } = roomOf(view, plan.shell);
-  const written = (metres: number): string => formatLength(metres, { units: plan.units });
+  const told = (metres: number): string => written(metres, plan.units);
   const rod = { a0: drawn.a0 - m(OFF_MM + ROD_MM), a1: drawn.a0 - m(OFF_MM), b0: 0, b1: upM };
   const up =
     view === 'above'
-      ? feet.y.map((f) => ({ at: f.m, text: written(f.m) }))
-      : marks.map((k) => ({ at: k.z, text: `${written(k.heightM)} ${MARK_NAMES[k.kind]}` }));
+      ? feet.y.map((f) => ({ at: f.m, text: told(f.m) }))
+      : marks.map((k) => ({ at: k.z, text: `${told(k.heightM)} ${MARK_NAMES[k.kind]}` }));
   const upAt = placeLabels(
     up.map((k) => k.at),
     m(LINE_MM),
@@ -134,7 +134,7 @@ function sticksOf(
     b1: drawn.b0 - m(OFF_MM),
   };
   const along = feet[view === 'left' || view === 'right' ? 'y' : 'x']
-    .map((f) => ({ at: acrossPage(view, plan.shell, f.m), text: written(f.m) }))
+    .map((f) => ({ at: acrossPage(view, plan.shell, f.m), text: told(f.m) }))
     .sort((a, b) => a.at - b.at);
   // figures go down in as many rows as keep each within its own breadth of its mark
   const rows = Math.max(1, Math.ceil((along.length * m(FIGURE_MM)) / (acrossM + m(2 * FIGURE_MM))));

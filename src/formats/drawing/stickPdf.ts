@@ -1,11 +1,11 @@
 import { degrees, type PDFFont, type PDFPage } from 'pdf-lib';
 import type { Assessment } from '@/core/assess';
 import { placeLabels } from '@/core/geometry/labels';
-import { formatLength } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
 import { MARK_NAMES } from '@/text/marks';
 import { EDGE_MM, OVERLAP_MM, PAPERS, type PaperId } from './paper';
 import { type Fonts, INK, newDocument, PT, SOFT, titleBlock } from './pdf';
+import { written } from './written';
 
 /** A mark on a stick: how far from its zero, m, and what it is. */
 interface Mark {
@@ -30,7 +30,7 @@ const BLOCK_MM = 18;
 
 /** The rods of a coop: its heights, and its lengths from the left and from the front. */
 export function rodsOf({ units, shell }: Plan, { marks, feet }: Assessment): Rod[] {
-  const written = (m: number): string => formatLength(m, { units });
+  const told = (m: number): string => written(m, units);
   return [
     {
       name: 'Heights',
@@ -38,20 +38,20 @@ export function rodsOf({ units, shell }: Plan, { marks, feet }: Assessment): Rod
       lengthM: shell.roof.highM,
       marks: marks.map((k) => ({
         m: k.z,
-        words: `${MARK_NAMES[k.kind]}, ${written(k.heightM)}`,
+        words: `${MARK_NAMES[k.kind]}, ${told(k.heightM)}`,
       })),
     },
     {
       name: 'From the left wall',
       from: 'the left wall',
       lengthM: shell.lengthM,
-      marks: feet.x.map((k) => ({ m: k.m, words: written(k.m) })),
+      marks: feet.x.map((k) => ({ m: k.m, words: told(k.m) })),
     },
     {
       name: 'From the front wall',
       from: 'the front wall',
       lengthM: shell.widthM,
-      marks: feet.y.map((k) => ({ m: k.m, words: written(k.m) })),
+      marks: feet.y.map((k) => ({ m: k.m, words: told(k.m) })),
     },
   ];
 }
@@ -174,7 +174,7 @@ function tableOf(
   [wide, tall]: readonly [number, number],
   { text, figures }: { readonly text: PDFFont; readonly figures: PDFFont },
 ): void {
-  const written = (m: number): string => formatLength(m, { units: plan.units });
+  const told = (m: number): string => written(m, plan.units);
   const put = (words: string, x: number, y: number, size: number, font: PDFFont): void =>
     page.drawText(words, { x: x * PT, y: y * PT, size, font, color: INK });
   const column = (wide - 2 * EDGE_MM) / 2;
@@ -192,7 +192,7 @@ function tableOf(
     put(`${rod.name}, from ${rod.from}`, x, y, 9, text);
     next();
     for (const m of rod.marks) {
-      put(written(m.m), x + 2, y, 8, figures);
+      put(told(m.m), x + 2, y, 8, figures);
       put(m.words, x + 34, y, 8, text);
       next();
     }

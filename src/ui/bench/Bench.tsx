@@ -2,26 +2,28 @@
 import { Plus } from 'lucide-react';
 import * as Toggle from 'radix-ui/toggle';
 import { MEASURED_FROM } from '@/text/marks';
-import { CAPTIONS } from '@/text/views';
+import { CAPTIONS, RUN_CAPTION } from '@/text/views';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { useAdd } from '../panel/useAdd';
 import { addGroup } from '../store/adding';
-import { show, showBoth, useAssessment, useBench } from '../store/bench';
+import { show, showBoth, showRun, useAssessment, useBench } from '../store/bench';
 import { AddButton } from './AddButton';
 import { ArrangeIt } from './ArrangeIt';
 import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
 import { FinishIt } from './FinishIt';
 import { RefusedLine } from './RefusedLine';
+import { RunDrawing } from './RunDrawing';
 import { ViewChoice } from './ViewChoice';
-
 import { ZoomButtons } from './ZoomButtons';
 
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {
   const view = useBench((s) => s.view);
   const both = useBench((s) => s.both);
+  const hasRun = useBench((s) => (s.plan?.run ?? null) !== null);
+  const run = useBench((s) => s.run) && hasRun;
   return (
     <section
       aria-label="The coop, to scale"
@@ -30,13 +32,13 @@ export function Bench() {
     >
       <div className="flex items-center justify-between gap-3 px-4 pt-3">
         <p className="caption max-lg:sr-only">
-          {both ? `${CAPTIONS[view]}, over the plan` : CAPTIONS[view]}
-          {view === 'above' ? null : <span className="block">{MEASURED_FROM}</span>}
+          {run ? RUN_CAPTION : both ? `${CAPTIONS[view]}, over the plan` : CAPTIONS[view]}
+          {view === 'above' || run ? null : <span className="block">{MEASURED_FROM}</span>}
         </p>
         <div className="flex shrink-0 items-center gap-2">
-          <ViewChoice view={view} choose={show} />
+          <ViewChoice view={view} choose={show} run={hasRun ? { on: run, show: showRun } : null} />
           <Toggle.Root
-            pressed={both}
+            pressed={both && !run}
             onPressedChange={showBoth}
             className="border border-strong bg-raised px-2.5 py-1 text-[0.9rem] hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised max-lg:hidden"
           >
@@ -48,7 +50,9 @@ export function Bench() {
         className="relative min-h-0 flex-1"
         workingClassName="max-h-56 overflow-auto px-4"
       >
-        {both && view !== 'above' ? (
+        {run ? (
+          <RunDrawing />
+        ) : both && view !== 'above' ? (
           <>
             <div className="h-full max-lg:hidden">
               <BothCanvases section={view} />

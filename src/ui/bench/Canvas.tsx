@@ -50,6 +50,9 @@ export function Canvas({
   const onKey = (event: KeyboardEvent): void => {
     if (nudgePicked(event, view)) event.preventDefault();
   };
+  // while something is in hand the drawing stays where it is
+  const still = held?.plan ?? plan;
+  const past = useMemo(() => pastWalls(view, still), [view, still]);
   if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
   const narrow = size.width < NARROW_PX;
   const marks = rodMarks(view, assessment);
@@ -60,9 +63,6 @@ export function Canvas({
     plan.units,
   );
   const frame = { ...size, ...margins, ...(beside && !narrow ? { left: beside.left } : {}) };
-  // while something is in hand the drawing stays where it is
-  const still = held?.plan ?? plan;
-  const past = useMemo(() => pastWalls(view, still), [view, still]);
   const fit = project(view, plan.shell, frame, { past, ...(beside ? { most: beside.scale } : {}) });
   const projection = seenBy(fit, frame, camera);
   const ofPicked = <M extends { fixtures: readonly string[] }>(

@@ -3,16 +3,29 @@ import type { View } from '@/core/drawing/shape';
 import { VIEWS } from './views';
 
 /** From where the coop is seen: through one of its walls, or from above. */
-export function ViewChoice({ view, choose }: { view: View; choose: (view: View) => void }) {
+export function ViewChoice({
+  view,
+  choose,
+  run = null,
+}: {
+  view: View;
+  choose: (view: View) => void;
+  /** The run can be looked at too: whether it is, and how to turn to it; null where there is none. */
+  run?: { readonly on: boolean; readonly show: () => void } | null;
+}) {
+  const all = [...VIEWS, ...(run ? [{ id: 'run', name: 'Run' } as const] : [])];
   return (
     <ToggleGroup.Root
       type="single"
-      value={view}
-      onValueChange={(v) => v && choose(v as View)}
+      value={run?.on ? 'run' : view}
+      onValueChange={(v) => {
+        if (v === 'run') run?.show();
+        else if (v) choose(v as View);
+      }}
       aria-label="View"
       className="flex border border-strong"
     >
-      {VIEWS.map((v) => (
+      {all.map((v) => (
         <ToggleGroup.Item
           key={v.id}
           value={v.id}

@@ -26,7 +26,8 @@ import { takeStep } from '../tour/tour';
 /** What can be taken out of the plan, as a file or on paper. */
 export function FileMenu({ face }: { face: ReactNode }) {
   const plan = usePlan();
-  const view = useBench((s) => s.view);
+  const view = useBench((s) => (s.run && s.plan?.run ? 'run' : s.view));
+  const seen = view === 'run' ? 'the run, from its side and from above' : SEEN[view];
   const whole = useWhole();
   const worked = useWorked();
   const router = useRouter();
@@ -80,19 +81,19 @@ export function FileMenu({ face }: { face: ReactNode }) {
         <Item
           icon={<Shapes size={16} aria-hidden />}
           name="Drawing for other programs"
-          note={`${SEEN[view]}, in layers (DXF)`}
+          note={`${seen}, in layers (DXF)`}
           act={() => void drawing({ view, format: 'dxf' })}
         />
         <Item
           icon={<Shapes size={16} aria-hidden />}
           name="Drawing as lines"
-          note={`${SEEN[view]} (SVG)`}
+          note={`${seen} (SVG)`}
           act={() => void drawing({ view, format: 'svg' })}
         />
         <Item
           icon={<Image size={16} aria-hidden />}
           name="Picture"
-          note={`${SEEN[view]} (PNG)`}
+          note={`${seen} (PNG)`}
           act={() => void drawing({ view, format: 'png' })}
         />
         <Menu.Separator className="my-1 border-line border-t" />
@@ -105,7 +106,7 @@ export function FileMenu({ face }: { face: ReactNode }) {
         <Item
           icon={<Ruler size={16} aria-hidden />}
           name="Drawing to scale"
-          note={`${SEEN[view]}, to print (PDF)`}
+          note={`${seen}, to print (PDF)`}
           act={() => void drawing({ view, format: 'pdf' })}
         />
         <Item

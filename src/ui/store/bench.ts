@@ -266,15 +266,24 @@ export function pickFinding(finding: Pick<Finding, 'key' | 'fixtures' | 'zone'>)
 /** Turns to a view; seen from above there is no section beside it. */
 export function show(view: View): void {
   const { section } = useBench.getState();
-  if (view === 'above') useBench.setState({ view, both: false });
-  else useBench.setState({ view, section: view, ...(view === section ? {} : { cutM: 0 }) });
+  if (view === 'above') useBench.setState({ view, both: false, run: false });
+  else
+    useBench.setState({
+      view,
+      run: false,
+      section: view,
+      ...(view === section ? {} : { cutM: 0 }),
+    });
 }
 
 /** Section and plan at once, or one of them. */
 export function showBoth(both: boolean): void {
   const { view, section } = useBench.getState();
-  useBench.setState({ both, view: both ? section : view });
+  useBench.setState({ both, run: false, view: both ? section : view });
 }
+
+/** Turns to the run. */
+export const showRun = (): void => useBench.setState({ run: true });
 
 /** Cuts the coop so far in from the near wall of the section, m. */
 export const cutAt = (cutM: number): void => useBench.setState({ cutM });

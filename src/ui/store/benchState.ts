@@ -55,6 +55,8 @@ export interface BenchState {
   readonly cutM: number;
   /** Section and plan at once, where there is room. */
   readonly both: boolean;
+  /** The run is looked at instead of the coop. */
+  readonly run: boolean;
   /** What is being moved: the plan shown is as it would be if it were let go. */
   readonly held: Held | null;
   /** Where something was put and could not stay. */
@@ -117,6 +119,7 @@ export const EMPTY: BenchState = {
   section: 'front',
   cutM: 0,
   both: false,
+  run: false,
   held: null,
   refused: null,
   zone: 'near',

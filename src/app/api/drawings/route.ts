@@ -4,6 +4,7 @@ import { PAPERS, readScale } from '@/formats/drawing/paper';
 import { drawApart } from '@/server/drawing';
 import { handle } from '@/server/handle';
 import { problem, readBody } from '@/server/http';
+import { NO_RUN } from '@/text/views';
 
 export const dynamic = 'force-dynamic';
 
@@ -27,6 +28,7 @@ export const POST = handle('/api/drawings', async (request) => {
   }
   const body = await readBody(request, parsePlanText);
   if (!body.ok) return body.refusal;
+  if (view === 'run' && body.value.run === null) return problem(422, NO_RUN);
   const drawn = await drawApart(JSON.stringify(body.value), { view, format, scale, paper });
   if (!drawn.ok) return problem(500, 'The drawing could not be made.');
   return new Response(drawn.bytes, {

@@ -1,5 +1,6 @@
 import { roofHeightM } from '../../geometry/shell';
 import { boxesPerTier } from '../../geometry/solids';
+import { OPPOSITE } from '../../geometry/walls';
 import type { NestBank, Plan } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { type Face, path, polyline, rect, type Shape, type View } from '../shape';
@@ -96,8 +97,6 @@ function rails(bank: NestBank, face: Face, view: View): Shape[] {
     return rect('rail', { a0: at, a1: at + thickM, b0: b, b1: b + thickM });
   });
 }
-
-const OPPOSITE = { front: 'rear', rear: 'front', left: 'right', right: 'left' } as const;
 
 /** Whether a bank seen from its side is entered from the left of the page. */
 function entersLeft(bank: NestBank, view: View): boolean {

@@ -2,6 +2,7 @@ import type { AirOpening, Opening, Plan } from '../../model/schema';
 import {
   circle,
   type Face,
+  type PathShape,
   type Point,
   path,
   polyline,
@@ -40,7 +41,7 @@ function filling(o: Opening, face: Face): Shape[] {
   if (isShut && o.pane !== 'none') return [rect('glass', face)];
   if (o.kind === 'vent' && o.holes) return drilled(face, o.holes);
   if (o.screenedBy === 'louvre') return slats(face);
-  return o.cover === 'none' ? [] : [meshOver(face, MESH_PITCH_M[o.cover], o.cover === 'netting')];
+  return o.cover === 'none' ? [] : [wires(face, MESH_PITCH_M[o.cover], o.cover === 'netting')];
 }
 
 /** How far apart the wires of a cover are drawn, m: in their order, not as close as they are. */
@@ -48,7 +49,12 @@ const MESH_PITCH_M = { mesh6: 0.03, mesh13: 0.04, mesh25: 0.06, netting: 0.07 } 
 /** No more wires than this are drawn either way. */
 const MOST_WIRES = 16;
 
-function meshOver({ a0, a1, b0, b1 }: Face, pitchM: number, isNet: boolean): Shape {
+/**
+ * Wires over a face: mesh in squares, a net in diamonds.
+ * @param pitchM  how far apart they are drawn, m; wider where there would be too many
+ * @example wires({ a0: 0, a1: 0.08, b0: 0, b1: 0.04 }, 0.04, false).commands.length // 2
+ */
+export function wires({ a0, a1, b0, b1 }: Face, pitchM: number, isNet: boolean): PathShape {
   const pitch = Math.max(pitchM, (a1 - a0) / MOST_WIRES, (b1 - b0) / MOST_WIRES);
   const between = (from: number, to: number): number[] => {
     const n = Math.max(1, Math.round((to - from) / pitch));
