@@ -1,4 +1,4 @@
-import type { MarkOutKind } from '@/core/drawing/markOuts';
+import type { MarkOutKind } from '@/core/drawing/markOuts/markOuts';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import type { InTheWay } from '@/core/placing/inTheWay';
@@ -30,7 +30,10 @@ export const MARK_OUTS: Readonly<Record<MarkOutKind, string>> = {
   headroom: 'room over the heads of its birds',
   landing: 'floor that they land on, down a line of 45°',
   draught: 'the band about the bars that no draught may reach in winter',
+  hops: 'how high birds hop on their way up to it',
   swing: 'floor that stays free inside it',
+  reach: 'how far an arm gets',
+  aisle: 'floor that you walk upright',
 };
 
 /** What a line that holds a fixture is, in a few words. */

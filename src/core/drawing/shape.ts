@@ -78,6 +78,7 @@ export type Pen =
   | 'brokenEdge'
   | 'markOut'
   | 'markOutEdge'
+  | 'aisle'
   | 'ghost'
   // on paper
   | 'leader';

@@ -1,6 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Fixture, Hatch, OfKind, Plan } from '../model/schema';
 import type { Scoped } from '../model/scope';
+import { ruled } from '../rules/rules.data';
 import type { Flat } from './flat';
 import { roofHeightM } from './shell';
 import { inRun, solidOf } from './solids';
@@ -8,6 +9,10 @@ import { floorInside } from './walls';
 
 /** Side of a square of the reach map, m. */
 export const REACH_CELL_M = 0.1;
+
+/** Height that the keeper of a plan stands and walks upright in, m. */
+export const headroomOf = ({ keeper }: Pick<Plan, 'keeper'>): number =>
+  keeper.statureM + ruled('reach.headroom');
 
 /** What part of the floor a keeper's arm gets to. */
 export interface ReachMap {
@@ -131,6 +136,17 @@ export function headroomMap(shell: Plan['shell'], headroomM: number): Uint8Array
 }
 
 const gap = (at: number, lo: number, hi: number): number => Math.max(0, lo - at, at - hi);
+
+/**
+ * The cells of a floor that a keeper can stand in, joined to a person's door: 1 where she can.
+ * @example aisleMap(plan, 1.8).standing.includes(1) // true
+ */
+export function aisleMap(plan: Scoped, headroomM: number) {
+  const grid = gridOf(plan.shell);
+  const { columns, rows, cellX, cellY } = grid;
+  const room = headroomMap(plan.shell, headroomM);
+  return { ...grid, standing: aisle(plan, headroomM, room, columns, rows, cellX, cellY) };
+}
 
 /** Cells that a keeper can stand in, joined to a person's door. */
 function aisle(

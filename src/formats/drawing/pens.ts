@@ -62,6 +62,7 @@ export const PAPER_PENS: Readonly<Record<Pen, PaperPen>> = {
   brokenEdge: { line: '#9b3b24', width: 1, dash: [5, 3] },
   markOut: { fill: '#cfdcec', fillOpacity: 0.35 },
   markOutEdge: { line: '#2b5f9e', width: 0.9, dash: [5, 3] },
+  aisle: { fill: '#2b5f9e', fillOpacity: 0.1 },
   leader: { line: '#8d8778', width: 0.6 },
   ghost: { fill: '#cfdcec', line: '#2b5f9e', width: 1.3, dash: [4, 3] },
 };

@@ -112,6 +112,7 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   broken: { opacity: 0.55 },
   markOut: { opacity: 0.4 },
   markOutEdge: line('stroke-chalk', 0.9, { strokeDasharray: '5 3' }),
+  aisle: { className: 'fill-chalk', fillOpacity: 0.1 },
   brokenEdge: line('stroke-oxide', 1, { strokeDasharray: '5 3' }),
   leader: line('stroke-strong', 0.8),
   ghost: {

@@ -2,6 +2,7 @@ import {
   armMap,
   doorStrip,
   headroomMap,
+  headroomOf,
   type ReachMap,
   reachMap,
   withinReach,
@@ -21,8 +22,6 @@ import { REACH_WORKINGS as W } from './reach.working';
 /** Floor out of reach that is worth a word, m²: a bird lies in less, but not much (assumption). */
 const WORTH_M2 = ruled('reach.worth');
 const BARROW_SLACK_M = ruled('reach.barrow.slack');
-
-const headroomOf = ({ keeper }: Plan): number => keeper.statureM + ruled('reach.headroom');
 
 /** The floor within the keeper's reach; null until a door or a hatch has been entered. */
 export const reachMapOf = (ctx: StationContext): ReachMap | null => {

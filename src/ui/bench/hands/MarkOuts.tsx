@@ -1,5 +1,6 @@
 import { useId } from 'react';
-import { markOutsOf } from '@/core/drawing/markOuts';
+import { markOutsOf } from '@/core/drawing/markOuts/markOuts';
+import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { MARK_OUTS } from '@/text/placing';
 import type { Projection } from '../projection';
@@ -27,6 +28,19 @@ export function MarkOuts({
         <g key={mark.kind} data-mark-out={mark.kind}>
           <title>{MARK_OUTS[mark.kind]}</title>
           <Shapes shapes={mark.shapes} projection={projection} hatches={hatches} />
+          {mark.written?.map(({ at: [a, b], metres }) => (
+            <text
+              key={`${a} ${b}`}
+              x={projection.u(a) + 5}
+              y={projection.v(b) + 4}
+              fontSize="11.5"
+              className="figures fill-chalk stroke-paper"
+              strokeWidth="3"
+              paintOrder="stroke"
+            >
+              {formatLength(metres, { units: plan.units })}
+            </text>
+          ))}
         </g>
       ))}
     </g>

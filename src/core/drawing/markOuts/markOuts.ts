@@ -1,20 +1,33 @@
-import { birdSize } from '../birds/size';
-import { droppingsShadow, sleepingBars } from '../geometry/bars';
-import { inRun, solidOf } from '../geometry/solids';
-import { floorInside } from '../geometry/walls';
-import type { Solid } from '../kernel/finding';
-import { REFERENCE_HEN_KG } from '../model/classes.data';
-import type { Bar, Fixture, OfKind, Plan, PopDoor } from '../model/schema';
-import { ruled } from '../rules/rules.data';
-import { polyline, rect, type Shape, type View } from './shape';
-import { acrossPage, faceOf, LIES, roomOf } from './view';
+import { birdSize } from '../../birds/size';
+import { droppingsShadow, sleepingBars } from '../../geometry/bars';
+import { headroomOf } from '../../geometry/reach';
+import { inRun, solidOf } from '../../geometry/solids';
+import { floorInside } from '../../geometry/walls';
+import type { Solid } from '../../kernel/finding';
+import { REFERENCE_HEN_KG } from '../../model/classes.data';
+import type { Bar, Fixture, OfKind, Plan, PopDoor } from '../../model/schema';
+import { ruled } from '../../rules/rules.data';
+import { type Point, polyline, rect, type Shape, type View } from '../shape';
+import { acrossPage, faceOf, LIES, roomOf } from '../view';
+import { type Hop, hopsToBank, hopsToBar } from './hops';
+import { aisleShapes, armThrough, collectsTo } from './reach';
 
 /** What is marked about a fixture that is picked. */
-export type MarkOutKind = 'shadow' | 'headroom' | 'landing' | 'draught' | 'swing';
+export type MarkOutKind =
+  | 'shadow'
+  | 'headroom'
+  | 'landing'
+  | 'hops'
+  | 'draught'
+  | 'swing'
+  | 'reach'
+  | 'aisle';
 
 export interface MarkOut {
   readonly kind: MarkOutKind;
   readonly shapes: readonly Shape[];
+  /** Heights that are written on it, m. */
+  readonly written?: readonly { readonly at: Point; readonly metres: number }[];
 }
 
 /**
@@ -33,19 +46,49 @@ export function markOutsOf(
   if (inRun(fixture)) return [];
   switch (fixture.kind) {
     case 'bar':
-      return fixture.use === 'step'
-        ? []
-        : ofBar(fixture, plan, view, heaviestKg ?? REFERENCE_HEN_KG);
+      return [
+        ...(fixture.use === 'step'
+          ? []
+          : ofBar(fixture, plan, view, heaviestKg ?? REFERENCE_HEN_KG)),
+        ...hopped(hopsToBar(fixture, plan, view)),
+      ];
+    case 'nestBank':
+      return [
+        ...hopped(hopsToBank(fixture, plan, view)),
+        ...some('reach', collectsTo(fixture, plan, view)),
+      ];
     case 'window':
     case 'vent':
       return draught(plan, view);
     case 'door':
+      return [
+        ...(view === 'above' ? some('aisle', aisleShapes(plan, headroomOf(plan))) : []),
+        swing(fixture, plan, view),
+        ...(view === 'above' ? some('reach', armThrough(fixture, plan)) : []),
+      ];
+    case 'hatch':
+      return view === 'above' ? some('reach', armThrough(fixture, plan)) : [];
     case 'popDoor':
       return [swing(fixture, plan, view)];
     default:
       return [];
   }
 }
+
+const some = (kind: MarkOutKind, shapes: readonly Shape[]): MarkOut[] =>
+  shapes.length > 0 ? [{ kind, shapes }] : [];
+
+/** The way up, with how high each hop is. */
+const hopped = (hops: readonly Hop[]): MarkOut[] =>
+  hops.length === 0
+    ? []
+    : [
+        {
+          kind: 'hops',
+          shapes: hops.flatMap((h) => h.shapes),
+          written: hops.map(({ at, riseM }) => ({ at, metres: riseM })),
+        },
+      ];
 
 function ofBar(bar: Bar, plan: Plan, view: View, kg: number): MarkOut[] {
   const face = (solid: Solid) => faceOf(solid, view, plan.shell);
