@@ -1,6 +1,9 @@
 import { parseArgs } from 'node:util';
-import { type Arrangement, arrange } from '@/core/layout/arrange';
-import { arrangedTitle, goodAt } from '@/text/arranged';
+import { canBeFinished } from '@/core/edit/zones';
+import type { Arrangement } from '@/core/layout/arrange';
+import { arrangeZone } from '@/core/layout/arrangeZone';
+import { ZONES, type ZoneId } from '@/core/model/scope';
+import { arrangedTitle, goodAt, NOTHING_FITS } from '@/text/arranged';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
 
@@ -12,7 +15,12 @@ interface Asked {
   readonly seed: number;
   readonly pinned: readonly string[];
   readonly on: string | null;
+  /** Of a coop in two zones; null: not said. */
+  readonly zone: ZoneId | null;
 }
+
+const CANNOT =
+  'Nobody lives here, or its mesh wall makes two rooms of another shape: that is not arranged.';
 
 /**
  * `wide-rafter arrange`: where everything goes, searched anew; the best of three answers is written.
@@ -30,9 +38,10 @@ export function runArrange(args: readonly string[], world: World, usage: string)
   };
   const plan = readPlan(asked.file, world);
   if (plan === null) return 1;
-  if (plan.partition !== null) {
-    return fail('A coop in two zones is not arranged: take its mesh wall out first.');
+  if (plan.partition !== null && asked.zone === null) {
+    return fail('This coop has two zones. Say which one: --zone near, or --zone beyond.');
   }
+  if (!canBeFinished(plan)) return fail(CANNOT);
   const unknown = asked.pinned.find((id) => !plan.fixtures.some((f) => f.id === id));
   if (unknown !== undefined) return fail(`--pin ${unknown}: nothing in the plan has that id.`);
   const ask = {
@@ -42,9 +51,9 @@ export function runArrange(args: readonly string[], world: World, usage: string)
   };
   let best: readonly Arrangement[] = [];
   let tried = 0;
-  for (const step of arrange(plan, ask)) ({ best, tried } = step);
+  for (const step of arrangeZone(plan, asked.zone ?? 'near', ask)) ({ best, tried } = step);
   const [first] = best;
-  if (!first) return fail('Nothing fits here. Fewer birds, or a larger room.');
+  if (!first) return fail(NOTHING_FITS);
   try {
     world.writeText(asked.out, `${JSON.stringify(first.plan, null, 2)}\n`);
   } catch (error) {
@@ -71,6 +80,7 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
         seed: { type: 'string' },
         pin: { type: 'string', multiple: true },
         on: { type: 'string' },
+        zone: { type: 'string' },
         out: { type: 'string', short: 'o' },
       },
     });
@@ -82,7 +92,12 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
     if (!(Number.isInteger(seed) && seed >= 0 && seed < 2 ** 31)) {
       return { wrong: `--seed ${values.seed} is no whole number.` };
     }
-    return { file, out: values.out, seed, pinned: values.pin ?? [], on: values.on ?? null };
+    const zone = ZONES.find((z) => z === values.zone) ?? null;
+    if (values.zone !== undefined && zone === null) {
+      return { wrong: `--zone ${values.zone} is neither near nor beyond.` };
+    }
+    const { on = null, pin = [] } = values;
+    return { file, out: values.out, seed, pinned: pin, on, zone };
   } catch (error) {
     return { wrong: toldOf(error) };
   }

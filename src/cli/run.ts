@@ -14,7 +14,7 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
                          [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
-       wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--on YYYY-MM-DD]
+       wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--zone near|beyond] [--on YYYY-MM-DD]
 
   assess     what the coop carries, stave by stave, and what is wrong with it
   rough      a whole fit-out for these birds, with its reasons

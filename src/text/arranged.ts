@@ -2,6 +2,9 @@ import { METRES_PER_FOOT } from '@/core/kernel/units/factors.data';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
 
+/** No arrangement was found that has all in it. */
+export const NOTHING_FITS = 'Nothing fits here. Fewer birds, or a larger room.';
+
 /** How answers are held against one another, for who asks. */
 export const HOW_COMPARED =
   'First by what is wrong: harm before shortage, that before what is awkward. Then by your daily round: in by the door, to feed, water, nests and board, and out again; each bend counts [[half a metre|one and a half feet]] more. Then by what stands in the open, crowded or before the nests, by room to spare, and by timber. The weights are our own, no keeper’s rule.';

@@ -3,6 +3,7 @@ import dynamic from 'next/dynamic';
 import { type ReactNode, useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
+import { BenchTools } from './bench/BenchTools';
 import { doEarlyActs } from './earlyActs';
 import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';
@@ -143,6 +144,11 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
                 <Bench />
               )}
             </LoadGuard>
+            {ruling || station === 'flock' || station === 'brooder' ? null : (
+              <div className="flex flex-wrap items-center gap-2 px-4 pt-3 lg:hidden print:hidden max-lg:group-data-[pane=staves]/main:hidden [&_.button]:min-h-[44px]">
+                <BenchTools />
+              </div>
+            )}
           </Part>
           <Part after={3}>
             <StationPanel />

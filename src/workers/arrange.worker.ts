@@ -1,9 +1,13 @@
-import { type ArrangeAsk, type ArrangeStep, arrange } from '@/core/layout/arrange';
+import type { ArrangeAsk, ArrangeStep } from '@/core/layout/arrange';
+import { arrangeZone } from '@/core/layout/arrangeZone';
 import type { Plan } from '@/core/model/schema';
+import type { ZoneId } from '@/core/model/scope';
 
 /** What the search is asked, and what it tells on the way. */
 export interface ArrangeMessage {
   readonly plan: Plan;
+  /** Of a parted coop, the zone that is arranged. */
+  readonly zone: ZoneId;
   readonly ask: ArrangeAsk;
 }
 
@@ -13,7 +17,7 @@ const EVERY_MS = 120;
 self.onmessage = ({ data }: MessageEvent<ArrangeMessage>): void => {
   let told = -Infinity;
   let last: ArrangeStep | null = null;
-  for (const step of arrange(data.plan, data.ask)) {
+  for (const step of arrangeZone(data.plan, data.zone, data.ask)) {
     last = step;
     if (performance.now() - told < EVERY_MS) continue;
     told = performance.now();

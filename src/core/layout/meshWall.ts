@@ -1,7 +1,8 @@
 import { fixtureOf } from '../model/fixtures.schema';
 import type { OfKind, Plan, Side } from '../model/schema';
 
-const MESH_WALL = 'mesh-wall';
+/** The id of the mesh wall in a slice. */
+export const MESH_WALL = 'mesh-wall';
 
 /** What takes up a whole wall of a slice of a coop while it is fitted out: nothing can be cut in mesh. */
 export const meshWall = ({ shell }: Plan, wall: Side): OfKind<'vent'> =>

@@ -1,9 +1,11 @@
 'use client';
 import { Shuffle, X } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
+import { canBeFinished } from '@/core/edit/zones';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
-import { arrangedTitle, goodAt, HOW_COMPARED } from '@/text/arranged';
+import type { ZoneId } from '@/core/model/scope';
+import { arrangedTitle, goodAt, HOW_COMPARED, NOTHING_FITS } from '@/text/arranged';
 import { inUnits } from '@/text/inUnits';
 import type { ArrangeTold } from '@/workers/arrange.client';
 import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
@@ -23,29 +25,32 @@ export function ArrangeIt() {
   const plan = usePlan();
   const { planned } = useWhole();
   const on = useBench((s) => s.on);
+  const zone = useBench((s) => s.zone);
   const [search, setSearch] = useState<Search>({ kind: 'idle' });
   const [seed, setSeed] = useState(1);
   const stop = useRef<(() => void) | null>(null);
-  const begunWith = useRef<Plan | null>(null);
+  const begunWith = useRef<{ readonly plan: Plan; readonly zone: ZoneId } | null>(null);
   useEffect(() => () => stop.current?.(), []);
-  // of another plan than the one that is shown no answer is offered
+  // of another plan or zone than the one that is shown no answer is offered
   useEffect(() => {
-    if (begunWith.current === null || begunWith.current === plan) return;
+    if (begunWith.current === null) return;
+    const { plan: of, zone: within } = begunWith.current;
+    if (of === plan && within === zone) return;
     begunWith.current = null;
     stop.current?.();
     setSearch({ kind: 'idle' });
-  }, [plan]);
-  if (planned === 0 || plan.partition !== null) return null;
+  }, [plan, zone]);
+  if (planned === 0 || !canBeFinished(plan)) return null;
   const begin = async (from: number): Promise<void> => {
     stop.current?.();
-    begunWith.current = plan;
+    begunWith.current = { plan, zone };
     setSeed(from);
     setSearch({ kind: 'working', told: null });
     const fail = (): void => setSearch({ kind: 'failed' });
     try {
       const { arrangeApart } = await import('@/workers/arrange.client');
       stop.current = arrangeApart(
-        { plan, ask: { on, seed: from, pinned: plan.pinned } },
+        { plan, zone, ask: { on, seed: from, pinned: plan.pinned } },
         (told) => setSearch({ kind: told.done ? 'done' : 'working', told }),
         fail,
       );
@@ -96,7 +101,7 @@ export function ArrangeIt() {
             <p>{inUnits(HOW_COMPARED, plan.units)}</p>
           </details>
           {'told' in search && search.told ? (
-            <ol className="mt-2 grid grid-cols-3 gap-3">
+            <ol className="mt-2 grid grid-cols-3 gap-3 max-lg:grid-cols-1">
               {search.told.best.map((own, i) => (
                 <Answer
                   // biome-ignore lint/suspicious/noArrayIndexKey: the first answer is the first, whatever it comes to be
@@ -132,7 +137,7 @@ function Told({ search }: { search: Search }) {
     <>
       <p className="text-[0.88rem] text-soft" role="status">
         {none
-          ? 'Nothing fits here. Fewer birds, or a larger room.'
+          ? NOTHING_FITS
           : `${search.kind === 'done' ? 'Tried' : 'Trying'} ${tried.toLocaleString('en-GB')} arrangements. Windows, doors and what is pinned stay.`}
       </p>
       {search.kind === 'working' ? (

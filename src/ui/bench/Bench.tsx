@@ -8,11 +8,9 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { useAdd } from '../panel/useAdd';
 import { addGroup } from '../store/adding';
 import { show, showBoth, showRun, useAssessment, useBench } from '../store/bench';
-import { AddButton } from './AddButton';
-import { ArrangeIt } from './ArrangeIt';
+import { BenchTools } from './BenchTools';
 import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
-import { FinishIt } from './FinishIt';
 import { RefusedLine } from './RefusedLine';
 import { RunDrawing } from './RunDrawing';
 import { ViewChoice } from './ViewChoice';
@@ -74,9 +72,7 @@ export function Bench() {
           <ZoomButtons />
         </div>
         <div className="flex flex-wrap items-center gap-x-3 px-4 pb-3">
-          <AddButton />
-          <ArrangeIt />
-          <FinishIt />
+          <BenchTools />
         </div>
       </div>
     </section>

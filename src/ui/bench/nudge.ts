@@ -4,9 +4,9 @@ import { LIES } from '@/core/drawing/view';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { moved } from '@/core/model/moved';
 import type { Fixture } from '@/core/model/schema';
-import { placeText } from '@/text/placing';
 import { edit, say, useBench } from '../store/bench';
 import { engineHere } from '../store/engineHere';
+import { sayWhereabouts } from './whereabouts';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
   ArrowLeft: [-1, 0],
@@ -65,7 +65,7 @@ function moveFixture(id: string, view: View, across: number, up: number): void {
       moved(f, dx, dy, (m) => Math.round((m + dz) * 1e6) / 1e6),
     );
   });
-  sayPlace(id);
+  sayWhereabouts(id);
 }
 
 /** Pulls the end of a fixture that is farther from the left or front wall; a bank grows by whole boxes. */
@@ -82,11 +82,5 @@ function pullFarEnd(fixture: Fixture, byM: number): void {
     const at = draft.fixtures.findIndex((f) => f.id === fixture.id);
     if (at >= 0) draft.fixtures[at] = pulled;
   });
-  sayPlace(fixture.id);
-}
-
-function sayPlace(id: string): void {
-  const { plan } = useBench.getState();
-  const fixture = plan?.fixtures.find((f) => f.id === id);
-  if (plan && fixture) say(placeText(fixture, plan));
+  sayWhereabouts(fixture.id);
 }

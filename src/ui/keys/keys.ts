@@ -3,10 +3,11 @@ import { solidOf } from '@/core/geometry/solids';
 import type { StationId } from '@/core/kernel/finding';
 import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
-import { placeText } from '@/text/placing';
 import { CLOSER, wholeCoop, zoomAll, zoomTo } from '../bench/camera';
 import { MADE } from '../bench/offers';
+import { openThings } from '../bench/tree/things';
 import { VIEWS } from '../bench/views';
+import { sayWhereabouts } from '../bench/whereabouts';
 import { changeUnits } from '../header/changeUnits';
 import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../panel/fixtures';
 import { doPickedRemedy } from '../panel/useRemedies';
@@ -65,6 +66,7 @@ export const KEY_LINES: readonly KeyLine[] = [
   { keys: 'd', does: 'another like the picked fixture, beside it; again makes a row' },
   { keys: 'm', does: 'mirror the picked fixture across the middle of the coop' },
   { keys: 'Backspace', does: 'remove the picked fixture' },
+  { keys: 't', does: 'list of all that stands in the coop' },
   { keys: 'n p', does: 'pick the next thing that stands in the coop, or the one before' },
   { keys: '[ ]', does: 'make the picked fixture shorter or longer, ten times that with Shift' },
   { keys: 'v', does: 'next view: front, right, rear, left, above' },
@@ -125,7 +127,7 @@ function pickNext(by: 1 | -1): void {
   const next = plan.fixtures[at < 0 ? (by > 0 ? 0 : length - 1) : (at + by + length) % length];
   if (!next) return;
   pick(next.id);
-  say(placeText(next, plan));
+  sayWhereabouts(next.id);
 }
 
 function onPicked(work: 'duplicate' | 'mirror' | 'remove'): void {
@@ -174,6 +176,7 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
   m: () => onPicked('mirror'),
+  t: () => openThings(true),
   n: () => pickNext(1),
   p: () => pickNext(-1),
   f: nextFinding,

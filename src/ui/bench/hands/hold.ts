@@ -7,12 +7,12 @@ import { inTheWay } from '@/core/placing/inTheWay';
 import { heightOf, type PlacingFor, type SnapLine } from '@/core/placing/lines';
 import { type End, pull } from '@/core/placing/pull';
 import { FREE, type Holds, settle } from '@/core/placing/settle';
-import { placeText } from '@/text/placing';
-import { cutAt, inView, pick, say, standing, useBench } from '../../store/bench';
+import { cutAt, inView, pick, standing, useBench } from '../../store/bench';
 import { engineHere } from '../../store/engineHere';
 import { holdAt, putDown, takeUp } from '../../store/holding';
 import { useInHand } from '../../store/inHand';
 import type { Projection } from '../projection';
+import { sayWhereabouts } from '../whereabouts';
 import { shiftOf } from './shift';
 
 /** What a hand holds. */
@@ -139,12 +139,5 @@ export function letGo(hold: Hold): void {
   const fixture = hold.kind === 'mark' ? hold.fixtures[0] : hold.fixture;
   const name = fixture?.name ?? '';
   putDown(hold.kind === 'pull' ? `Resize ${name}` : `Move ${name}`);
-  sayWhere(fixture?.id ?? '');
-}
-
-/** Says where a fixture stands now. */
-export function sayWhere(id: string): void {
-  const { plan, refused } = useBench.getState();
-  const fixture = plan?.fixtures.find((f) => f.id === id);
-  if (plan && fixture && !refused) say(placeText(fixture, plan));
+  sayWhereabouts(fixture?.id ?? '');
 }
