@@ -9,6 +9,8 @@ interface PlanFile {
     readonly y: number;
     readonly z: number;
     readonly lengthM: number;
+    readonly kind: string;
+    readonly wall?: string;
   }[];
 }
 
@@ -82,6 +84,59 @@ test('an end is pulled, the rail grows meanwhile; Escape puts it back; a mark of
   expect(heights[0]).toBe(heights[1]);
   expect(Math.abs((heights[0] ?? 0) - 0.85)).toBeLessThan(0.06);
   expect(plan.fixtures.find((f) => f.id === 'bar-2')?.lengthM).toBeGreaterThan(1.8);
+  expect(errors).toEqual([]);
+});
+
+test('a mark of the foot stick carries its bars along; a window goes round the corner; the keeper walks the tree', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  const id = await ownPlan(page, 'pell-garth');
+  await openPlan(page, id);
+  const read = async () => {
+    await saved(page);
+    return (await (await page.request.get(`/api/plans/${id}`)).json()).plan as PlanFile;
+  };
+  const of = (plan: PlanFile, fixture: string) => plan.fixtures.find((f) => f.id === fixture);
+  const before = await read();
+  const scale = await scaleOf(page, 'front');
+  const mark = page.locator('[data-foot] [data-mark-moves~="bar-1"]').first();
+  const moved = (await mark.getAttribute('data-mark-moves'))?.split(' ') ?? [];
+  await dragBy(page, mark.locator('[data-tick]'), [0.15 * scale, 0]);
+  const along = await read();
+  const by = moved.map((m) => (of(along, m)?.x ?? 0) - (of(before, m)?.x ?? 0));
+  for (const m of by) expect(m).toBeCloseTo(by[0] ?? 0, 6);
+  expect(by[0] ?? 0).toBeGreaterThan(0.08);
+
+  await page.getByRole('radio', { name: 'Above', exact: true }).click();
+  const window = before.fixtures.find((f) => f.kind === 'window');
+  if (!window) throw new Error('no window');
+  const hole = page.locator(`svg[data-view="above"] [data-fixture="${window.id}"]`);
+  const room = page.locator('[data-item="shell"] [data-pen="littered"]');
+  const [from, floor] = [await middleOf(hole), await room.boundingBox()];
+  if (!floor) throw new Error('no floor');
+  const to = [floor.x + 4, floor.y + floor.height / 2] as const;
+  await dragBy(page, hole, [to[0] - from[0], to[1] - from[1]]);
+  expect(of(await read(), window.id)?.wall).toBe('left');
+
+  // by key: down the tree to the second bar, which is then moved by arrows on the drawing
+  await page.locator('[data-door]').first().focus();
+  await page.keyboard.press('t');
+  const tree = page.getByRole('tree', { name: 'Things in the coop' });
+  await expect(tree).toBeVisible();
+  const line = tree.getByRole('treeitem', { name: /^Front bar, .*carries \d/ });
+  for (let i = 0; i < 30; i++) {
+    if (await line.evaluate((e) => e === document.activeElement)) break;
+    await page.keyboard.press(i === 0 ? 'Home' : 'ArrowDown');
+  }
+  await page.keyboard.press('Enter');
+  await expect(tree).toHaveCount(0);
+  await expect(page.locator('[data-fixture="bar-2"]')).toHaveAttribute('data-picked', 'true');
+  await expect(page.getByRole('application')).toBeFocused();
+  const said = page.locator('p[role="status"].sr-only');
+  await page.keyboard.press('ArrowUp');
+  await expect(said.last()).toHaveText(/^Front bar, .* from the .* wall; carries \d+$/);
+  await saved(page);
   expect(errors).toEqual([]);
 });
 
@@ -205,7 +260,14 @@ test('on a phone a bar is dragged by a finger, and its grip is large enough for 
   const size = await grip.locator('circle').first().boundingBox();
   expect(size?.width ?? 0).toBeGreaterThanOrEqual(44);
   const scale = await scaleOf(page, 'front');
-  await touchDragBy(page, bar, [0, -0.3 * scale]);
+  await touchDragBy(page, bar, [0, -0.3 * scale], async () => {
+    // what the finger hides is seen in a glass over it
+    const glass = await page.locator('[data-loupe] circle').last().boundingBox();
+    const drawing = await page.locator('[data-canvas]').boundingBox();
+    expect(glass?.width ?? 0).toBeGreaterThan(100);
+    expect(glass?.y ?? 0).toBeGreaterThanOrEqual((drawing?.y ?? 0) - 1);
+  });
+  await expect(page.locator('[data-loupe]')).toHaveCount(0);
   await saved(page);
   const field = page.locator('[data-row="bar-2"] input.figures').nth(1);
   await expect(field).not.toHaveValue('55 cm');

@@ -28,11 +28,15 @@ export async function dragBy(
   if (!inHand) await page.mouse.up();
 }
 
-/** The same by one finger. */
+/**
+ * The same by one finger.
+ * @param meanwhile  what is looked at before it is lifted
+ */
 export async function touchDragBy(
   page: Page,
   thing: Locator,
   [dx, dy]: readonly [number, number],
+  meanwhile?: () => Promise<void>,
 ): Promise<void> {
   const [x, y] = await middleOf(thing);
   const client = await page.context().newCDPSession(page);
@@ -46,6 +50,7 @@ export async function touchDragBy(
   for (let i = 1; i <= steps; i++) {
     await send('touchMove', [x + (dx * i) / steps, y + (dy * i) / steps]);
   }
+  await meanwhile?.();
   await send('touchEnd');
   await client.detach();
 }

@@ -146,7 +146,7 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
             </LoadGuard>
             {ruling || station === 'flock' || station === 'brooder' ? null : (
               <div className="flex flex-wrap items-center gap-2 px-4 pt-3 lg:hidden print:hidden max-lg:group-data-[pane=staves]/main:hidden [&_.button]:min-h-[44px]">
-                <BenchTools />
+                <BenchTools place="phone" />
               </div>
             )}
           </Part>

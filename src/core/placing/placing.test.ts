@@ -13,6 +13,7 @@ import { copied } from './copy';
 import { inTheWay } from './inTheWay';
 import { heightOf, type PlacingFor, spanOf, studsAlong } from './lines';
 import { mirrored, mirroredPlan } from './mirror';
+import { onWall } from './onWall';
 import { type End, endsOf, pull } from './pull';
 import { FREE, type Holds, settle } from './settle';
 
@@ -308,5 +309,27 @@ describe('views, worked by hand in a room of 4 × 3 m', () => {
     expect(cut.length).toBeLessThanOrEqual(all.length);
     const bars = cut.filter((i) => i.what === 'fixture' && i.fixture.kind === 'bar');
     expect(bars.map((i) => i.what === 'fixture' && i.isCut)).toEqual([true, true, true]);
+  });
+});
+
+describe('an opening taken round a corner, by hand in a room of 4 × 3 m', () => {
+  const plan = { shell: room().shell };
+  const hole = { wall: 'front', widthM: 0.6 } as const;
+
+  test('its middle goes where the hand is, along the nearest wall', () => {
+    expect(onWall(hole, [1.5, 0.1], plan)).toEqual({
+      wall: 'front',
+      alongM: expect.closeTo(1.2, 9),
+    });
+    expect(onWall(hole, [3.9, 2], plan)).toEqual({ wall: 'right', alongM: expect.closeTo(1.7, 9) });
+    expect(onWall(hole, [-0.4, 1], plan)).toEqual({ wall: 'left', alongM: expect.closeTo(0.7, 9) });
+    expect(onWall(hole, [2, 3.3], plan)).toEqual({ wall: 'rear', alongM: expect.closeTo(1.7, 9) });
+  });
+
+  test('it never reaches past its wall, and stays in its own where two are as near', () => {
+    expect(onWall(hole, [0.05, 0.06], plan)).toEqual({ wall: 'front', alongM: 0 });
+    expect(onWall(hole, [4.2, 2.95], plan)).toEqual({ wall: 'rear', alongM: 4 - 0.6 });
+    // too wide for the short walls
+    expect(onWall({ wall: 'front', widthM: 3.5 }, [4, 1.5], plan).wall).not.toBe('right');
   });
 });

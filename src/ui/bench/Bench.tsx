@@ -72,7 +72,7 @@ export function Bench() {
           <ZoomButtons />
         </div>
         <div className="flex flex-wrap items-center gap-x-3 px-4 pb-3">
-          <BenchTools />
+          <BenchTools place="bench" />
         </div>
       </div>
     </section>

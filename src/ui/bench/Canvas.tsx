@@ -103,7 +103,7 @@ export function Canvas({
             />
           </clipPath>
         ) : null}
-        <g clipPath={isClose ? `url(#${clip})` : undefined}>
+        <g id={`${clip}-drawn`} clipPath={isClose ? `url(#${clip})` : undefined}>
           <Drawing
             plan={plan}
             birds={whole.birds}
@@ -143,10 +143,12 @@ export function Canvas({
         >
           <Hands
             canvas={ref}
+            drawing={`${clip}-drawn`}
             view={view}
             fit={fit}
             projection={projection}
             frame={frame}
+            past={past}
             narrow={narrow}
           />
         </svg>

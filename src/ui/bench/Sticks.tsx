@@ -204,6 +204,8 @@ export function FootStick({
             key={mark.id}
             data-mark={mark.id}
             data-mark-m={mark.m}
+            data-mark-moves={mark.fixtures.length > 0 ? mark.fixtures.join(' ') : undefined}
+            className={mark.fixtures.length > 0 ? 'cursor-ew-resize' : undefined}
             onPointerEnter={() => light(mark.fixtures)}
             onPointerLeave={() => light()}
           >

@@ -5,7 +5,7 @@ import { formatLength } from '@/core/kernel/units/length';
 import { findingText } from '@/text/findings';
 import { CLOSER, wholeCoop, zoomAll, zoomTo } from '../bench/camera';
 import { MADE } from '../bench/offers';
-import { openThings } from '../bench/tree/things';
+import { openThingsHere } from '../bench/tree/things';
 import { VIEWS } from '../bench/views';
 import { sayWhereabouts } from '../bench/whereabouts';
 import { changeUnits } from '../header/changeUnits';
@@ -176,7 +176,7 @@ export const LETTERS: Readonly<Record<string, () => void>> = {
   a: add,
   d: () => onPicked('duplicate'),
   m: () => onPicked('mirror'),
-  t: () => openThings(true),
+  t: openThingsHere,
   n: () => pickNext(1),
   p: () => pickNext(-1),
   f: nextFinding,

@@ -12,9 +12,11 @@ export interface InHand {
   readonly lines: readonly SnapLine[];
   /** What stands in its way there. */
   readonly ways: readonly InTheWay[];
+  /** Where a finger that drags is on its drawing, px; null: a mouse drags, or nothing. */
+  readonly finger: readonly [number, number] | null;
 }
 
-const NOTHING: InHand = { plan: null, lines: [], ways: [] };
+const NOTHING: InHand = { plan: null, lines: [], ways: [], finger: null };
 
 export const useInHand = create<InHand>(() => NOTHING);
 

@@ -1,6 +1,6 @@
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
-import type { Frame, Projection } from '../projection';
+import type { Frame, Past, Projection } from '../projection';
 import { columnPx } from '../stickLabels';
 import { measuresOf, type Placed, placeFigures } from './dimensions';
 
@@ -14,11 +14,14 @@ export function Dimensions({
   plan,
   projection: p,
   frame,
+  past,
 }: {
   fixture: Fixture;
   plan: Plan;
   projection: Projection;
   frame: Frame;
+  /** What is drawn past the walls: measures stand clear of it. */
+  past: Past;
 }) {
   const { across, up } = measuresOf(fixture, plan, p.view);
   const text = (m: { fromM: number; toM: number }): string =>
@@ -28,8 +31,8 @@ export function Dimensions({
       list.map((m) => m.toM - m.fromM),
       plan.units,
     );
-  const y = Math.max(26, p.v(p.upM) - wallPx(p) - OFF_PX);
-  const x = Math.min(frame.width - 16, p.u(p.acrossM) + wallPx(p) + OFF_PX);
+  const y = Math.max(26, p.v(p.upM) - past.above * p.scale - OFF_PX);
+  const x = Math.min(frame.width - 16, p.u(p.acrossM) + past.right * p.scale + OFF_PX);
   const along = placeFigures(
     across.map((m) => ({ from: p.u(m.fromM), to: p.u(m.toM), text: text(m) })),
     breadth(across),
@@ -70,9 +73,6 @@ const FIGURES = {
   className: 'fill-chalk figures',
   'data-dimension': true,
 } as const;
-
-/** Walls as they are drawn, px. */
-const wallPx = (p: Projection): number => 0.09 * p.scale;
 
 const endsAcross = ({ from, to }: Placed, y: number): string =>
   [from, to].map((x) => `M${x - TICK_PX} ${y + TICK_PX}L${x + TICK_PX} ${y - TICK_PX}`).join('');

@@ -6,13 +6,14 @@ import { useBench, usePlan, useWhole, useWorked } from '../../store/bench';
 import { letFall } from '../../store/holding';
 import { useInHand } from '../../store/inHand';
 import { closer, fitted, lookAt, panned, useCameras } from '../camera';
-import type { Frame, Projection } from '../projection';
+import type { Frame, Past, Projection } from '../projection';
 import { CutLine } from './CutLine';
 import { Dimensions } from './Dimensions';
 import { Grips } from './Grips';
 import { Guides } from './Guides';
 import { type Hold, holdOf, letGo, moveHold } from './hold';
 import { InHandShapes } from './InHandShapes';
+import { Loupe } from './Loupe';
 import { MarkOuts } from './MarkOuts';
 import { useOncePerFrame } from './oncePerFrame';
 
@@ -25,20 +26,26 @@ const WHEEL_PX = 420;
  */
 export function Hands({
   canvas,
+  drawing,
   view,
   fit,
   projection,
   frame,
+  past,
   narrow,
 }: {
   /** Where hands act: the drawing, and what is shown over it. */
   canvas: RefObject<HTMLElement | null>;
+  /** Id of what is drawn. */
+  drawing: string;
   view: View;
   /** Of the whole coop. */
   fit: Projection;
   /** As the camera shows it. */
   projection: Projection;
   frame: Frame;
+  /** What is drawn past the walls. */
+  past: Past;
   narrow: boolean;
 }) {
   const worked = usePlan();
@@ -77,7 +84,19 @@ export function Hands({
       onPointerDown: ({ event }) => {
         pressed.current = event.target;
       },
-      onDrag: ({ first, last, movement, pinching, cancel, tap, altKey, delta, touches }) => {
+      onDrag: ({
+        first,
+        last,
+        movement,
+        pinching,
+        cancel,
+        tap,
+        altKey,
+        delta,
+        touches,
+        xy,
+        event,
+      }) => {
         if (tap) return;
         if (pinching || touches > 1) {
           hold.current = null;
@@ -88,7 +107,11 @@ export function Hands({
         if (first) hold.current = holdOf(pressed.current, projection);
         if (hold.current) {
           const [own, { scale }] = [hold.current, projection];
-          inFrame(() => moveHold(own, movement, scale, altKey), last);
+          const isFinger = 'pointerType' in event && event.pointerType === 'touch';
+          inFrame(() => {
+            if (isFinger && !last) useInHand.setState({ finger: pointOf(xy[0], xy[1]) });
+            moveHold(own, movement, scale, altKey);
+          }, last);
         } else if (!last || delta[0] !== 0) {
           lookAt(view, panned(fit, useCameras.getState()[view] ?? null, delta));
         }
@@ -119,25 +142,28 @@ export function Hands({
   );
   const shown = held ? (plan.fixtures.find((f) => f.id === held.fixtures[0]) ?? picked) : picked;
   const isInCoop = shown !== null && !('place' in shown && shown.place === 'run');
+  // of two drawings the one that the finger is on
+  const isHere = hold.current !== null;
+  const shapes = held ? (
+    <InHandShapes
+      held={held}
+      plan={plan}
+      worked={worked}
+      projection={projection}
+      cutM={view === section ? cutM : 0}
+    />
+  ) : null;
   return (
     <>
       {shown ? (
         <MarkOuts fixture={shown} plan={plan} projection={projection} heaviestKg={heaviestKg} />
       ) : null}
-      {held ? (
-        <InHandShapes
-          held={held}
-          plan={plan}
-          worked={worked}
-          projection={projection}
-          cutM={view === section ? cutM : 0}
-        />
-      ) : null}
+      {shapes}
       {view === 'above' && both ? (
         <CutLine section={section} cutM={cutM} shell={plan.shell} projection={projection} />
       ) : null}
       {shown && isInCoop && !narrow ? (
-        <Dimensions fixture={shown} plan={plan} projection={projection} frame={frame} />
+        <Dimensions fixture={shown} plan={plan} projection={projection} frame={frame} past={past} />
       ) : null}
       {picked && isInCoop ? (
         <Grips
@@ -149,6 +175,11 @@ export function Hands({
         />
       ) : null}
       {held ? <Guides held={inHand} plan={plan} projection={projection} frame={frame} /> : null}
+      {held && inHand.finger && isHere ? (
+        <Loupe finger={inHand.finger} drawing={drawing} frame={frame}>
+          {shapes}
+        </Loupe>
+      ) : null}
     </>
   );
 }

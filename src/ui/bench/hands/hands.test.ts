@@ -4,6 +4,7 @@ import type { Fixture } from '@/core/model/schema';
 import { everything } from '@/core/tests/everything';
 import { bank, bar, sample, soundCoop } from '@/core/tests/plans';
 import { measuresOf, placeFigures } from './dimensions';
+import { glassAt } from './glass';
 import { gripsOf } from './grips';
 import { shiftOf } from './shift';
 
@@ -140,4 +141,15 @@ describe('measures of what is picked', () => {
     );
     expect(placeFigures([{ from: 0, to: 5, text: 'm' }], 60, [0, 40])).toEqual([]);
   });
+});
+
+test('the glass over a finger is never under it, and never off the drawing at its sides', () => {
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 390 }), fc.integer({ min: 0, max: 300 }), (x, y) => {
+      const glass = glassAt([x, y], { width: 390 });
+      expect(Math.hypot(glass.x - x, glass.y - y)).toBeGreaterThan(54);
+      expect(glass.x).toBeGreaterThanOrEqual(54);
+      expect(glass.x).toBeLessThanOrEqual(390 - 54);
+    }),
+  );
 });

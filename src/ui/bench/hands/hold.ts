@@ -1,12 +1,14 @@
 import { depthOf, LIES } from '@/core/drawing/view';
+import { solidOf } from '@/core/geometry/solids';
 import { gridNear } from '@/core/kernel/units/grid';
 import { tidy } from '@/core/kernel/units/number';
 import { moved } from '@/core/model/moved';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { inTheWay } from '@/core/placing/inTheWay';
 import { heightOf, type PlacingFor, type SnapLine } from '@/core/placing/lines';
+import { onWall } from '@/core/placing/onWall';
 import { type End, pull } from '@/core/placing/pull';
-import { FREE, type Holds, settle } from '@/core/placing/settle';
+import { FREE, type Holds, type Settled, type Shift, settle } from '@/core/placing/settle';
 import { cutAt, inView, pick, standing, useBench } from '../../store/bench';
 import { engineHere } from '../../store/engineHere';
 import { holdAt, putDown, takeUp } from '../../store/holding';
@@ -24,7 +26,13 @@ export type Hold =
       readonly end: End;
       readonly view: Projection['view'];
     }
-  | { readonly kind: 'mark'; readonly fixtures: readonly Fixture[] }
+  | {
+      readonly kind: 'mark';
+      readonly fixtures: readonly Fixture[];
+      readonly view: Projection['view'];
+      /** The way that the stick lies on the page. */
+      readonly way: 'up' | 'across';
+    }
   | { readonly kind: 'cut'; readonly fromM: number };
 
 /** A rule's distance holds from so far off, and a wall or another fixture's line, px. */
@@ -44,12 +52,14 @@ export function holdOf(target: EventTarget | null, { view }: Projection): Hold |
     takeUp([own.id]);
     return { kind: 'pull', fixture: own, end: { axis: grip[0], side: grip[1] } as End, view };
   }
-  const marked = target.closest('[data-mark-moves]')?.getAttribute('data-mark-moves');
+  const mark = target.closest('[data-mark-moves]');
+  const marked = mark?.getAttribute('data-mark-moves');
   const fixtures = marked?.split(' ').flatMap((id) => by(id) ?? []);
   if (fixtures && fixtures.length > 0) {
     takeUp(fixtures.map((f) => f.id));
     pick(fixtures[0]?.id ?? null);
-    return { kind: 'mark', fixtures };
+    const way = mark?.closest('[data-foot]') ? 'across' : 'up';
+    return { kind: 'mark', fixtures, view, way };
   }
   const fixture = by(target.closest('[data-fixture]')?.getAttribute('data-fixture'));
   if (!fixture) return null;
@@ -95,9 +105,13 @@ export function moveHold(
   if (hold.kind === 'mark') {
     const [first] = hold.fixtures;
     if (!first) return;
-    const { fixture, lines } = settle(first, { dx: 0, dy: 0, dz: upM }, to, holds);
+    const by = hold.way === 'up' ? shiftOf(hold.view, 0, upM) : shiftOf(hold.view, acrossM, 0);
+    const { fixture, lines } = settle(first, by, to, holds);
+    const [was, now] = [solidOf(first, plan), solidOf(fixture, plan)];
     const up = (heightOf(fixture) ?? 0) - (heightOf(first) ?? 0);
-    const all = hold.fixtures.map((f) => moved(f, 0, 0, (z) => tidy(z + up)));
+    const all = hold.fixtures.map((f) =>
+      moved(f, now.x0 - was.x0, now.y0 - was.y0, (z) => tidy(z + up)),
+    );
     showAt(plan, all, lines);
     return;
   }
@@ -108,8 +122,27 @@ export function moveHold(
     showAt(plan, [fixture], lines);
     return;
   }
-  const { fixture, lines } = settle(hold.fixture, shiftOf(hold.view, acrossM, upM), to, holds);
+  const by = shiftOf(hold.view, acrossM, upM);
+  const { fixture, lines } =
+    roundCorner(hold, by, plan, to, holds) ?? settle(hold.fixture, by, to, holds);
   showAt(plan, [fixture], lines);
+}
+
+/** An opening that is taken to another wall, seen from above; null where it stays in its own. */
+function roundCorner(
+  { fixture: f, view }: Extract<Hold, { kind: 'move' }>,
+  { dx, dy }: Shift,
+  plan: Plan,
+  to: PlacingFor,
+  holds: Holds,
+): Settled | null {
+  if (view !== 'above' || !('wall' in f) || (f.kind === 'vent' && f.place === 'ridge')) return null;
+  const s = solidOf(f, plan);
+  const { wall, alongM } = onWall(f, [(s.x0 + s.x1) / 2 + dx, (s.y0 + s.y1) / 2 + dy], plan);
+  if (wall === f.wall) return null;
+  const isLevel = wall === 'front' || wall === 'rear';
+  const by = { dx: isLevel ? alongM : 0, dy: isLevel ? 0 : alongM, dz: 0 };
+  return settle({ ...f, wall, alongM: 0 }, by, to, holds);
 }
 
 function showAt(plan: Plan, fixtures: readonly Fixture[], lines: readonly SnapLine[]): void {

@@ -39,7 +39,7 @@ export function FixtureTree({ face }: { face: ReactNode }) {
     goTo(STATION_OF[fixture.kind]);
     pick(fixture.id);
     say(whereText(fixture, plan, assessment));
-    openThings(false);
+    openThings(null);
   };
   const onKey = (event: KeyboardEvent): void => {
     if (!focused) return;
@@ -56,7 +56,12 @@ export function FixtureTree({ face }: { face: ReactNode }) {
   };
   const isFocused = (n: Node): boolean => focused?.kind === n.kind && focused.key === n.key;
   return (
-    <Popover.Root open onOpenChange={(open) => openThings(open)}>
+    <Popover.Root
+      open
+      onOpenChange={(open) => {
+        if (!open) openThings(null);
+      }}
+    >
       <Popover.Trigger className="button">{face}</Popover.Trigger>
       <Popover.Portal>
         <Popover.Content

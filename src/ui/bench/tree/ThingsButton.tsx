@@ -3,17 +3,17 @@ import { ListTree } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { MenuFace } from '../../forms/MenuFace';
 import { useBench } from '../../store/bench';
-import { openThings, useThings } from './things';
+import { openThings, type ThingsPlace, useThings } from './things';
 
 const FixtureTree = dynamic(() => import('./FixtureTree').then((m) => m.FixtureTree), {
   loading: () => <MenuFace>{<Face />}</MenuFace>,
 });
 
 /** Opens the list of all that stands in the coop. */
-export function ThingsButton() {
-  const open = useThings((s) => s.open);
+export function ThingsButton({ place }: { place: ThingsPlace }) {
+  const open = useThings((s) => s.open === place);
   if (open) return <FixtureTree face={<Face />} />;
-  return <MenuFace open={() => openThings(true)}>{<Face />}</MenuFace>;
+  return <MenuFace open={() => openThings(place)}>{<Face />}</MenuFace>;
 }
 
 function Face() {
