@@ -56,19 +56,67 @@ export function draw(
   { birds = [], reach = null, zones = [], cutM = 0 }: DrawnWith = {},
 ): DrawnItem[] {
   const { shell } = plan;
-  const lie = (solid: Solid): Cut =>
-    view === 'above' || cutM <= 0 ? 'behind' : lieToCut(solid, view, shell, cutM);
-  const { acrossM, upM } = roomOf(view, plan.shell);
+  const { acrossM, upM } = roomOf(view, shell);
   const t = WALL_DRAWN_M;
   const whole: Face = { a0: -t, a1: acrossM + t, b0: view === 'above' ? -t : 0, b1: upM + t };
   const things = [
-    ...plan.fixtures
+    ...standing(plan, plan.fixtures, view, birds, cutM),
+    ...keeperItem(plan, view, lies(view, shell, cutM)),
+  ].sort(farthestFirst);
+  return [
+    { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view, cutM) },
+    ...(reach && view === 'above' ? outOfReach(reach, whole) : []),
+    ...things.map(({ item }) => item),
+    ...drawBroken(zones, view, shell),
+  ];
+}
+
+/**
+ * Some of a coop's fixtures and birds alone, the farthest first.
+ * @example drawSome(plan, [bar], 'front', []).length // 1
+ */
+export const drawSome = (
+  plan: Scoped,
+  fixtures: readonly Fixture[],
+  view: View,
+  birds: readonly PlacedBird[],
+  cutM = 0,
+): DrawnItem[] =>
+  standing(plan, fixtures, view, birds, cutM)
+    .sort(farthestFirst)
+    .map(({ item }) => item);
+
+/** An item, and how near to the eye it is. */
+interface Standing {
+  readonly near: number;
+  readonly item: DrawnItem;
+}
+
+const farthestFirst = (a: Standing, b: Standing): number => a.near - b.near;
+
+/** How solids lie to a cut: all behind it where nothing is cut. */
+const lies =
+  (view: View, shell: Scoped['shell'], cutM: number) =>
+  (solid: Solid): Cut =>
+    view === 'above' || cutM <= 0 ? 'behind' : lieToCut(solid, view, shell, cutM);
+
+function standing(
+  plan: Scoped,
+  fixtures: readonly Fixture[],
+  view: View,
+  birds: readonly PlacedBird[],
+  cutM: number,
+): Standing[] {
+  const { shell } = plan;
+  const lie = lies(view, shell, cutM);
+  return [
+    ...fixtures
       .filter((f) => !inRun(f))
       .flatMap((fixture) => {
         const solid = solidOf(fixture, plan);
-        const lies = lie(solid);
-        if (lies === 'before') return [];
-        const item = fixtureItem(fixture, solid, plan, view, lies === 'through');
+        const lying = lie(solid);
+        if (lying === 'before') return [];
+        const item = fixtureItem(fixture, solid, plan, view, lying === 'through');
         return [{ near: nearness(solid, view), item }];
       }),
     ...birds.flatMap((bird, i) =>
@@ -82,21 +130,6 @@ export function draw(
             },
           ],
     ),
-    ...keeperItem(plan, view, lie),
-  ].sort((a, b) => a.near - b.near);
-  return [
-    { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view, cutM) },
-    ...(reach && view === 'above' ? outOfReach(reach, whole) : []),
-    ...things.map(({ item }) => item),
-    ...apart(zones).map(([key, zone]): DrawnItem => {
-      const face = faceOf(zone, view, shell);
-      return {
-        what: 'markOut',
-        key,
-        face,
-        shapes: [rect('broken', face), rect('brokenEdge', face)],
-      };
-    }),
   ];
 }
 
@@ -128,11 +161,7 @@ const cutOver = (shapes: readonly Shape[]): Shape[] =>
   });
 
 /** The keeper where she can stand: how large things are beside her. */
-function keeperItem(
-  plan: Scoped,
-  view: View,
-  lie: (solid: Solid) => Cut,
-): { near: number; item: DrawnItem }[] {
+function keeperItem(plan: Scoped, view: View, lie: (solid: Solid) => Cut): Standing[] {
   const at = keeperStands(plan);
   if (at === null) return [];
   const spot: Solid = { x0: at.x, x1: at.x, y0: at.y, y1: at.y, z0: 0, z1: plan.keeper.statureM };
@@ -151,6 +180,20 @@ function birdNearness(bird: PlacedBird, view: View): number {
   const half = bird.across === 'x' ? bird.lengthM / 2 : bird.widthM / 2;
   return near + (bird.barId === null ? half : 0.01);
 }
+
+/**
+ * Clearances that are broken, over everything else.
+ * @example drawBroken([zone, zone], 'front', plan.shell).length // 1
+ */
+export const drawBroken = (
+  zones: readonly Solid[],
+  view: View,
+  shell: Scoped['shell'],
+): DrawnItem[] =>
+  apart(zones).map(([key, zone]) => {
+    const face = faceOf(zone, view, shell);
+    return { what: 'markOut', key, face, shapes: [rect('broken', face), rect('brokenEdge', face)] };
+  });
 
 /** Zones by what they are: faults of one thing share a zone, which is hatched once. */
 const apart = (zones: readonly Solid[]): [string, Solid][] => [

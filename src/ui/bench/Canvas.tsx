@@ -2,8 +2,11 @@
 import dynamic from 'next/dynamic';
 import { type KeyboardEvent, useId, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
+import { drawBroken } from '@/core/drawing/draw';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
+import type { Solid } from '@/core/kernel/finding';
+import type { Shell } from '@/core/model/schema';
 import { SEEN } from '@/text/views';
 import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { seenBy, useCameras } from './camera';
@@ -12,7 +15,8 @@ import { depthMarks, heightMarks, marginsOf, NARROW_PX, type RodMark, STICK_AT }
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
-import { pastWalls, project } from './projection';
+import { type Projection, pastWalls, project } from './projection';
+import { Hatches, Shapes } from './Shapes';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
 
@@ -52,19 +56,19 @@ export function Canvas({
   };
   // while something is in hand the drawing stays where it is
   const still = held?.plan ?? plan;
-  const past = useMemo(() => pastWalls(view, still), [view, still]);
-  if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
+  const stillMarks = held?.assessment ?? assessment;
   const narrow = size.width < NARROW_PX;
+  const past = useMemo(() => pastWalls(view, still), [view, still]);
+  const [left, most] = [beside && !narrow ? beside.left : null, beside?.scale ?? Infinity];
+  const { units, shell } = still;
+  const { frame, fit, projection } = useMemo(() => {
+    const margins = marginsOf(view, narrow, rodMarks(view, stillMarks), units);
+    const frame = { ...size, ...margins, ...(left === null ? {} : { left }) };
+    const fit = project(view, shell, frame, { past, most });
+    return { frame, fit, projection: seenBy(fit, frame, camera) };
+  }, [view, narrow, stillMarks, units, shell, size, left, most, past, camera]);
+  if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
   const marks = rodMarks(view, assessment);
-  const margins = marginsOf(
-    view,
-    narrow,
-    held ? rodMarks(view, held.assessment) : marks,
-    plan.units,
-  );
-  const frame = { ...size, ...margins, ...(beside && !narrow ? { left: beside.left } : {}) };
-  const fit = project(view, plan.shell, frame, { past, ...(beside ? { most: beside.scale } : {}) });
-  const projection = seenBy(fit, frame, camera);
   const ofPicked = <M extends { fixtures: readonly string[] }>(
     marks: readonly M[],
   ): readonly M[] =>
@@ -105,17 +109,17 @@ export function Canvas({
         ) : null}
         <g id={`${clip}-drawn`} clipPath={isClose ? `url(#${clip})` : undefined}>
           <Drawing
-            plan={plan}
-            birds={whole.birds}
+            plan={still}
+            birds={held?.birds ?? whole.birds}
             inHand={held?.fixtures ?? NONE}
             projection={projection}
             picked={picked}
             lit={lit}
-            zones={zones}
             cutM={cutM}
             reach={worked && station === 'reach' ? assessment.reach : null}
             onPick={pick}
           />
+          <Broken zones={zones} shell={plan.shell} projection={projection} />
           {ghost?.plan ? (
             <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
           ) : null}
@@ -158,6 +162,31 @@ export function Canvas({
 }
 
 const NONE: readonly string[] = [];
+
+/** Clearances that are broken, over the drawing. */
+function Broken({
+  zones,
+  shell,
+  projection,
+}: {
+  zones: readonly Solid[];
+  shell: Shell;
+  projection: Projection;
+}) {
+  const hatches = useId();
+  const items = drawBroken(zones, projection.view, shell);
+  if (items.length === 0) return null;
+  return (
+    <g className="pointer-events-none">
+      <Hatches of={hatches} />
+      {items.map((item) => (
+        <g key={item.key} data-item={item.what}>
+          <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+        </g>
+      ))}
+    </g>
+  );
+}
 
 /** What is marked on the rod at the left: heights, or from above how far things are from the front. */
 const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>

@@ -1,21 +1,19 @@
-import { useId } from 'react';
+import { memo, useId } from 'react';
 import { type DrawnItem, draw, type FixtureItem } from '@/core/drawing/draw';
 import type { ReachMap } from '@/core/geometry/reach';
-import type { Solid } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
 import { type Projection, pageRect } from './projection';
 import { Hatches, Shapes } from './Shapes';
 
-/** The coop in one view: shell, fixtures and birds, the farthest first. */
-export function Drawing({
+/** The coop in one view: shell, fixtures and birds, the farthest first. Drawn anew only where something of it is another. */
+export const Drawing = memo(function Drawing({
   plan,
   birds,
   projection,
   picked = null,
-  lit = [],
-  inHand = [],
-  zones = [],
+  lit = NONE,
+  inHand = NONE,
   reach = null,
   cutM = 0,
   onPick,
@@ -28,7 +26,6 @@ export function Drawing({
   lit?: readonly string[];
   /** Fixtures that are in hand: drawn elsewhere, with the birds that sit on them. */
   inHand?: readonly string[];
-  zones?: readonly Solid[];
   /** Floor out of the keeper's reach, shown from above. */
   reach?: ReachMap | null;
   /** Where a section is cut, m from its near wall. */
@@ -36,7 +33,7 @@ export function Drawing({
   onPick?: (id: string) => void;
 }) {
   const hatches = useId();
-  const items = draw(plan, projection.view, { birds, reach, zones, cutM });
+  const items = draw(plan, projection.view, { birds, reach, cutM });
   return (
     <g>
       <Hatches of={hatches} />
@@ -66,7 +63,9 @@ export function Drawing({
       )}
     </g>
   );
-}
+});
+
+const NONE: readonly string[] = [];
 
 /** What an item is, for tests of the page and for what looks at it. */
 const told = (item: DrawnItem): Record<string, string | boolean> =>

@@ -27,7 +27,6 @@ function draw(plan: Plan, view: (typeof VIEWS)[number], onPick?: (id: string) =>
         plan={plan}
         birds={assessment.birds}
         projection={projection}
-        zones={assessment.findings.flatMap((f) => (f.zone ? [f.zone] : []))}
         reach={assessment.reach}
         {...(onPick ? { onPick } : {})}
       />

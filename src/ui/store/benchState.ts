@@ -86,6 +86,8 @@ export interface Held {
   readonly plan: Plan;
   readonly assessment: Assessment;
   readonly fixtures: readonly string[];
+  /** The flock as it is drawn meanwhile: seated anew only when the hand rests. */
+  readonly birds: Assessment['birds'];
 }
 
 /** A move that was not taken: it can be forced. */

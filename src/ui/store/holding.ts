@@ -9,13 +9,19 @@ const FOLLOW_MS = 600;
 const RESTED_MS = 70;
 
 let timer: ReturnType<typeof setTimeout> | null = null;
+/** When the hand last moved what it holds, ms. */
+let movedAt = 0;
 let followedAt = 0;
 
 /** Takes things up: from now on the plan shown is as it would be if they were let go. */
 export function takeUp(fixtures: readonly string[]): void {
   const { plan, assessment, held } = useBench.getState();
   if (!plan || !assessment || held) return;
-  useBench.setState({ held: { plan, assessment, fixtures }, refused: null, ghost: null });
+  useBench.setState({
+    held: { plan, assessment, fixtures, birds: assessment.birds },
+    refused: null,
+    ghost: null,
+  });
   useInHand.setState({ plan, lines: [], ways: [] });
   followedAt = performance.now();
 }
@@ -27,19 +33,26 @@ export function takeUp(fixtures: readonly string[]): void {
 export function holdAt(next: Plan, { lines, ways }: Pick<InHand, 'lines' | 'ways'>): void {
   if (!useBench.getState().held) return;
   useInHand.setState({ plan: next, lines, ways });
+  movedAt = performance.now();
   if (timer) clearTimeout(timer);
   const left = FOLLOW_MS - (performance.now() - followedAt);
   timer = setTimeout(follow, Math.max(0, Math.min(RESTED_MS, left)));
 }
 
-/** Works the plan as it would be now. */
+/** Works the plan as it would be now; where the hand rests, all of it is drawn anew. */
 function follow(): void {
   timer = null;
   const { held, on, plan } = useBench.getState();
   const next = useInHand.getState().plan;
   followedAt = performance.now();
   if (!held || !next || next === plan) return;
-  useBench.setState({ plan: next, assessment: assessHere(next, on) });
+  const assessment = assessHere(next, on);
+  const isAtRest = followedAt - movedAt >= RESTED_MS - 1;
+  useBench.setState({
+    plan: next,
+    assessment,
+    ...(isAtRest ? { held: { ...held, birds: assessment.birds } } : {}),
+  });
 }
 
 /** Lets go of what is held: everything is as it was. */

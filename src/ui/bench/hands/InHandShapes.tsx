@@ -1,5 +1,5 @@
-import { useId } from 'react';
-import { draw } from '@/core/drawing/draw';
+import { memo, useId } from 'react';
+import { drawSome } from '@/core/drawing/draw';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { heightOf } from '@/core/placing/lines';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
@@ -7,8 +7,12 @@ import { useWhole } from '../../store/bench';
 import type { Held } from '../../store/benchState';
 import { type Projection, pageRect } from '../projection';
 import { Hatches, Shapes } from '../Shapes';
+import { carriedBy } from './carriedBy';
 
-/** What is in hand, drawn where it is at this frame with the birds that sit on it; the drawing leaves it out meanwhile. */
+/**
+ * What is in hand, drawn where it is at this frame with the birds that sit on it; the drawing leaves it out meanwhile.
+ * What looks as it did is drawn once and carried over the page.
+ */
 export function InHandShapes({
   held,
   plan,
@@ -24,30 +28,65 @@ export function InHandShapes({
   projection: Projection;
   cutM: number;
 }) {
-  const hatches = useId();
   const { birds } = useWhole();
   const own = new Set(held.fixtures);
-  const fixtures = plan.fixtures.filter((f) => own.has(f.id));
+  const now = plan.fixtures.filter((f) => own.has(f.id));
+  const then = worked.fixtures.filter((f) => own.has(f.id));
+  const by = cutM > 0 ? null : carriedBy(then, now, plan, projection);
+  const from = by === null ? plan : worked;
+  return (
+    <g
+      data-in-hand
+      className="pointer-events-none will-change-transform"
+      style={by === null ? undefined : { transform: `translate(${by[0]}px, ${by[1]}px)` }}
+    >
+      <Carried
+        plan={from}
+        worked={worked}
+        birds={birds}
+        own={held.fixtures}
+        projection={projection}
+        cutM={cutM}
+      />
+    </g>
+  );
+}
+
+/** Things with their birds, as a plan has them. */
+const Carried = memo(function Carried({
+  plan,
+  worked,
+  birds,
+  own,
+  projection,
+  cutM,
+}: {
+  plan: Plan;
+  worked: Plan;
+  birds: readonly PlacedBird[];
+  own: readonly string[];
+  projection: Projection;
+  cutM: number;
+}) {
+  const hatches = useId();
+  const fixtures = plan.fixtures.filter((f) => own.includes(f.id));
   const sitting = birds.flatMap((bird) => {
     const now = fixtures.find((f) => f.id === bird.barId);
     const then = worked.fixtures.find((f) => f.id === bird.barId);
     return now && then ? [carried(bird, then, now)] : [];
   });
-  const items = draw({ ...plan, fixtures }, projection.view, { birds: sitting, cutM });
   return (
-    <g data-in-hand className="pointer-events-none">
+    <>
       <Hatches of={hatches} />
-      {items
-        .filter((item) => item.what === 'fixture' || item.what === 'bird')
-        .map((item) => (
-          <g key={item.key}>
-            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
-            {item.what === 'fixture' ? <Outline {...pageRect(item.face, projection)} /> : null}
-          </g>
-        ))}
-    </g>
+      {drawSome(plan, fixtures, projection.view, sitting, cutM).map((item) => (
+        <g key={item.key}>
+          <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+          {item.what === 'fixture' ? <Outline {...pageRect(item.face, projection)} /> : null}
+        </g>
+      ))}
+    </>
   );
-}
+});
 
 const Outline = (r: { x: number; y: number; width: number; height: number }) => (
   <rect
