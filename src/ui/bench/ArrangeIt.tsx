@@ -186,7 +186,13 @@ function Answer({
         </svg>
         <span className="block px-2 pt-1 font-medium text-[0.92rem]">Take: {title}</span>
         <span className="block px-2 pb-1.5 text-[0.84rem] text-soft">
-          {goodAt(own, all, plan.units).join(' · ')}
+          {goodAt(own, all, plan.units).map((part, i) => (
+            // a figure never stands on a line without its unit
+            <span key={part} className="whitespace-nowrap">
+              {i > 0 ? ' · ' : ''}
+              {part}
+            </span>
+          ))}
         </span>
       </button>
     </li>

@@ -71,7 +71,7 @@ export function Bench() {
           </div>
           <ZoomButtons />
         </div>
-        <div className="flex flex-wrap items-center gap-x-3 px-4 pb-3">
+        <div className="flex flex-wrap items-center gap-x-3 gap-y-2 px-4 pb-3">
           <BenchTools place="bench" />
         </div>
       </div>
