@@ -1,26 +1,8 @@
 import { type Difference, type Part, planDifferences } from '../edit/differences';
+import { ENTERED_AT } from '../edit/enteredAt';
 import { isListed, LISTED, type ListedPart } from '../edit/sameData';
 import type { StationId } from '../kernel/station';
-import type { Fixture, Plan } from '../model/schema';
-
-/** The station that a kind of fixture is entered at. */
-const OF_KIND: Readonly<Record<Fixture['kind'], StationId>> = {
-  bar: 'roosts',
-  board: 'roosts',
-  nestBank: 'nests',
-  window: 'air',
-  vent: 'air',
-  feeder: 'feed',
-  dish: 'feed',
-  drinker: 'water',
-  popDoor: 'door',
-  door: 'reach',
-  hatch: 'reach',
-  dustBath: 'shell',
-  ledge: 'shell',
-  ceiling: 'shell',
-  obstacle: 'shell',
-};
+import type { Plan } from '../model/schema';
 
 /** The station that a part of the plan is entered at. */
 const OF_PART: Readonly<Partial<Record<Part, StationId>>> = {
@@ -71,7 +53,7 @@ export const crossings = (into: Plan, from: Plan): Crossing[] =>
 function stationOf({ part, id }: Difference, into: Plan, from: Plan): StationId | null {
   if (part !== 'fixture') return OF_PART[part] ?? null;
   const kind = [...from.fixtures, ...into.fixtures].find((f) => f.id === id)?.kind;
-  return kind === undefined ? null : OF_KIND[kind];
+  return kind === undefined ? null : ENTERED_AT[kind];
 }
 
 /**

@@ -183,7 +183,7 @@ function birdNearness(bird: PlacedBird, view: View): number {
 
 /**
  * Clearances that are broken, over everything else.
- * @example drawBroken([zone, zone], 'front', plan.shell).length // 1
+ * @example drawBroken([{ x0: 0, x1: 1, y0: 0, y1: 1, z0: 0, z1: 1 }], 'front', plan.shell).length // 1
  */
 export const drawBroken = (
   zones: readonly Solid[],

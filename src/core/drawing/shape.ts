@@ -56,6 +56,7 @@ export type Pen =
   | 'glass'
   | 'wire'
   | 'leaf'
+  | 'ramp'
   | 'rail'
   | 'bracket'
   | 'pipe'

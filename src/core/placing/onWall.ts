@@ -14,7 +14,7 @@ export interface WallPlace {
  * The wall that an opening comes to when its middle is taken to a point of the floor: its own, unless another is
  * clearly nearer and long enough.
  * @param at  m from the left and the front wall; it may lie outside
- * @example onWall({ ...vent, wall: 'front', widthM: 0.4 }, [2.9, 1], { shell: { ...shell, lengthM: 3, widthM: 2 } }).wall // 'right'
+ * @example onWall({ wall: 'front', widthM: 0.4 }, [2.9, 1], { shell: { ...shell, lengthM: 3, widthM: 2 } }).wall // 'right'
  */
 export function onWall(
   o: Pick<Opening, 'wall' | 'widthM'>,

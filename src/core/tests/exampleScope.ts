@@ -1,13 +1,27 @@
+import { assess } from '../assess';
 import { createFlockWorker } from '../birds/flock';
 import { flockSizes } from '../birds/flockSizes';
 import { askedOn } from '../carrying/asked';
+import { layOut } from '../drawing/run/lie';
 import { createJudge } from '../judge';
 import { groundOf } from '../layout/ground';
-import type { Fixture, OfKind } from '../model/schema';
+import type { Fixture, OfKind, Run } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
 import { judgingSheet } from '../stations/sheet';
 import { workClimate } from '../weather/climate';
 import { DAY, sampleClimate, soundCoop } from './plans';
+
+/** A run of 4 m by 2 m under a roof. */
+const RUN: Run = {
+  lengthM: 4,
+  widthM: 2,
+  roof: 'full',
+  eavesM: 0.2,
+  skirtingM: 0.3,
+  solidSides: [],
+  cover: 'mesh13',
+  pastimes: 1,
+};
 
 /**
  * What examples in the core's comments may name, beside what their own file exports: a sound coop of six hens of
@@ -34,6 +48,9 @@ export function exampleScope(): Record<string, unknown> {
     feeder: of('feeder'),
     drinker: of('drinker'),
     climate: workClimate(sampleClimate('cold-continental')),
+    bird: assess(plan, { on: DAY }).birds[0],
+    run: RUN,
+    lie: layOut(plan.shell, RUN, 'right', []),
     ctx,
     sheet: judgingSheet('roosts', ctx.kept),
     ground: groundOf({ ...plan, fixtures: [] }, DAY),

@@ -42,6 +42,7 @@ export const PAPER_PENS: Readonly<Record<Pen, PaperPen>> = {
   chain: { line: '#2a2926', width: 1, dash: [2, 2] },
   glass: { fill: '#cfdcec', fillOpacity: 0.7, line: '#2a2926', width: 1 },
   wire: { line: '#57534a', width: 0.5 },
+  ramp: { fill: '#e0c070', line: '#8a6a1f', width: 0.9 },
   leaf: { line: '#2a2926', width: 2 },
   rail: { fill: '#e0c070', line: '#8a6a1f', width: 0.9 },
   bracket: { fill: '#2a2926' },

@@ -5,17 +5,26 @@ import type { Assessment } from '@/core/assess';
 import { drawBroken } from '@/core/drawing/draw';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
-import type { Solid } from '@/core/kernel/finding';
+import type { Finding } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
+import { findingTitle } from '@/text/findings';
 import { SEEN } from '@/text/views';
-import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import {
+  pick,
+  pickFinding,
+  useAssessment,
+  useBench,
+  usePlan,
+  useWhole,
+  useWorked,
+} from '../store/bench';
 import { seenBy, useCameras } from './camera';
 import { Drawing } from './Drawing';
 import { depthMarks, heightMarks, marginsOf, NARROW_PX, type RodMark, STICK_AT } from './frame';
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
-import { type Projection, pastWalls, project } from './projection';
+import { type Projection, pageRect, pastWalls, project } from './projection';
 import { Hatches, Shapes } from './Shapes';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
@@ -46,7 +55,7 @@ export function Canvas({
   const cutM = useBench((s) => (view === s.section ? s.cutM : 0));
   const camera = useCameras((s) => s[view] ?? null);
   const lit = useLit((s) => s.fixtures);
-  const zones = useZones(view);
+  const broken = useBroken(view);
   const station = useBench((s) => s.station);
   const [ref, measured] = useSize<HTMLDivElement>();
   const clip = useId();
@@ -119,7 +128,7 @@ export function Canvas({
             reach={worked && station === 'reach' ? assessment.reach : null}
             onPick={pick}
           />
-          <Broken zones={zones} shell={plan.shell} projection={projection} />
+          <Broken findings={broken} shell={plan.shell} projection={projection} />
           {ghost?.plan ? (
             <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
           ) : null}
@@ -163,27 +172,44 @@ export function Canvas({
 
 const NONE: readonly string[] = [];
 
-/** Clearances that are broken, over the drawing. */
+/** Clearances that are broken, over the drawing; the edge of one, pressed, picks its finding. */
 function Broken({
-  zones,
+  findings,
   shell,
   projection,
 }: {
-  zones: readonly Solid[];
+  findings: readonly Finding[];
   shell: Shell;
   projection: Projection;
 }) {
   const hatches = useId();
+  const zones = findings.flatMap((f) => (f.zone ? [f.zone] : []));
   const items = drawBroken(zones, projection.view, shell);
   if (items.length === 0) return null;
   return (
     <g className="pointer-events-none">
       <Hatches of={hatches} />
-      {items.map((item) => (
-        <g key={item.key} data-item={item.what}>
-          <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
-        </g>
-      ))}
+      {items.map((item) => {
+        const finding = findings.find((f) => JSON.stringify(f.zone) === item.key);
+        const { x, y, width, height } = pageRect(item.face, projection);
+        return (
+          <g key={item.key} data-item={item.what}>
+            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+            {finding ? (
+              <rect
+                data-broken={finding.key}
+                {...{ x, y, width, height }}
+                className="cursor-pointer fill-none [pointer-events:stroke]"
+                stroke="transparent"
+                strokeWidth="9"
+                onPointerDown={() => pickFinding(finding)}
+              >
+                <title>{findingTitle(finding)}</title>
+              </rect>
+            ) : null}
+          </g>
+        );
+      })}
     </g>
   );
 }
@@ -195,8 +221,8 @@ const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>
 /** Findings that the map of the floor within reach shows better than a box. */
 const OUT_OF_REACH: ReadonlySet<string> = new Set(['reach.floor.unreached', 'reach.vessel.far']);
 
-/** The zone of the picked finding; else those of the station, where a view shows how far off they are. */
-function useZones(view: View) {
+/** The picked finding; else those of the station with a zone, where a view shows how far off they are. */
+function useBroken(view: View) {
   const station = useBench((s) => s.station);
   const pickedFinding = useBench((s) => s.pickedFinding);
   const { findings } = useAssessment();
@@ -209,6 +235,6 @@ function useZones(view: View) {
           ? f.station === station && view !== 'front' && view !== 'rear'
           : f.key === pickedFinding,
       )
-      .flatMap((f) => (f.zone ? [f.zone] : []))
+      .filter((f) => f.zone !== null)
   );
 }

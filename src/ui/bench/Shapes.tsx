@@ -87,6 +87,7 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   glass: { className: 'fill-chalk-soft stroke-ink', strokeWidth: 1, fillOpacity: 0.7 },
   wire: line('stroke-soft', 0.6),
   leaf: line('stroke-ink', 2),
+  ramp: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.9 },
   rail: { className: 'fill-straw stroke-straw-line', strokeWidth: 0.9 },
   bracket: { className: 'fill-ink' },
   pipe: line('stroke-ink', 1.6),

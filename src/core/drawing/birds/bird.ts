@@ -89,6 +89,7 @@ export interface BirdItem extends Item {
 /**
  * One bird at her real size; one without a place is drawn as astray.
  * @param at  which of the birds drawn she is
+ * @example birdItem(bird, 2, 'front', shell).key // 'bird-2'
  */
 export function birdItem(bird: PlacedBird, at: number, view: View, shell: Shell): BirdItem {
   const { aspect, turned } = aspectOf(bird, view, shell);

@@ -19,7 +19,7 @@ const PIECES = 10;
 /**
  * The floor that an arm gets to through an opening, seen from above: as far from its edge as the arm is long, within
  * the walls.
- * @example armThrough(hatch, plan)[0].pen // 'markOut'
+ * @example armThrough(door, plan)[0].pen // 'markOut'
  */
 export function armThrough(access: OfKind<'door'> | Hatch, plan: Plan): Shape[] {
   const { shell, keeper } = plan;

@@ -14,17 +14,21 @@ const BAY_M = 1.8;
 /** Wires of a run's mesh are drawn so far apart, m. */
 const WIRE_M = 0.14;
 
-/** The coop on its legs, the ramp, and the run's frame, seen along the shared wall. */
+/**
+ * The coop on its legs, the ramp, and the run's frame, seen along the shared wall.
+ * @param groundM  where the ground lies up the page
+ * @example fromTheSide(plan, run, lie, undefined, 2).length // 1
+ */
 export function fromTheSide(
   plan: Plan,
   run: Run,
   lie: Lie,
   door: PopDoor | undefined,
-  ground: number,
+  groundM: number,
 ): RunItem[] {
   const { shell } = plan;
   const { coop, run: yard } = lie;
-  const floor = ground + shell.floorAboveGroundM;
+  const floor = groundM + shell.floorAboveGroundM;
   const wall = door?.wall ?? 'right';
   const top = (part: number): number => floor + roofAcross(shell, wall, part);
   const deep = coop.a1 - coop.a0;
@@ -38,11 +42,11 @@ export function fromTheSide(
   const legs =
     shell.floorAboveGroundM > 0.05
       ? [coop.a0, -POST_M].map((a) =>
-          rect('timber', { a0: a, a1: a + POST_M, b0: ground, b1: floor }),
+          rect('timber', { a0: a, a1: a + POST_M, b0: groundM, b1: floor }),
         )
       : [];
-  const high = ground + RUN_HIGH_M;
-  const skirt = ground + Math.min(RUN_HIGH_M, run.skirtingM);
+  const high = groundM + RUN_HIGH_M;
+  const skirt = groundM + Math.min(RUN_HIGH_M, run.skirtingM);
   const openings = { a0: yard.a0, a1: yard.a1, b0: skirt, b1: high };
   const isSolid = run.solidSides.includes(lie.sideOf('below'));
   const roofed = run.roof === 'none' ? 0 : run.roof === 'half' ? 0.5 : 1;
@@ -50,7 +54,7 @@ export function fromTheSide(
   const bays = Math.max(1, Math.ceil(run.lengthM / BAY_M));
   const posts = Array.from({ length: bays + 1 }, (_, i) => {
     const a = yard.a0 + (i / bays) * (yard.a1 - yard.a0 - POST_M);
-    return rect('timber', { a0: a, a1: a + POST_M, b0: ground, b1: high });
+    return rect('timber', { a0: a, a1: a + POST_M, b0: groundM, b1: high });
   });
   const house: Shape[] = [
     ...legs,
@@ -61,28 +65,28 @@ export function fromTheSide(
         ? []
         : [wires(openings, WIRE_M, run.cover === 'netting')]),
     ...(run.skirtingM > 0
-      ? [rect('thing', { a0: yard.a0, a1: yard.a1, b0: ground, b1: skirt })]
+      ? [rect('thing', { a0: yard.a0, a1: yard.a1, b0: groundM, b1: skirt })]
       : []),
     ...posts,
     rect('timber', { a0: yard.a0, a1: yard.a1, b0: high - POST_M, b1: high }),
     ...(roofed > 0
       ? [rect('thing', { a0: yard.a0, a1: roofTo + run.eavesM, b0: high, b1: high + 0.05 })]
       : []),
-    polyline('ground', [coop.a0 - 0.3, ground], [yard.a1 + 0.3, ground]),
+    polyline('ground', [coop.a0 - 0.3, groundM], [yard.a1 + 0.3, groundM]),
   ];
   if (!door) return [{ what: 'house', key: 'side', shapes: house }];
   const sill = floor + door.sillZ;
   const own: Shape[] = [rect('cutHole', { a0: 0, a1: T, b0: sill, b1: sill + door.heightM })];
   if (door.ramp) {
     const out = rampOut(door, shell);
-    const foot: Point = [T + out, ground];
-    const slope = Math.hypot(out, sill - ground) || 1;
+    const foot: Point = [T + out, groundM];
+    const slope = Math.hypot(out, sill - groundM) || 1;
     // square off its slope
-    const [na, nb] = [((sill - ground) / slope) * 0.025, (out / slope) * 0.025];
+    const [na, nb] = [((sill - groundM) / slope) * 0.025, (out / slope) * 0.025];
     own.push(
       polygon('timber', [[T, sill], foot, [foot[0] - na, foot[1] - nb], [T - na, sill - nb]]),
       ...cleats(door.ramp).map((t) => {
-        const [a, b] = [T + t * out, sill + t * (ground - sill)];
+        const [a, b] = [T + t * out, sill + t * (groundM - sill)];
         return polyline('leaf', [a, b], [a + na * 0.9, b + nb * 0.9]);
       }),
     );

@@ -47,12 +47,15 @@ export function layOut(shell: Shell, run: Run, wall: Side, doors: readonly PopDo
   };
 }
 
-/** A face made larger all round. */
-export const grown = ({ a0, a1, b0, b1 }: Face, m: number): Face => ({
-  a0: a0 - m,
-  a1: a1 + m,
-  b0: b0 - m,
-  b1: b1 + m,
+/**
+ * A face made larger all round.
+ * @example grown({ a0: 0, a1: 1, b0: 0, b1: 1 }, 0.5).b1 // 1.5
+ */
+export const grown = ({ a0, a1, b0, b1 }: Face, byM: number): Face => ({
+  a0: a0 - byM,
+  a1: a1 + byM,
+  b0: b0 - byM,
+  b1: b1 + byM,
 });
 
 /** How far a ramp goes out over the ground, m: it leads from the sill down to it. */

@@ -36,7 +36,7 @@ const MOST_BIRDS = 40;
  * the coop, and what stands in it stands in a row, since no plan says where.
  * @param birds  the flock, each at her own size
  * @returns      null where the plan has no run
- * @example drawRun(plan, [])?.measures[0]?.key // 'length'
+ * @example drawRun({ ...plan, run: null }, []) // null
  */
 export function drawRun(plan: Plan, birds: readonly PlacedBird[]): RunDrawing | null {
   const { run, shell } = plan;

@@ -8,27 +8,33 @@ import { ellipse, type Face, rect } from '../shape';
 import type { RunItem } from './item';
 import { grown } from './lie';
 
-/** A thing in the run, on the ground, in a row beside the others along its far side from above, and in it from its side. */
+/**
+ * A thing in the run, on the ground, in a row with the others: along its far side from above, and from its side.
+ * @param i        which of the things it is
+ * @param of       how many there are
+ * @param groundM  where the ground lies up the page
+ * @example standing(feeder, 0, 1, plan, { a0: 0, a1: 4, b0: 0, b1: 2 }, 3).key // 'feeder'
+ */
 export function standing(
   f: Fixture,
   i: number,
   of: number,
   plan: Plan,
   yard: Face,
-  ground: number,
+  groundM: number,
 ): RunItem {
   const a = yard.a0 + ((i + 0.75) / (of + 0.5)) * (yard.a1 - yard.a0);
   const [long, deep, tall] = sizeOf(f);
   const b = yard.b1 - deep / 2 - 0.1;
   const above = { a0: a - long / 2, a1: a + long / 2, b0: b - deep / 2, b1: b + deep / 2 };
-  const side = { a0: above.a0, a1: above.a1, b0: ground, b1: ground + tall };
+  const side = { a0: above.a0, a1: above.a1, b0: groundM, b1: groundM + tall };
   const isVessel = f.kind === 'feeder' || f.kind === 'drinker';
   const fromSide = isVessel
     ? fixtureShapes(
         {
           ...f,
           hung: false,
-          rimZ: ground + f.rimZ,
+          rimZ: groundM + f.rimZ,
           ...(f.kind === 'drinker' ? { tankZ: null } : {}),
         },
         side,
@@ -57,13 +63,19 @@ function sizeOf(f: Fixture): readonly [number, number, number] {
   }
 }
 
-/** A bird about the run: from above spread over its ground, from the side on her feet. */
+/**
+ * A bird about the run: from above spread over its ground, from the side on her feet.
+ * @param i        which of the birds she is
+ * @param of       how many there are
+ * @param groundM  where the ground lies up the page
+ * @example roaming(bird, 0, 1, { a0: 0, a1: 4, b0: 0, b1: 2 }, 3).key // 'bird-0'
+ */
 export function roaming(
   bird: PlacedBird,
   i: number,
   of: number,
   yard: Face,
-  ground: number,
+  groundM: number,
 ): RunItem {
   const [wide, deep] = [yard.a1 - yard.a0, yard.b1 - yard.b0];
   const columns = Math.max(1, Math.round(Math.sqrt((of * wide) / deep)));
@@ -86,8 +98,8 @@ export function roaming(
   const side = {
     a0: beside - lengthM / 2,
     a1: beside + lengthM / 2,
-    b0: ground,
-    b1: ground + heightM,
+    b0: groundM,
+    b1: groundM + heightM,
   };
   return {
     what: 'bird',

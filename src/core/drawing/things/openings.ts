@@ -5,6 +5,7 @@ import {
   type PathShape,
   type Point,
   path,
+  polygon,
   polyline,
   rect,
   type Shape,
@@ -21,7 +22,12 @@ export function openingShapes(o: Opening, face: Face, plan: Plan, view: View): S
   const flatB = face.b1 - face.b0 < 1e-9;
   if (flatA || flatB) {
     const cut = throughWall(face, flatA, plan, view);
-    return [rect('cutHole', cut), ...edgeOn(o, cut, flatA), ...leafFromAbove(o, face, view)];
+    return [
+      rect('cutHole', cut),
+      ...edgeOn(o, cut, flatA),
+      ...leafFromAbove(o, face, view),
+      ...rampBegun(o, cut, plan, view),
+    ];
   }
   // the wall that is cut away has holes all the same: what lies behind them is seen
   const ridge = o.kind === 'vent' && o.place === 'ridge';
@@ -177,6 +183,47 @@ function edgeOn(o: Opening, { a0, a1, b0, b1 }: Face, isUpright: boolean): Shape
   return isUpright
     ? [polyline(pen, [(a0 + a1) / 2, b0], [(a0 + a1) / 2, b1])]
     : [polyline(pen, [a0, (b0 + b1) / 2], [a1, (b0 + b1) / 2])];
+}
+
+/** So much of a ramp is drawn beside the coop, m: all of it is in the drawing of the run. */
+const RAMP_SHOWN_M = 0.3;
+/** A ramp's board as it is drawn, m. */
+const RAMP_THICK_M = 0.025;
+
+/** Where a pop door's ramp begins outside its wall, broken off by a line across it. */
+function rampBegun(o: Opening, cut: Face, { shell }: Plan, view: View): Shape[] {
+  if (o.kind !== 'popDoor' || o.ramp === null) return [];
+  const { lengthM, widthM } = o.ramp;
+  const rise = Math.min(lengthM, shell.floorAboveGroundM + o.sillZ);
+  const out = Math.sqrt(lengthM ** 2 - rise ** 2);
+  const shown = Math.min(RAMP_SHOWN_M, out);
+  if (shown <= 0) return [];
+  if (view === 'above') {
+    const isLevel = o.wall === 'front' || o.wall === 'rear';
+    const isLow = o.wall === 'front' || o.wall === 'left';
+    const middle = isLevel ? (cut.a0 + cut.a1) / 2 : (cut.b0 + cut.b1) / 2;
+    const [from, to] = [middle - widthM / 2, middle + widthM / 2];
+    const edge = isLevel ? (isLow ? cut.b0 : cut.b1) : isLow ? cut.a0 : cut.a1;
+    const [near, far] = isLow ? [edge - shown, edge] : [edge, edge + shown];
+    const face = isLevel
+      ? { a0: from, a1: to, b0: near, b1: far }
+      : { a0: near, a1: far, b0: from, b1: to };
+    return [rect('ramp', face)];
+  }
+  const isLeft = cut.a0 < 0;
+  const [a, way] = isLeft ? [cut.a0, -1] : [cut.a1, 1];
+  const down = (shown / Math.max(out, 1e-9)) * rise;
+  const foot = Math.max(0, cut.b0 - down);
+  const part = (cut.b0 - foot) / Math.max(down, 1e-9);
+  const at = a + way * shown * (down < 1e-9 ? 1 : part);
+  return [
+    polygon('ramp', [
+      [a, cut.b0],
+      [at, foot],
+      [at, Math.max(0, foot - RAMP_THICK_M)],
+      [a, cut.b0 - RAMP_THICK_M],
+    ]),
+  ];
 }
 
 /** A leaf that opens outwards is drawn ajar by this much: how far it turns, as a part of its breadth. */

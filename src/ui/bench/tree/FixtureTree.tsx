@@ -2,13 +2,13 @@
 import { ChevronDown, Pin } from 'lucide-react';
 import * as Popover from 'radix-ui/popover';
 import { type KeyboardEvent, type ReactNode, useRef, useState } from 'react';
+import { ENTERED_AT } from '@/core/edit/enteredAt';
 import type { StationId } from '@/core/kernel/station';
 import type { Fixture } from '@/core/model/schema';
 import { STATION_NAMES } from '@/text/stations';
 import { focusOn } from '../../keys/focus';
 import { goTo, pick, say, useAssessment, useBench, usePlan } from '../../store/bench';
 import { light } from '../lit';
-import { STATION_OF } from '../stationOf';
 import { whereText } from '../whereabouts';
 import { branchesOf, type Node, nodesOf, stepFrom } from './branches';
 import { openThings } from './things';
@@ -36,7 +36,7 @@ export function FixtureTree({ face }: { face: ReactNode }) {
     });
   const take = (fixture: Fixture): void => {
     isPicked.current = true;
-    goTo(STATION_OF[fixture.kind]);
+    goTo(ENTERED_AT[fixture.kind]);
     pick(fixture.id);
     say(whereText(fixture, plan, assessment));
     openThings(null);

@@ -1,6 +1,6 @@
+import { ENTERED_AT } from '@/core/edit/enteredAt';
 import type { StationId } from '@/core/kernel/station';
 import type { Fixture } from '@/core/model/schema';
-import { STATION_OF } from '../stationOf';
 
 /** What a station's things are in the tree. */
 export interface Branch {
@@ -10,7 +10,7 @@ export interface Branch {
 
 /** The order of the work, as the staves have it. */
 const ORDER: readonly StationId[] = [
-  'floor',
+  'shell',
   'roosts',
   'nests',
   'air',
@@ -24,7 +24,7 @@ const ORDER: readonly StationId[] = [
 export const branchesOf = (fixtures: readonly Fixture[]): Branch[] =>
   ORDER.map((station) => ({
     station,
-    fixtures: fixtures.filter((f) => STATION_OF[f.kind] === station),
+    fixtures: fixtures.filter((f) => ENTERED_AT[f.kind] === station),
   })).filter((b) => b.fixtures.length > 0);
 
 /** A line of the tree that can have the focus: a branch by its station, a thing by its id. */
