@@ -356,6 +356,8 @@ test(`in ${COOPS} coops roughed out for flocks of all kinds no figure touches an
         ]);
       }
     }
+    // others look at the list of plans
+    await page.request.delete(`/api/plans/${id}`);
   }
 });
 

@@ -60,8 +60,11 @@ function named(stations: readonly StationId[]): string {
   if (second === undefined) return first;
   return stations.length === 2
     ? `${first} and ${second}`
-    : `${first} and ${stations.length - 1} more`;
+    : `${first} and ${COUNTED[stations.length - 1] ?? 'several'} more`;
 }
+
+/** How many stations are not named: in words, since a figure would lead to a working. */
+const COUNTED = ['none', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight'] as const;
 
 const plural = (stations: readonly StationId[]): boolean =>
   stations.length > 1 || stations.some((s) => STATION_IN_SENTENCE[s].plural);

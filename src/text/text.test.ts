@@ -40,7 +40,7 @@ describe('the one sentence', () => {
     ],
     [
       { kind: 'short', carries: 6, planned: 14, heldBackBy: ['floor', 'roosts', 'nests'] },
-      'This coop carries 6 birds. You plan 14. The floor and 2 more hold it back.',
+      'This coop carries 6 birds. You plan 14. The floor and two more hold it back.',
     ],
     [
       {

@@ -103,6 +103,8 @@ function give(
   value: string,
   event: 'input' | 'change',
 ): void {
+  // what is typed already when the page takes the field over is taken for the field's own: it is typed anew
+  field.value = value === '' ? '0' : '';
   Object.getOwnPropertyDescriptor(kind.prototype, 'value')?.set?.call(field, value);
   field.dispatchEvent(new Event(event, { bubbles: true }));
 }
