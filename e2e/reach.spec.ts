@@ -2,12 +2,18 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { tooFaint } from './contrast';
 import { askForNewPlan, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
-import { clashing, editsOffered, fieldRefused, saveLookedAt } from './states';
+import { clashing, editsOffered, fieldRefused, runLookedAt, saveLookedAt } from './states';
 
 const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
 
 /** A name for a plan of this width: both walks share one server. */
 const own = (page: Page, name: string): string => `${name} ${page.viewportSize()?.width}`;
+
+/** Goes to the drawing: on a phone it is a pane of its own. */
+async function onTheBench(page: Page): Promise<void> {
+  const coop = page.getByRole('button', { name: 'Coop', exact: true });
+  if (await coop.isVisible()) await coop.click();
+}
 
 /** What stands open while a page is looked over. */
 const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void> }> = {
@@ -91,6 +97,26 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
       await page.getByRole('button', { name: /As it was first stored/ }).click();
       await expect(page.getByLabel('Name of this save')).toBeVisible();
     },
+  },
+  'the bench, the tree of things': {
+    path: '/plans/tamar-roughed-out',
+    open: async (page) => {
+      await onTheBench(page);
+      await page.getByRole('button', { name: 'Things', exact: true }).click();
+      await expect(page.getByRole('tree')).toBeVisible();
+    },
+  },
+  'the bench, arrangements': {
+    path: '/plans/pell-garth',
+    open: async (page) => {
+      await onTheBench(page);
+      await page.getByRole('button', { name: 'Arrange it for me' }).click();
+      await expect(page.locator('[data-arrange="done"]')).toBeVisible({ timeout: 60_000 });
+    },
+  },
+  'the bench, the run': {
+    path: '/',
+    open: (page) => runLookedAt(page, own(page, 'With a run')),
   },
   'the bench, a save looked at': {
     path: '/',

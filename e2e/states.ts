@@ -81,3 +81,25 @@ export async function editsOffered(page: Page, name: string): Promise<void> {
   await openPlan(page, id);
   await expect(page.getByRole('alert').filter({ hasText: 'were never saved' })).toBeVisible();
 }
+
+/** A plan with a run, the run looked at. */
+export async function runLookedAt(page: Page, name: string): Promise<void> {
+  const { plan } = await (await page.request.get('/api/plans/tamar-roughed-out')).json();
+  const run = {
+    lengthM: 4,
+    widthM: 2.2,
+    roof: 'half',
+    eavesM: 0.2,
+    skirtingM: 0.3,
+    solidSides: ['left'],
+    cover: 'mesh13',
+    pastimes: 2,
+  };
+  const made = { ...plan, id: name.toLowerCase().replaceAll(' ', '-'), name, run };
+  const { id } = await (await page.request.post('/api/plans', { data: made })).json();
+  await openPlan(page, id);
+  const coop = page.getByRole('button', { name: 'Coop', exact: true });
+  if (await coop.isVisible()) await coop.click();
+  await page.getByRole('radio', { name: 'Run', exact: true }).click();
+  await expect(page.locator('[data-run-drawing]')).toBeVisible();
+}
