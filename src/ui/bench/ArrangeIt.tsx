@@ -1,6 +1,6 @@
 'use client';
 import { Shuffle, X } from 'lucide-react';
-import { useEffect, useRef, useState } from 'react';
+import { Fragment, useEffect, useRef, useState } from 'react';
 import { canBeFinished } from '@/core/edit/zones';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
@@ -188,10 +188,10 @@ function Answer({
         <span className="block px-2 pb-1.5 text-[0.84rem] text-soft">
           {goodAt(own, all, plan.units).map((part, i) => (
             // a figure never stands on a line without its unit
-            <span key={part} className="whitespace-nowrap">
+            <Fragment key={part}>
               {i > 0 ? ' · ' : ''}
-              {part}
-            </span>
+              <span className="whitespace-nowrap">{part}</span>
+            </Fragment>
           ))}
         </span>
       </button>

@@ -10,7 +10,7 @@ import { Hatches, Shapes } from './Shapes';
 import { type Size, useSize } from './size';
 
 /** Kept free for what is written beside the drawing, px. */
-const ROOM = { left: 142, right: 142, top: 14, bottom: 40 } as const;
+const ROOM = { left: 112, right: 112, top: 14, bottom: 40 } as const;
 /** The size that is drawn for until the browser has measured. */
 const NOMINAL: Size = { width: 720, height: 600 };
 
@@ -95,6 +95,7 @@ function Measure({
   const [x0, y0, x1, y1] = [p.u(from[0]), p.v(from[1]), p.u(to[0]), p.v(to[1])];
   const isLevel = from[1] === to[1];
   const isLeft = key === 'floor';
+  const x = isLevel ? (x0 + x1) / 2 : x0 + (isLeft ? -8 : 8);
   const ends = isLevel
     ? `M${x0} ${y0 - 4}v8M${x1} ${y1 - 4}v8`
     : `M${x0 - 4} ${y0}h8M${x1 - 4} ${y1}h8`;
@@ -102,16 +103,22 @@ function Measure({
     <g data-measure={key}>
       <path d={`M${x0} ${y0}L${x1} ${y1}${ends}`} className="fill-none stroke-chalk" />
       <text
-        x={isLevel ? (x0 + x1) / 2 : x0 + (isLeft ? -8 : 8)}
-        y={isLevel ? y0 + 16 : (y0 + y1) / 2 + 4}
+        x={x}
+        y={isLevel ? y0 + 16 : (y0 + y1) / 2 - 3}
         textAnchor={isLevel ? 'middle' : isLeft ? 'end' : 'start'}
         fontSize="12"
         className="figures fill-ink"
       >
         {formatLength(metres, { units })}
-        <tspan className="fill-soft" dx="4">
-          {RUN_MEASURES[key]}
-        </tspan>
+        {isLevel ? (
+          <tspan className="fill-soft" dx="4">
+            {RUN_MEASURES[key]}
+          </tspan>
+        ) : (
+          <tspan className="fill-soft" x={x} dy="14">
+            {RUN_MEASURES[key]}
+          </tspan>
+        )}
       </text>
     </g>
   );

@@ -94,7 +94,9 @@ export function roaming(
     b0: b - widthM / 2,
     b1: b + widthM / 2,
   };
-  const beside = yard.a0 + ((i + 0.5) / of) * wide;
+  // from the side no more stand in a row than have room beside one another
+  const inRow = Math.max(1, Math.min(of, Math.floor(wide / (lengthM * 1.1))));
+  const beside = yard.a0 + ((i + 0.5) / inRow) * wide;
   const side = {
     a0: beside - lengthM / 2,
     a1: beside + lengthM / 2,
@@ -106,7 +108,7 @@ export function roaming(
     key: `bird-${i}`,
     shapes: [
       ...birdShapes(look, 'aboveAcross', 'standing', above, isLeft),
-      ...birdShapes(look, 'profile', 'standing', side, isLeft),
+      ...(i < inRow ? birdShapes(look, 'profile', 'standing', side, isLeft) : []),
     ],
   };
 }
