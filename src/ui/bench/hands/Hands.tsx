@@ -156,7 +156,13 @@ export function Hands({
   return (
     <>
       {shown ? (
-        <MarkOuts fixture={shown} plan={plan} projection={projection} heaviestKg={heaviestKg} />
+        <MarkOuts
+          fixture={shown}
+          plan={plan}
+          projection={projection}
+          heaviestKg={heaviestKg}
+          isMoving={held !== null}
+        />
       ) : null}
       {shapes}
       {view === 'above' && both ? (

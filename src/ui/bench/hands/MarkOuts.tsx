@@ -12,11 +12,14 @@ export function MarkOuts({
   plan,
   projection,
   heaviestKg,
+  isMoving,
 }: {
   fixture: Fixture;
   plan: Plan;
   projection: Projection;
   heaviestKg: number | null;
+  /** In hand it is marked by lines alone: a hatch is slow to draw at every frame. */
+  isMoving: boolean;
 }) {
   const hatches = useId();
   const marks = markOutsOf(fixture, plan, projection.view, heaviestKg);
@@ -27,7 +30,11 @@ export function MarkOuts({
       {marks.map((mark) => (
         <g key={mark.kind} data-mark-out={mark.kind}>
           <title>{MARK_OUTS[mark.kind]}</title>
-          <Shapes shapes={mark.shapes} projection={projection} hatches={hatches} />
+          <Shapes
+            shapes={isMoving ? mark.shapes.filter((s) => s.pen !== 'markOut') : mark.shapes}
+            projection={projection}
+            hatches={hatches}
+          />
           {mark.written?.map(({ at: [a, b], metres }) => (
             <text
               key={`${a} ${b}`}
