@@ -40,7 +40,10 @@ if (!(await portFree())) {
 process.env.PORT = String(port);
 process.env.NODE_ENV = 'production';
 process.env.NEXT_TELEMETRY_DISABLED = '1';
+// a connection that is kept is not closed in the moment in which it is used again
+const KEEP_MS = '70000';
 process.argv = [process.argv[0], 'next', 'start', '-p', String(port), '-H', HOST];
+process.argv.push('--keepAliveTimeout', KEEP_MS);
 guardServers();
 compileDatabase();
 void announce();

@@ -2,30 +2,18 @@
 import dynamic from 'next/dynamic';
 import { type KeyboardEvent, useId, useMemo } from 'react';
 import type { Assessment } from '@/core/assess';
-import { drawBroken } from '@/core/drawing/draw';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
-import type { Finding } from '@/core/kernel/finding';
-import type { Shell } from '@/core/model/schema';
-import { findingTitle } from '@/text/findings';
 import { SEEN } from '@/text/views';
-import {
-  pick,
-  pickFinding,
-  useAssessment,
-  useBench,
-  usePlan,
-  useWhole,
-  useWorked,
-} from '../store/bench';
+import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import { BrokenEdges, BrokenHatches } from './Broken';
 import { seenBy, useCameras } from './camera';
 import { Drawing } from './Drawing';
 import { depthMarks, heightMarks, marginsOf, NARROW_PX, type RodMark, STICK_AT } from './frame';
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
-import { type Projection, pageRect, pastWalls, project } from './projection';
-import { Hatches, Shapes } from './Shapes';
+import { pastWalls, project } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
 
@@ -117,6 +105,7 @@ export function Canvas({
           </clipPath>
         ) : null}
         <g id={`${clip}-drawn`} clipPath={isClose ? `url(#${clip})` : undefined}>
+          <BrokenEdges findings={broken} shell={plan.shell} projection={projection} />
           <Drawing
             plan={still}
             birds={held?.birds ?? whole.birds}
@@ -128,7 +117,7 @@ export function Canvas({
             reach={worked && station === 'reach' ? assessment.reach : null}
             onPick={pick}
           />
-          <Broken findings={broken} shell={plan.shell} projection={projection} />
+          <BrokenHatches findings={broken} shell={plan.shell} projection={projection} />
           {ghost?.plan ? (
             <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
           ) : null}
@@ -171,48 +160,6 @@ export function Canvas({
 }
 
 const NONE: readonly string[] = [];
-
-/** Clearances that are broken, over the drawing; the edge of one, pressed, picks its finding. */
-function Broken({
-  findings,
-  shell,
-  projection,
-}: {
-  findings: readonly Finding[];
-  shell: Shell;
-  projection: Projection;
-}) {
-  const hatches = useId();
-  const zones = findings.flatMap((f) => (f.zone ? [f.zone] : []));
-  const items = drawBroken(zones, projection.view, shell);
-  if (items.length === 0) return null;
-  return (
-    <g className="pointer-events-none">
-      <Hatches of={hatches} />
-      {items.map((item) => {
-        const finding = findings.find((f) => JSON.stringify(f.zone) === item.key);
-        const { x, y, width, height } = pageRect(item.face, projection);
-        return (
-          <g key={item.key} data-item={item.what}>
-            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
-            {finding ? (
-              <rect
-                data-broken={finding.key}
-                {...{ x, y, width, height }}
-                className="cursor-pointer fill-none [pointer-events:stroke]"
-                stroke="transparent"
-                strokeWidth="9"
-                onPointerDown={() => pickFinding(finding)}
-              >
-                <title>{findingTitle(finding)}</title>
-              </rect>
-            ) : null}
-          </g>
-        );
-      })}
-    </g>
-  );
-}
 
 /** What is marked on the rod at the left: heights, or from above how far things are from the front. */
 const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>
