@@ -1,4 +1,6 @@
+import { once } from 'node:events';
 import { mkdtempSync, rmSync } from 'node:fs';
+import { connect } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
@@ -118,6 +120,23 @@ test('pages carry the policy, and a write from another site is refused', async (
     'application/problem+json',
   ]);
   expect((await request.get('/plans/nobody')).status()).toBe(404);
+});
+
+test('asked to stop, it does not wait for a browser that only keeps a connection open', async () => {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-stop-'));
+  const port = 4400 + Number(process.env.TEST_WORKER_INDEX ?? 0);
+  const server = start(dir, port);
+  try {
+    await answers(server);
+    const silent = connect(port, '127.0.0.1');
+    silent.on('error', () => silent.destroy());
+    await once(silent, 'connect');
+    server.process.kill('SIGTERM');
+    expect(await server.ended).toBe(143);
+  } finally {
+    server.process.kill('SIGKILL');
+    rmSync(dir, { recursive: true, force: true });
+  }
 });
 
 test('what cannot even be read as a request is refused, not broken on', async ({ request }) => {

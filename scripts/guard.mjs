@@ -2,6 +2,9 @@
 // answered here with problem details, instead of breaking inside.
 import http from 'node:http';
 
+/** A server asked to stop waits so long for what it is answering, ms; then every connection ends. */
+const STOPPING_MS = 2000;
+
 const METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS']);
 
 function refusal(request) {
@@ -14,7 +17,17 @@ function refusal(request) {
   }
 }
 
-/** Makes every server created from now on refuse what can't be read as a request. */
+/** Makes a server that closes end the connections that browsers keep open: else it would wait for them. */
+function endsItsConnections(server) {
+  const close = server.close;
+  server.close = (...args) => {
+    setTimeout(() => server.closeAllConnections(), STOPPING_MS).unref();
+    return close.apply(server, args);
+  };
+  return server;
+}
+
+/** Makes every server created from now on refuse what can't be read as a request, and stop when asked to. */
 export function guardServers() {
   const create = http.createServer;
   http.createServer = (...args) => {
@@ -29,6 +42,6 @@ export function guardServers() {
       });
       response.end(JSON.stringify({ type: 'about:blank', title, status }));
     };
-    return create(...args, guarded);
+    return endsItsConnections(create(...args, guarded));
   };
 }

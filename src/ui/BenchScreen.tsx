@@ -1,33 +1,22 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { type ReactNode, useEffect, useLayoutEffect, useState } from 'react';
+import { useEffect, useLayoutEffect, useState } from 'react';
 import type { Plan } from '@/core/model/schema';
 import { Bench } from './bench/Bench';
 import { BenchTools } from './bench/BenchTools';
 import { doEarlyActs } from './earlyActs';
-import { Figures } from './figure/shown';
 import { BenchHeader } from './header/BenchHeader';
 import { useBenchKeys, useKeys } from './keys/useBenchKeys';
 import { takeNonce } from './nonce';
 import { PaneBar } from './PaneBar';
+import { Part } from './Part';
 import { LoadGuard } from './panel/LoadGuard';
 import { fetchTheRest } from './panel/parts';
 import { StationPanel } from './panel/StationPanel';
 import { closeHouseRules, useHouseRules } from './rules/room';
 import { Staves } from './staves/Staves';
-import {
-  BenchPage,
-  createBench,
-  startEngine,
-  takeOver,
-  useAssessment,
-  useBench,
-  usePlan,
-  useWhole,
-  useWorked,
-} from './store/bench';
+import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from './store/bench';
 import type { FirstSight } from './store/benchState';
-import { Lane } from './store/Lane';
 import { openHere, openStored, startSaving } from './store/saving';
 import { takeStep, useTour } from './tour/tour';
 
@@ -160,33 +149,6 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
       {touring ? <Tour /> : null}
       <Said />
     </>
-  );
-}
-
-/** A part of the screen, and what is shown of the plan in it: the zone in view, or the whole coop. */
-function Part({
-  after,
-  whole = false,
-  children,
-}: {
-  after: number;
-  whole?: boolean;
-  children: ReactNode;
-}) {
-  return (
-    <Lane after={after}>
-      <Shown whole={whole}>{children}</Shown>
-    </Lane>
-  );
-}
-
-function Shown({ whole, children }: { whole: boolean; children: ReactNode }) {
-  const plan = usePlan();
-  const [coop, zone] = [useWhole(), useAssessment()];
-  return (
-    <Figures assessment={whole ? coop : zone} plan={plan}>
-      {children}
-    </Figures>
   );
 }
 

@@ -1,20 +1,19 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { type KeyboardEvent, useId, useMemo } from 'react';
-import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
-import { acrossPage } from '@/core/drawing/view';
 import { SEEN } from '@/text/views';
+import { Part } from '../Part';
 import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { BrokenEdges, BrokenHatches } from './Broken';
+import { CanvasSticks } from './CanvasSticks';
 import { seenBy, useCameras } from './camera';
 import { Drawing } from './Drawing';
-import { depthMarks, heightMarks, marginsOf, NARROW_PX, type RodMark, STICK_AT } from './frame';
+import { marginsOf, NARROW_PX, rodMarks } from './frame';
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
 import { pastWalls, project } from './projection';
-import { FootStick, StoryStick } from './Sticks';
 import { useSize } from './size';
 
 /** What takes hold of things is fetched once the drawing has been seen. */
@@ -65,15 +64,6 @@ export function Canvas({
     return { frame, fit, projection: seenBy(fit, frame, camera) };
   }, [view, narrow, stillMarks, units, shell, size, left, most, past, camera]);
   if (size.width < 40) return <div ref={ref} className="h-full min-h-60" />;
-  const marks = rodMarks(view, assessment);
-  const ofPicked = <M extends { fixtures: readonly string[] }>(
-    marks: readonly M[],
-  ): readonly M[] =>
-    narrow ? marks.filter((m) => picked !== null && m.fixtures.includes(picked)) : marks;
-  const isAlongY = view === 'right' || view === 'left';
-  const feet = ofPicked(isAlongY ? assessment.feet.y : assessment.feet.x)
-    .map((mark) => ({ ...mark, at: acrossPage(view, plan.shell, mark.m) }))
-    .sort((a, b) => a.at - b.at);
   const isClose = camera !== null;
   const footAt = isClose
     ? size.height - frame.bottom + 12
@@ -122,17 +112,15 @@ export function Canvas({
             <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
           ) : null}
         </g>
-        {view === 'above' && narrow ? null : (
-          <StoryStick
-            marks={ofPicked(marks)}
+        <Part after={1}>
+          <CanvasSticks
+            view={view}
             projection={projection}
             frame={frame}
-            x={narrow ? 6 : STICK_AT}
-            named={!narrow}
-            picked={picked}
+            footAt={footAt}
+            narrow={narrow}
           />
-        )}
-        <FootStick marks={feet} projection={projection} y={footAt} frame={frame} picked={picked} />
+        </Part>
       </svg>
       {measured ? (
         // in a layer of its own: what is in hand is drawn anew every frame, and all the rest is not
@@ -160,10 +148,6 @@ export function Canvas({
 }
 
 const NONE: readonly string[] = [];
-
-/** What is marked on the rod at the left: heights, or from above how far things are from the front. */
-const rodMarks = (view: View, { marks, feet }: Assessment): RodMark[] =>
-  view === 'above' ? depthMarks(feet.y) : heightMarks(marks);
 
 /** Findings that the map of the floor within reach shows better than a box. */
 const OUT_OF_REACH: ReadonlySet<string> = new Set(['reach.floor.unreached', 'reach.vessel.far']);

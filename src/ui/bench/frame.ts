@@ -1,3 +1,4 @@
+import type { Assessment } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
 import type { UnitSystem } from '@/core/kernel/units/length';
@@ -43,6 +44,12 @@ export const depthMarks = (marks: readonly FootMark[]): RodMark[] =>
     label: 'from the front',
     kind: 'bar',
   }));
+
+/** What is marked on the rod at the left: heights, or from above how far things are from the front. */
+export const rodMarks = (
+  view: View,
+  { marks, feet }: Pick<Assessment, 'marks' | 'feet'>,
+): RodMark[] => (view === 'above' ? depthMarks(feet.y) : heightMarks(marks));
 
 /**
  * What is kept free round the drawing: for the sticks, and above and at the right for the measures of what is picked.

@@ -3,9 +3,8 @@ import type { View } from '@/core/drawing/shape';
 import { LIES } from '@/core/drawing/view';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { moved } from '@/core/model/moved';
-import type { Fixture } from '@/core/model/schema';
-import { edit, say, useBench } from '../store/bench';
-import { engineHere } from '../store/engineHere';
+import { edit, say, storeHere, useBench, withEngine } from '../store/bench';
+import type { Engine } from '../store/engine';
 import { sayWhereabouts } from './whereabouts';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {
@@ -42,7 +41,7 @@ export function nudgePicked(event: KeyboardEvent, view: View): boolean {
   const longer = PULLS[event.key];
   if (longer) {
     // braces are brackets with Shift, whether or not the keyboard tells so
-    pullFarEnd(fixture, longer * own * (event.shiftKey || /[{}]/.test(event.key) ? 10 : 1));
+    pullFarEnd(fixture.id, longer * own * (event.shiftKey || /[{}]/.test(event.key) ? 10 : 1));
     return true;
   }
   const arrow = ARROWS[event.key];
@@ -65,14 +64,22 @@ function moveFixture(id: string, view: View, across: number, up: number): void {
       moved(f, dx, dy, (m) => Math.round((m + dz) * 1e6) / 1e6),
     );
   });
-  sayWhereabouts(id);
+  // an edit made before the engine has come is done when it has: where the thing stands then is said
+  withEngine(() => sayWhereabouts(id));
 }
 
 /** Pulls the end of a fixture that is farther from the left or front wall; a bank grows by whole boxes. */
-function pullFarEnd(fixture: Fixture, byM: number): void {
-  const engine = engineHere();
+function pullFarEnd(id: string, byM: number): void {
+  const store = storeHere();
+  withEngine((engine) => {
+    if (storeHere() === store) pullWith(engine, id, byM);
+  });
+}
+
+function pullWith(engine: Engine, id: string, byM: number): void {
   const { plan } = useBench.getState();
-  if (!engine || !plan) return;
+  const fixture = plan?.fixtures.find((f) => f.id === id);
+  if (!plan || !fixture) return;
   const end = engine.endsOf(fixture).find((e) => e.side === 'high');
   if (!end) return;
   const by = fixture.kind === 'nestBank' ? Math.sign(byM) * fixture.boxW : byM;

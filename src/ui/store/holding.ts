@@ -4,7 +4,7 @@ import { assessHere, edit, putBack, useBench } from './bench';
 import { type InHand, nothingInHand, useInHand } from './inHand';
 
 /** While a hand moves, staves, findings and panel follow so often, ms: a frame has no room for all of them. */
-const FOLLOW_MS = 800;
+const FOLLOW_MS = 1000;
 /** A hand that has rested so long is caught up with at once, ms. */
 const RESTED_MS = 70;
 
