@@ -1,7 +1,8 @@
 'use client';
 import { Minus, Plus } from 'lucide-react';
-import { type KeyboardEvent, useId, useRef } from 'react';
+import { type KeyboardEvent, useId, useLayoutEffect, useRef } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
+import { afterEdits } from '../store/waiting';
 import { Field } from './Field';
 import { stepName, useThing } from './thing';
 import { useDraft } from './useDraft';
@@ -71,6 +72,12 @@ export function MeasureField({
     // a step too far changes nothing: it is said, and the value stands
     else refuse(committed, null);
   };
+  // a step counts from what the field shows when its turn comes, not from before an edit that still waits
+  const latestStep = useRef(step);
+  useLayoutEffect(() => {
+    latestStep.current = step;
+  });
+  const stepInTurn = (times: number): void => afterEdits(() => latestStep.current(times));
   const onKeyDown = (event: KeyboardEvent<HTMLInputElement>): void => {
     if (event.key === 'Enter' && draft !== null) {
       event.preventDefault();
@@ -80,7 +87,7 @@ export function MeasureField({
       settle();
     } else if ((event.key === 'ArrowUp' || event.key === 'ArrowDown') && value !== null) {
       event.preventDefault();
-      step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
+      stepInTurn((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
     }
   };
   const same =

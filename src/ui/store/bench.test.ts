@@ -28,7 +28,8 @@ test('what is done before the core has come waits for it in its order, and none 
   expect(useBench.getState().plan).toBe(plan);
   expect(undo()).toBeNull();
   await fetchEngine();
-  await Promise.resolve();
+  // one after another, each when the page shows the one before
+  while (useBench.getState().said !== 'Add a feeder') await new Promise((r) => setTimeout(r));
   const { plan: now, past, worked, said } = useBench.getState();
   expect(worked).toBe(true);
   expect(past.map((step) => step.name)).toEqual(['Longer', 'Longer still', 'Add a feeder']);

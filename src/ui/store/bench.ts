@@ -10,9 +10,10 @@ import type { ZoneId } from '@/core/model/scope';
 import { firstStation, seenOf } from '@/core/sight';
 import { type BenchState, EMPTY, type FirstSight, type Ghost } from './benchState';
 import type { Engine } from './engine';
-import { engineHere, fetchEngine } from './engineHere';
+import { engineHere } from './engineHere';
 import { nothingInHand } from './inHand';
 import { keepUnsaved } from './unsaved';
+import { inTurn, itsTurn } from './waiting';
 
 /** One page's store: its plan, its edits and its assessment. */
 export type BenchStore = StoreApi<BenchState>;
@@ -82,35 +83,16 @@ export function openPlan(plan: Plan, revision: number, on: string): void {
   });
 }
 
-/** What waits for the engine, in the order it was asked for. */
-const waiting: ((engine: Engine) => void)[] = [];
-/** How long until it is asked for again where nobody answers, ms. */
-const AGAIN_MS = 3000;
-
 /** The engine does something: at once where it is here, else as soon as it has come, one after another. */
-export function withEngine(work: (engine: Engine) => void): void {
-  const engine = engineHere();
-  if (engine) {
-    work(engine);
-    return;
-  }
-  waiting.push(work);
-  if (waiting.length === 1) void bring();
-}
-
-async function bring(again = false): Promise<void> {
-  const engine = await fetchEngine().catch(() => null);
-  if (engine === null) {
+export const withEngine = (work: (engine: Engine) => void): void =>
+  inTurn(work, (isHere) =>
     // nothing that was done is lost: it waits, and the keeper is told
     here.setState({
-      save: { kind: 'notSaved', why: 'the server does not answer; trying again' },
-    });
-    setTimeout(() => void bring(true), AGAIN_MS);
-    return;
-  }
-  if (again) here.setState({ save: { kind: 'saved' } });
-  for (const work of waiting.splice(0)) work(engine);
-}
+      save: isHere
+        ? { kind: 'saved' }
+        : { kind: 'notSaved', why: 'the server does not answer; trying again' },
+    }),
+  );
 
 /** Fetches the engine, and works in the browser what the server had sent of the open plan. */
 export function startEngine(): void {
@@ -131,7 +113,7 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
   const { plan, past } = useBench.getState();
   if (!plan) throw new Error('no plan is open');
   const engine = engineHere();
-  if (!engine) {
+  if (!engine || !itsTurn()) {
     // made before the page can check it: it waits, and what is wrong with it is said
     const store = here;
     store.setState({ save: { kind: 'saving' } });

@@ -1,0 +1,60 @@
+import '@testing-library/jest-dom/jest-globals';
+import { expect, jest, test } from '@jest/globals';
+import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { assess } from '@/core/assess';
+import { sightOf } from '@/core/sight';
+import { DAY, sample } from '@/core/tests/plans';
+import { type Engine, engine } from '../store/engine';
+
+// the core comes when the test lets it
+let here: Engine | null = null;
+let come: (e: Engine) => void = () => {};
+const coming = new Promise<Engine>((resolve) => {
+  come = resolve;
+}).then((e) => {
+  here = e;
+  return e;
+});
+jest.unstable_mockModule('../store/engineHere', () => ({
+  engineHere: () => here,
+  fetchEngine: () => coming,
+}));
+const { createBench, edit, pick, takeOver, useBench, usePart } = await import('../store/bench');
+const { nudgePicked } = await import('../bench/nudge');
+const { MeasureField } = await import('./MeasureField');
+const { lengthIn } = await import('./measures');
+
+function DepthField() {
+  const depthM = usePart((p) => p.litter.depthM);
+  return (
+    <MeasureField
+      label="Depth"
+      value={depthM}
+      measure={lengthIn('metric')}
+      commit={(v) =>
+        edit('Depth', (d) => {
+          d.litter.depthM = v;
+        })
+      }
+    />
+  );
+}
+
+test('what is typed, stepped and nudged before the core has come counts from what was typed, and is told as it is then', async () => {
+  const plan = sample('pell-garth');
+  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }));
+  render(<DepthField />);
+  const field = screen.getByRole('textbox', { name: /Depth/ });
+  fireEvent.change(field, { target: { value: '20 cm' } });
+  for (const key of ['Enter', 'ArrowUp', 'ArrowUp']) fireEvent.keyDown(field, { key });
+  act(() => pick('bar-2'));
+  nudgePicked({ key: 'ArrowUp', shiftKey: true } as never, 'front');
+  nudgePicked({ key: '}' } as never, 'front');
+  expect(useBench.getState().plan?.litter.depthM).toBe(plan.litter.depthM);
+  act(() => come(engine));
+  await waitFor(() => expect(field).toHaveValue('22 cm'));
+  const bar = () => useBench.getState().plan?.fixtures.find((f) => f.id === 'bar-2');
+  await waitFor(() => expect(bar()).toMatchObject({ lengthM: 1.3 }));
+  // 65 cm above the litter as it was, which is 12 cm deeper now
+  expect(useBench.getState().said).toMatch(/^Front bar, 53 cm above the litter/);
+});
