@@ -133,7 +133,7 @@ export function MeasureField({
             key={sign}
             name={stepName(label, sign, thing?.name)}
             sign={sign}
-            step={step}
+            step={stepInTurn}
             disabled={value === null}
           />
         ))}

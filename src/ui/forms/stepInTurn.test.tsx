@@ -46,7 +46,8 @@ test('what is typed, stepped and nudged before the core has come counts from wha
   render(<DepthField />);
   const field = screen.getByRole('textbox', { name: /Depth/ });
   fireEvent.change(field, { target: { value: '20 cm' } });
-  for (const key of ['Enter', 'ArrowUp', 'ArrowUp']) fireEvent.keyDown(field, { key });
+  for (const key of ['Enter', 'ArrowUp']) fireEvent.keyDown(field, { key });
+  fireEvent.click(screen.getByRole('button', { name: 'More: Depth' }));
   act(() => pick('bar-2'));
   nudgePicked({ key: 'ArrowUp', shiftKey: true } as never, 'front');
   nudgePicked({ key: '}' } as never, 'front');
