@@ -2,6 +2,7 @@ import { parseArgs } from 'node:util';
 import { assess } from '@/core/assess';
 import { RULE_BOOK } from '@/core/rules/book';
 import { assessmentJson } from '@/formats/assessmentJson';
+import { runAir } from './air';
 import { runArrange } from './arrange';
 import { runDraw } from './draw';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
@@ -15,15 +16,19 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|run|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
        wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--zone near|beyond] [--on YYYY-MM-DD]
+       wide-rafter air <plan.json> [--hour "To=-10,RH=0.8,U=2,face=front,solar=0"] [--on YYYY-MM-DD] [--json]
 
   assess     what the coop carries, stave by stave, and what is wrong with it
   rough      a whole fit-out for these birds, with its reasons
   arrange    where everything goes, searched anew; what is pinned stays
   draw       a view to scale, or the story sticks at full size
+  air        the coop's air: what it needs, and a year of it; or one hour with its flows and balances
   --on       the day assessed; today if left out
   --json     every figure with its source, for other programs
   --space    length x width x height inside, m (or ft with --units imperial); left out: you are told
   --climate  a shipped climate, such as cold-continental; left out: none
+  --hour     outdoors °C, humidity (over ice below 0 °C), wind at the eaves m/s and the wall it meets, sun W;
+             also activity, inside, closable, doors
   -o         the file to write; - writes it out
   --scale    1:20, or "3/4 in to the foot"`;
 
@@ -36,6 +41,7 @@ type ExitCode = 0 | 1 | 2;
  */
 export function runCli(args: readonly string[], world: CliWorld): ExitCode | Promise<ExitCode> {
   const [command] = args;
+  if (command === 'air') return runAir(args.slice(1), world, USAGE);
   if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
   if (command === 'arrange') return runArrange(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
@@ -80,7 +86,8 @@ function readArgs(args: readonly string[]): Asked {
     });
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, ...files] = positionals;
-    if (command !== 'assess') return { wrong: 'Say what to do: assess, rough, draw, or arrange.' };
+    if (command !== 'assess')
+      return { wrong: 'Say what to do: assess, rough, draw, arrange, or air.' };
     const wrong = wrongFile(files, values.on);
     if (wrong !== null) return { wrong };
     const [file = ''] = files;

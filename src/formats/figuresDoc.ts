@@ -9,6 +9,8 @@ const GIVEN: Readonly<Record<Given, string>> = {
   keepers: "keepers' rule",
   'breed-standards': 'breed standard',
   'nrc-1994': 'published (NRC 1994)',
+  'cigr-2002': 'published (CIGR 2002)',
+  'air-network': 'worked (balances of air, heat and damp)',
   'timber-tables': 'published (timber tables)',
   'wide-rafter': 'assumption',
 };

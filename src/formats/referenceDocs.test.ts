@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { parsePlan } from '@/core/edit/parse';
 import { samplePlans } from '@/core/edit/samples.data';
 import { DAY } from '@/core/tests/plans';
+import { METHOD, withAreas } from './areasTable';
 import { referenceDocs, unusedLineNames } from './referenceDocs';
 
 test.each(Object.entries(referenceDocs()))(
@@ -10,6 +11,11 @@ test.each(Object.entries(referenceDocs()))(
     expect(readFileSync(path, 'utf8')).toBe(text);
   },
 );
+
+test('the areas by climate in docs/method.md are what the code says (else: npm run docs)', () => {
+  const page = readFileSync(METHOD, 'utf8');
+  expect(page).toBe(withAreas(page));
+});
 
 test('no words are left over from a working that is gone', () => {
   expect(unusedLineNames()).toEqual([]);

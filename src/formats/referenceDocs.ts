@@ -11,6 +11,7 @@ import { RULES, type RuleId } from '@/core/rules/rules.data';
 import { SOURCES } from '@/core/rules/sources.data';
 import { UNWORKED } from '@/core/rules/unworked.data';
 import { LAMPS, MEAT_SPACE_STEPS, SPACE_STEPS } from '@/core/stations/brooder/broods';
+import { anomalyOf } from '@/core/weather/normals';
 import { EGG_COLOUR_NAMES } from '@/text/breeds';
 import { EVIDENCE_NAMES } from '@/text/evidence';
 import { FINDING_WORDS } from '@/text/findings';
@@ -165,7 +166,7 @@ function rulesDoc(): string {
       c.altitudeM,
       coldest,
       hottest,
-      c.anomalyK,
+      anomalyOf(c.months),
     );
   });
   const sources = SOURCES.map((s) => row(`\`${s.id}\``, s.title, s.detail));

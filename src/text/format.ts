@@ -41,6 +41,9 @@ const threeFigures = (value: number): string =>
 
 const METRIC = 'metric';
 
+const KELVIN_PER_RANKINE = 1 / 1.8;
+const MILES_HOUR_PER_METRE_SECOND = 3600 / 1609.344;
+
 /** Amounts a day, temperatures and powers, in either system. */
 const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>> = {
   celsius: formatTemperature,
@@ -100,6 +103,14 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   bags: (v) => `${v.toFixed(1)} bags`,
   watts: (v, units) =>
     units === METRIC ? `${threeFigures(v)} W` : `${threeFigures(v / WATTS_PER_BTU_HOUR)} Btu/h`,
+  wattsKelvin: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} W a kelvin`
+      : `${threeFigures(v / WATTS_PER_BTU_HOUR / KELVIN_PER_RANKINE)} Btu/h a °F`,
+  metresSecond: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} m/s`
+      : `${threeFigures(v * MILES_HOUR_PER_METRE_SECOND)} mph`,
   kcalDay: (v) => `${Math.round(v)} kcal a day`,
   kcalKg: (v) => `${Math.round(v)} kcal a kg`,
   kcalGram: (v) => `${threeFigures(v)} kcal a g`,

@@ -163,7 +163,7 @@ describe('the place and its rules', () => {
     );
     expect(plan().climate).toMatchObject({ latitudeDeg: 67.4, exposure: 'open' });
     expect(document.querySelector('[data-figure="climate.designWinter"]')).toHaveTextContent(
-      '−27 °C',
+      '−26 °C',
     );
     await type(/Latitude/, '60,5');
     expect(plan().climate?.latitudeDeg).toBe(60.5);

@@ -2,6 +2,7 @@ import { REFERENCE_HEN_KG } from '../model/classes.data';
 import type { Plan } from '../model/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
 import type { FlockByDay } from './flock';
+import { type BirdsHeat, birdsHeat, fullestDay, grownHeat } from './flockHeat';
 import { highestOf, hopOf } from './hops';
 import { type Lot, lotsOf } from './lots';
 
@@ -25,6 +26,10 @@ export interface FlockSizes {
   readonly ducks: boolean;
   /** Length of bar that all of them ask for by the school chosen, m. */
   readonly roostM: number;
+  /** As medium hens by area: what a rule by the bird is multiplied by. */
+  readonly mediums: number;
+  /** Their heat on the day of most. */
+  readonly heat: BirdsHeat;
 }
 
 /**
@@ -75,5 +80,10 @@ export function flockSizes(plan: Plan, flock?: FlockByDay): FlockSizes {
       (sum, lot) => sum + lot.count * scaleToBird(length.value, lot.massKg, length.scale),
       0,
     ),
+    mediums: lots.reduce((sum, lot) => sum + lot.count * scaleToBird(1, lot.massKg, 'area'), 0),
+    // few ask for it
+    get heat() {
+      return flock ? birdsHeat(flock, fullestDay(flock)) : grownHeat(lots);
+    },
   };
 }

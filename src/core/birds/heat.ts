@@ -58,17 +58,45 @@ export function birdHeat(
   kind: 'layer' | 'meat',
   coldHeld: boolean,
 ): BirdHeat {
-  const t = Math.min(HEAT_RANGE_C[1], Math.max(HEAT_RANGE_C[0], airC));
-  const warmed = 1000 + PER_K * (20 - t);
-  const totalW = (at20W * (coldHeld && t < 0 ? 1000 + PER_K * 20 : warmed)) / 1000;
-  const bare =
-    kind === 'meat'
-      ? (at20W * (MEAT_SENSIBLE * warmed - MEAT_LESS * t ** 2)) / 1000
-      : (at20W * (HEN_SENSIBLE * warmed - HEN_LESS * t ** 6)) / 1000;
-  const share = Math.max(0, bare) / ((at20W * warmed) / 1000);
-  const sensibleW = totalW * share;
+  const totalW = at20W * totalBy20(airC, coldHeld);
+  const sensibleW = at20W * sensibleBy20(airC, kind, coldHeld);
+  const t = heldC(airC);
   return { totalW, sensibleW, vapourKgH: ((totalW - sensibleW) * 3.6) / vaporisationKjKg(t) };
 }
 
-/** Heat that a kilogram of water takes to evaporate, kJ/kg. Source: cigr-2002. */
-const vaporisationKjKg = (airC: number): number => VAPORISE - VAPORISE_LESS * airC;
+const heldC = (airC: number): number => Math.min(HEAT_RANGE_C[1], Math.max(HEAT_RANGE_C[0], airC));
+
+/**
+ * Total heat at an air temperature, by that at 20 °C.
+ * @param airC      °C; held within −20…40
+ * @param coldHeld  below 0 °C keep the value of 0 °C
+ * @source          cigr-2002
+ * @example         totalBy20(-5, false) // 1.5
+ */
+export function totalBy20(airC: number, coldHeld: boolean): number {
+  const t = heldC(airC);
+  return (1000 + PER_K * (20 - (coldHeld && t < 0 ? 0 : t))) / 1000;
+}
+
+/**
+ * Sensible heat at an air temperature, at house level, by total heat at 20 °C.
+ * @param airC      °C; held within −20…40
+ * @param coldHeld  below 0 °C keep the total at its 0 °C value
+ * @source          cigr-2002
+ * @example         sensibleBy20(20, 'layer', false) // 0.664
+ */
+export function sensibleBy20(airC: number, kind: 'layer' | 'meat', coldHeld: boolean): number {
+  const t = heldC(airC);
+  const warmed = 1000 + PER_K * (20 - t);
+  const bare =
+    kind === 'meat'
+      ? MEAT_SENSIBLE * warmed - MEAT_LESS * t ** 2
+      : HEN_SENSIBLE * warmed - HEN_LESS * t ** 6;
+  return (totalBy20(t, coldHeld) * Math.max(0, bare)) / warmed;
+}
+
+/**
+ * Heat that a kilogram of water takes to evaporate, kJ/kg. Source: cigr-2002.
+ * @example vaporisationKjKg(20) // 2453.8
+ */
+export const vaporisationKjKg = (airC: number): number => VAPORISE - VAPORISE_LESS * airC;

@@ -23,6 +23,8 @@ export const UNITS = [
   'dozens',
   'bags',
   'watts',
+  'wattsKelvin',
+  'metresSecond',
   'kcalDay',
   'kcalKg',
   'kcalGram',
@@ -61,6 +63,8 @@ export type Given =
   | 'keepers'
   | 'breed-standards'
   | 'nrc-1994'
+  | 'cigr-2002'
+  | 'air-network'
   | 'timber-tables'
   | 'wide-rafter';
 

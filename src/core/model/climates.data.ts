@@ -23,8 +23,6 @@ export interface ClimateRow {
   /** North positive. */
   readonly latitudeDeg: number;
   readonly altitudeM: number;
-  /** Spread of a day's mean about its normal, K: 2.2 in mild climates … 4.5 in continental ones. */
-  readonly anomalyK: number;
   readonly months: readonly MonthNormals[];
 }
 
@@ -64,7 +62,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'cool maritime',
       latitudeDeg: 52.5,
       altitudeM: 30,
-      anomalyK: 2.8,
     },
     {
       min: [2, 2, 3, 4, 7, 10, 12, 12, 10, 8, 5, 3],
@@ -83,7 +80,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'wet upland',
       latitudeDeg: 54.6,
       altitudeM: 340,
-      anomalyK: 2.8,
     },
     {
       min: [-1, -1, 0, 2, 4, 7, 9, 9, 7, 5, 2, 0],
@@ -102,7 +98,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'maritime islands',
       latitudeDeg: 59.5,
       altitudeM: 15,
-      anomalyK: 2.2,
     },
     {
       min: [2, 2, 2, 4, 6, 8, 10, 11, 9, 7, 5, 3],
@@ -121,7 +116,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'warm continental',
       latitudeDeg: 47.2,
       altitudeM: 150,
-      anomalyK: 3.6,
     },
     {
       min: [-4, -3, 1, 6, 11, 14, 16, 15, 11, 6, 2, -2],
@@ -140,7 +134,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'cold continental',
       latitudeDeg: 51.0,
       altitudeM: 220,
-      anomalyK: 4.5,
     },
     {
       min: [-19, -15, -8, 0, 6, 11, 14, 13, 7, 1, -6, -13],
@@ -159,7 +152,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'far north',
       latitudeDeg: 67.4,
       altitudeM: 180,
-      anomalyK: 4.5,
     },
     {
       min: [-18, -17, -13, -6, 1, 7, 10, 8, 3, -3, -10, -15],
@@ -178,7 +170,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'prairie with blizzards',
       latitudeDeg: 46.8,
       altitudeM: 480,
-      anomalyK: 4.5,
     },
     {
       min: [-17, -14, -7, 0, 7, 12, 15, 14, 8, 1, -7, -14],
@@ -197,7 +188,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'hot humid coast',
       latitudeDeg: 26.2,
       altitudeM: 4,
-      anomalyK: 2.4,
     },
     {
       min: [14, 15, 17, 20, 22, 24, 25, 25, 24, 22, 18, 15],
@@ -216,7 +206,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'humid subtropical',
       latitudeDeg: 33.6,
       altitudeM: 190,
-      anomalyK: 3.4,
     },
     {
       min: [0, 2, 5, 9, 14, 19, 21, 20, 17, 10, 5, 1],
@@ -235,7 +224,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'hot desert',
       latitudeDeg: 33.2,
       altitudeM: 340,
-      anomalyK: 3.0,
     },
     {
       min: [6, 8, 11, 15, 20, 25, 28, 28, 24, 17, 10, 6],
@@ -254,7 +242,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'high cold desert',
       latitudeDeg: 40.4,
       altitudeM: 1480,
-      anomalyK: 4.0,
     },
     {
       min: [-9, -6, -3, 0, 5, 9, 14, 13, 7, 1, -5, -9],
@@ -273,7 +260,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'Mediterranean',
       latitudeDeg: 38.0,
       altitudeM: 60,
-      anomalyK: 2.6,
     },
     {
       min: [6, 6, 8, 11, 15, 19, 22, 22, 19, 15, 11, 8],
@@ -292,7 +278,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'tropical wet',
       latitudeDeg: 2.4,
       altitudeM: 25,
-      anomalyK: 2.2,
     },
     {
       min: [23, 23, 24, 24, 24, 24, 24, 24, 24, 24, 24, 23],
@@ -311,7 +296,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'tropical wet and dry',
       latitudeDeg: -15.2,
       altitudeM: 420,
-      anomalyK: 2.2,
     },
     {
       min: [20, 20, 19, 18, 15, 12, 12, 14, 18, 20, 21, 20],
@@ -330,7 +314,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'monsoon',
       latitudeDeg: 18.8,
       altitudeM: 40,
-      anomalyK: 2.2,
     },
     {
       min: [17, 18, 21, 24, 27, 26, 25, 25, 24, 23, 20, 18],
@@ -349,7 +332,6 @@ export const CLIMATES: readonly ClimateRow[] = [
       type: 'mild highland',
       latitudeDeg: -13.5,
       altitudeM: 2350,
-      anomalyK: 2.2,
     },
     {
       min: [10, 10, 10, 9, 7, 6, 5, 6, 8, 9, 10, 10],

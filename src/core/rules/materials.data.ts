@@ -1,5 +1,5 @@
 import type { Evidence } from '../kernel/evidence';
-import type { Bar } from '../model/schema';
+import type { Bar, Shell } from '../model/schema';
 
 /** What any material is known by; null where nothing asks for it, or where the notes of the trade have no figure. */
 export interface Material<Id extends string = string> {
@@ -133,22 +133,69 @@ export const TIMBERS: readonly Timber[] = [
   timber('bamboo', 15, 20, {}),
 ];
 
-const skin = (id: string, uWM2K: number | null, known: Partial<Material> = {}): Material =>
-  row(id, { uWM2K, ...known }, 'assumption', 'wide-rafter');
+/** What a wall or a roof is built of. */
+export interface Skin extends Material {
+  /** As a plan names it. */
+  readonly build: Shell['wallBuild'];
+  readonly uWM2K: number;
+  /** Gaps that nobody made, net, by the area of wall or roof, m²/m². */
+  readonly leak: number;
+  /** Share of the sun on it that warms it; of a clear sheet, that it lets through. */
+  readonly absorbs: number;
+}
+
+/** Gaps of a house built tight, of ordinary boards and of old ones, m² by m². */
+const LEAKS = { tight: 0.5e-4, boards: 2e-4, old: 6e-4 } as const;
+/** Sun taken up by bare metal, by timber and stone as they are, and by what is dark; what a clear sheet lets through. */
+const SUN = { metal: 0.6, plain: 0.6, dark: 0.9, clear: 0.8 } as const;
+
+const skin = (
+  id: string,
+  build: Skin['build'],
+  uWM2K: number,
+  leak: keyof typeof LEAKS,
+  sun: keyof typeof SUN,
+  known: Partial<Material> = {},
+): Skin => ({
+  ...row(id, known, 'assumption', 'wide-rafter'),
+  build,
+  uWM2K,
+  leak: LEAKS[leak],
+  absorbs: SUN[sun],
+});
 
 /** What walls and roofs are built of. */
-export const SKINS: readonly Material[] = [
-  skin('ply', 3.8, { thicknessM: 0.012, densityKgM3: 560, stock: SHEETS }),
-  skin('board', 3.3, { thicknessM: 0.018, densityKgM3: 480, stock: BOARDS }),
-  skin('palletBoards', 3.6, { thicknessM: 0.017, densityKgM3: 480, stock: PALLET }),
-  skin('metal', 6, { thicknessM: 0.0005, densityKgM3: 9000 }),
-  skin('metalOnPly', 3.9, { thicknessM: 0.0095 }),
-  skin('shinglesOnPly', 3.5, { thicknessM: 0.012 }),
-  skin('foam25', 1, { thicknessM: 0.025 }),
-  skin('foam50', 0.6, { thicknessM: 0.05 }),
-  skin('acrylic', 5.4),
-  skin('masonry', 2.4, { thicknessM: 0.2 }),
+export const SKINS: readonly Skin[] = [
+  skin('ply', 'ply12', 3.8, 'boards', 'plain', {
+    thicknessM: 0.012,
+    densityKgM3: 560,
+    stock: SHEETS,
+  }),
+  skin('board', 'board18', 3.3, 'boards', 'plain', {
+    thicknessM: 0.018,
+    densityKgM3: 480,
+    stock: BOARDS,
+  }),
+  skin('palletBoards', 'palletBoards', 3.6, 'old', 'plain', {
+    thicknessM: 0.017,
+    densityKgM3: 480,
+    stock: PALLET,
+  }),
+  skin('metal', 'sheetMetal', 6, 'boards', 'metal', { thicknessM: 0.0005, densityKgM3: 9000 }),
+  skin('metalOnPly', 'metalOnPly9', 3.9, 'boards', 'metal', { thicknessM: 0.0095 }),
+  skin('shinglesOnPly', 'shinglesOnPly12', 3.5, 'boards', 'dark', { thicknessM: 0.012 }),
+  skin('foam25', 'foam25', 1, 'tight', 'plain', { thicknessM: 0.025 }),
+  skin('foam50', 'foam50', 0.6, 'tight', 'plain', { thicknessM: 0.05 }),
+  skin('acrylic', 'acrylic', 5.4, 'boards', 'clear'),
+  skin('masonry', 'masonry200', 2.4, 'tight', 'plain', { thicknessM: 0.2 }),
 ];
+
+/** The row of a wall or roof as a plan names it. */
+export function skinOf(build: Skin['build']): Skin {
+  const found = SKINS.find((s) => s.build === build);
+  if (!found) throw new Error(`no row of materials is the build ${build}`);
+  return found;
+}
 
 /** What covers an opening. */
 export interface Cover extends Material<'none' | 'mesh6' | 'mesh13' | 'mesh25' | 'netting'> {

@@ -20,6 +20,10 @@ export type FormulaUnit =
   | '1/year'
   | 'K'
   | 'W/K'
+  | 'W/(m K)'
+  | 'm2K/W'
+  | 'm/s'
+  | 'ppm'
   | 'day'
   | 'nights'
   | 'years';
@@ -186,6 +190,44 @@ export const RULES = {
   'air.band.above': keepers(0.5, 'm'),
   'air.high.share': assumed(2 / 3, 'ratio'),
   'air.hot.least': keepers(30, 'celsius'),
+  'air.discharge': published(0.6, 'ratio', 'air-network'),
+  'air.floor.edge': published(1, 'W/(m K)', 'air-network'),
+  'air.litter.depth': assumed(0.15, 'm'),
+  'air.litter.r': assumed(1, 'm2K/W'),
+  'air.wind.open': assumed(0.55, 'ratio'),
+  'air.wind.garden': assumed(0.4, 'ratio'),
+  'air.wind.courtyard': assumed(0.25, 'ratio'),
+  'air.inside.day': assumed(0.15, 'ratio'),
+  'air.activity.layer': published(0.61, 'ratio', 'cigr-2002'),
+  'air.activity.layer.hour': published(-0.1, 'hours', 'cigr-2002'),
+  'air.activity.meat': published(0.08, 'ratio', 'cigr-2002'),
+  'air.activity.meat.hour': published(-0.6, 'hours', 'cigr-2002'),
+  'air.activity.perch': assumed(0.6, 'ratio'),
+  'air.rh.most': published(0.85, 'ratio', 'cigr-2002'),
+  'air.damper.most': assumed(0.05, 'ratio'),
+  'air.damper.mass': assumed(0.0003, 'ratio'),
+  'air.rise.most': assumed(2, 'K'),
+  'air.frost.rh': assumed(0.8, 'ratio'),
+  'air.frost.single.damp': assumed(-4, 'celsius'),
+  'air.frost.single.any': assumed(-18, 'celsius'),
+  'air.frost.flat.damp': assumed(-9, 'celsius'),
+  'air.frost.flat.any': assumed(-24, 'celsius'),
+  'air.heat.alert': assumed(24, 'celsius'),
+  'air.heat.danger': assumed(27, 'celsius'),
+  'air.heat.emergency': assumed(30, 'celsius'),
+  'air.heat.heavy': assumed(1, 'K'),
+  'air.ammonia.target': published(10, 'ppm', 'cigr-2002'),
+  'air.ammonia.most': published(25, 'ppm', 'cigr-2002'),
+  'air.shade.trees': assumed(0.5, 'ratio'),
+  'air.roof.rsi': published(0.1, 'm2K/W', 'air-network'),
+  'air.ammonia.scraped': assumed(0.05, 'gramsDay'),
+  'air.ammonia.turned': assumed(0.15, 'gramsDay'),
+  'air.ammonia.wet': assumed(0.45, 'gramsDay'),
+  'air.ammonia.turned.least': assumed(18, 'celsius'),
+  'air.ammonia.wet.least': assumed(10, 'celsius'),
+  'air.draught.reach': assumed(3, 'ratio'),
+  'air.draught.aside': assumed(0.2, 'ratio'),
+  'air.draught.most': keepers(0.25, 'm/s'),
 
   // feed
   'feed.trough': statutory(0.1, 'm', 'length'),
@@ -383,6 +425,8 @@ export const RULES = {
   // weather
   'weather.persistence': assumed(0.7, 'ratio'),
   'weather.years': assumed(30, 'years'),
+  'weather.windSpread': assumed(40, 'degrees'),
+  'weather.rainShape': assumed(0.75, 'ratio'),
 } as const satisfies Record<string, Rule>;
 
 export type RuleId = keyof typeof RULES;

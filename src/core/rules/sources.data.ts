@@ -35,6 +35,22 @@ export const SOURCES: readonly Source[] = [
     detail: 'Heat and moisture given off by poultry at house level. Flocks differ by a tenth.',
   },
   {
+    id: 'air-network',
+    title: 'Airflow through openings: slices, one internal pressure; floor edge by its length',
+    detail:
+      'Textbook hydraulics of buildings: sharp edges pass 0.6 of what a smooth hole would. Single-sided exchange after Warren and Parkins, 1985; wind pressures of low buildings from published tables, rounded.',
+  },
+  {
+    id: 'zulovich-1990',
+    title: 'Zulovich and DeShazer, temperature–humidity index for laying hens, 1990',
+    detail: 'Air and wet-bulb temperature, 0.6 and 0.4. The bands for grown hens are assumed.',
+  },
+  {
+    id: 'ashrae-psychrometrics',
+    title: 'ASHRAE Handbook, Fundamentals, chapter 1: psychrometrics',
+    detail: 'Vapour pressure over water and over ice after Hyland and Wexler, 1983.',
+  },
+  {
     id: 'nrc-1994',
     title: 'NRC, Nutrient Requirements of Poultry, 1994',
     detail: 'Metabolisable energy that laying hens ask for, by mass, temperature, growth and eggs.',

@@ -94,7 +94,7 @@ export const TOPICS: readonly Topic[] = [
     station: 'air',
     param: null,
     unit: null,
-    defaultRule: 'air.area.tenthOfFloor',
+    defaultRule: 'air.area.computed',
     customRange: null,
   },
   {

@@ -2,6 +2,7 @@ import { assess } from '@/core/assess';
 import { classById } from '@/core/birds/size';
 import { COVER_ROWS, freeOfMesh, SCREEN_FREE, TIMBERS } from '@/core/rules/materials.data';
 import { bank, bar, bareCoop, DAY, hens, sample, sampleClimate } from '@/core/tests/plans';
+import { grossM2, netM2 } from '../air/net';
 import { droppingsKgDay } from '../birds/droppings';
 import { bracketsNeeded, sectionShape, strengthOf, timberOf } from '../build/strength';
 import { shareOut } from '../carrying/sharing';
@@ -10,7 +11,6 @@ import { newFeeder } from '../edit/new/floorThings';
 import { newVent } from '../edit/new/openings';
 import { RULE_BOOK } from '../rules/book';
 import { workClimate } from '../weather/climate';
-import { grossM2, netM2 } from './air/air';
 import {
   chickM2,
   chickPlateM2,

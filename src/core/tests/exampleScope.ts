@@ -1,3 +1,4 @@
+import { yearModel } from '../air/yearModel';
 import { assess } from '../assess';
 import { createFlockWorker } from '../birds/flock';
 import { flockSizes } from '../birds/flockSizes';
@@ -9,6 +10,8 @@ import type { Fixture, OfKind, Run } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
 import { judgingSheet } from '../stations/sheet';
 import { workClimate } from '../weather/climate';
+import { generateHours } from '../weather/hours';
+import { weatherNormals } from '../weather/normals';
 import { DAY, sampleClimate, soundCoop } from './plans';
 
 /** A run of 4 m by 2 m under a roof. */
@@ -35,6 +38,9 @@ export function exampleScope(): Record<string, unknown> {
     if (!found) throw new Error(`the coop has no ${kind}`);
     return found;
   };
+  const climate = workClimate(sampleClimate('cold-continental'));
+  if (climate === null) throw new Error('the climate is known');
+  const normals = weatherNormals(climate);
   const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
   return {
     plan,
@@ -47,7 +53,14 @@ export function exampleScope(): Record<string, unknown> {
     door: of('door'),
     feeder: of('feeder'),
     drinker: of('drinker'),
-    climate: workClimate(sampleClimate('cold-continental')),
+    climate,
+    normals,
+    model: yearModel(
+      { ...plan, climate: sampleClimate('cold-continental') },
+      flock,
+      generateHours(normals, 1, 7),
+      { shares: () => 1, shutIn: () => false, heaterW: 0 },
+    ),
     bird: assess(plan, { on: DAY }).birds[0],
     run: RUN,
     lie: layOut(plan.shell, RUN, 'right', []),

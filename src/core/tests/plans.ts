@@ -94,7 +94,7 @@ export function soundCoop(recipe: (draft: Plan) => void = () => {}): Plan {
     ...bare,
     flock: [hens(6, { massKg: 2.2 })],
     // cleaned out before the litter has grown by a centimetre
-    schools: { 'litter.cleanOut': { custom: 30 } },
+    schools: { 'litter.cleanOut': { custom: 30 }, 'air.area': 'air.area.tenthOfFloor' },
     fixtures: [
       bar({ id: 'bar', x: 0.8, y: 2.55, z: 0.7, lengthM: 2.4, brackets: 2 }),
       bar({ id: 'step', x: 0.8, y: 2.1, z: 0.4, lengthM: 2.4, use: 'step' }),

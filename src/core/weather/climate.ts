@@ -1,12 +1,9 @@
 import { CLIMATES, type ClimateRow, type MonthNormals } from '../model/climates.data';
 import type { Plan } from '../model/schema';
 import { daylightHours } from './daylight';
-import {
-  type DesignTemperatures,
-  designDays,
-  designTemperatures,
-  type TemperatureNormals,
-} from './generator';
+import { type DesignHours, designHours } from './designHours';
+import { type DesignTemperatures, designDays, designTemperatures } from './generator';
+import { weatherNormals } from './normals';
 import { yearCurve } from './yearCurve';
 
 /** A plan's climate with what is worked from it once. Columns hold a value a day of the year. */
@@ -18,13 +15,10 @@ export interface Climate {
   readonly maxC: Float64Array;
   readonly daylightH: Float64Array;
   readonly design: DesignTemperatures;
+  readonly hours: DesignHours;
   /** Night minima of thirty years, one after another, °C. */
   readonly nightsC: Float64Array;
 }
-
-/** Spread of days taken where only normals are known, by the range of the year: mild 2.2 K … continental 4.5 K. */
-const MILD = { rangeK: 10, anomalyK: 2.2 } as const;
-const CONTINENTAL = { rangeK: 35, anomalyK: 4.5 } as const;
 
 export const climateById = (id: string): ClimateRow | undefined =>
   CLIMATES.find((c) => c.id === id);
@@ -43,8 +37,9 @@ export function monthsOf(climate: Plan['climate']): readonly MonthNormals[] | nu
 export function workClimate(climate: Plan['climate']): Climate | null {
   const months = monthsOf(climate);
   if (climate === null || months === null) return null;
-  const normals = temperatureNormals(climate, months);
+  const normals = weatherNormals({ ...climate, months });
   const days = designDays(normals);
+  const design = designTemperatures(normals, days);
   return {
     months,
     latitudeDeg: climate.latitudeDeg,
@@ -52,32 +47,10 @@ export function workClimate(climate: Plan['climate']): Climate | null {
     meanC: yearCurve(normals.meanC),
     maxC: yearCurve(normals.maxC),
     daylightH: daylightHours(climate.latitudeDeg),
-    design: designTemperatures(normals, days),
+    design,
+    hours: designHours(normals, design),
     nightsC: days.minC,
   };
-}
-
-function temperatureNormals(
-  climate: NonNullable<Plan['climate']>,
-  months: readonly MonthNormals[],
-): TemperatureNormals {
-  const { source } = climate;
-  const known = source.kind === 'shipped' ? climateById(source.id)?.anomalyK : undefined;
-  return {
-    meanC: months.map((m) => m.meanC),
-    minC: months.map((m) => m.minC),
-    maxC: months.map((m) => m.maxC),
-    anomalyK: known ?? anomalyOf(months),
-  };
-}
-
-/** @source wide-rafter (assumption): the wider the year, the more its days depart from normal */
-export function anomalyOf(months: readonly MonthNormals[]): number {
-  const means = months.map((m) => m.meanC);
-  const range = Math.max(...means) - Math.min(...means);
-  const share = (range - MILD.rangeK) / (CONTINENTAL.rangeK - MILD.rangeK);
-  const held = Math.min(1, Math.max(0, share));
-  return MILD.anomalyK + held * (CONTINENTAL.anomalyK - MILD.anomalyK);
 }
 
 const DAY_MS = 86_400_000;

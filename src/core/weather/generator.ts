@@ -1,7 +1,6 @@
 import { quantile } from 'd3-array';
-import { uniformFloat64 } from 'pure-rand/distribution/uniformFloat64';
-import { xoroshiro128plus } from 'pure-rand/generator/xoroshiro128plus';
 import { ruled } from '../rules/rules.data';
+import { chanceOf } from './chance';
 import { monthOfDay, YEAR_DAYS, yearCurve } from './yearCurve';
 
 /** How much of a day's departure from normal is left the day after. */
@@ -18,6 +17,7 @@ export interface TemperatureNormals {
 
 /** Generated days, one after another, °C. */
 export interface GeneratedDays {
+  readonly meanC: Float64Array;
   readonly minC: Float64Array;
   readonly maxC: Float64Array;
 }
@@ -25,7 +25,7 @@ export interface GeneratedDays {
 /**
  * Daily minima and maxima of so many years: the day's normal, and a departure that fades by 0.7 a day.
  * The same seed gives the same days.
- * @source  wide-rafter (assumption: first-order autoregression about harmonic normals)
+ * @source  wide-rafter (assumption: first-order autoregression about the year's straight lines)
  * @example generateDays({ meanC: Array(12).fill(10), minC: Array(12).fill(5), maxC: Array(12).fill(15), anomalyK: 0 }, 1, 7).minC[100] // 5
  */
 export function generateDays(
@@ -36,19 +36,21 @@ export function generateDays(
   const mean = yearCurve(normals.meanC);
   const half = yearCurve(normals.maxC.map((max, m) => (max - (normals.minC[m] ?? max)) / 2));
   const days = years * YEAR_DAYS;
+  const meanC = new Float64Array(days);
   const minC = new Float64Array(days);
   const maxC = new Float64Array(days);
-  const normal = normalDeviates(seed);
+  const { normal } = chanceOf(seed);
   const fresh = normals.anomalyK * Math.sqrt(1 - PERSISTENCE ** 2);
   let anomaly = normals.anomalyK * normal();
   for (let i = 0; i < days; i++) {
     anomaly = PERSISTENCE * anomaly + fresh * normal();
     const day = i % YEAR_DAYS;
     const middle = (mean[day] ?? 0) + anomaly;
+    meanC[i] = middle;
     minC[i] = middle - (half[day] ?? 0);
     maxC[i] = middle + (half[day] ?? 0);
   }
-  return { minC, maxC };
+  return { meanC, minC, maxC };
 }
 
 /** Temperatures that fit-outs are judged by, °C. */
@@ -86,20 +88,3 @@ const indexOf = (months: readonly number[], value: number): number => months.ind
 
 const ofMonth = (days: Float64Array, month: number): Float64Array =>
   days.filter((_, i) => monthOfDay(i % YEAR_DAYS) === month);
-
-/** Standard normal deviates by Box and Muller, seeded. */
-function normalDeviates(seed: number): () => number {
-  const random = xoroshiro128plus(seed);
-  let spare: number | null = null;
-  return () => {
-    if (spare !== null) {
-      const kept = spare;
-      spare = null;
-      return kept;
-    }
-    const radius = Math.sqrt(-2 * Math.log(1 - uniformFloat64(random)));
-    const angle = 2 * Math.PI * uniformFloat64(random);
-    spare = radius * Math.sin(angle);
-    return radius * Math.cos(angle);
-  };
-}

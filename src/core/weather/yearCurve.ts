@@ -14,62 +14,47 @@ const MONTH_OF_DAY: readonly number[] = MONTH_DAYS.flatMap((days, month) =>
  */
 export const monthOfDay = (day: number): number => MONTH_OF_DAY[day] ?? MONTHS - 1;
 
-const HARMONICS = 12;
-const STEP = (2 * Math.PI) / YEAR_DAYS;
+/** Day on which each month is half over, counted from 1 January. */
+const MIDDLES: readonly number[] = MONTH_DAYS.map(
+  (days, month) => MONTH_DAYS.slice(0, month).reduce((a, b) => a + b, 0) + days / 2,
+);
+
+/** How much of each month's knot is in the middle of a day: straight lines, full at the middle of the month. */
+const HATS: readonly Float64Array[] = MIDDLES.map((middle, month) => {
+  const before = MIDDLES[(month + MONTHS - 1) % MONTHS] ?? 0;
+  const after = MIDDLES[(month + 1) % MONTHS] ?? 0;
+  const apart = (from: number, to: number): number => (to - from + YEAR_DAYS) % YEAR_DAYS;
+  return Float64Array.from({ length: YEAR_DAYS }, (_, day) => {
+    const at = day + 0.5;
+    const [since, until] = [apart(middle, at), apart(at, middle)];
+    if (since < apart(middle, after)) return 1 - since / apart(middle, after);
+    return Math.max(0, 1 - until / apart(before, middle));
+  });
+});
+
+/** Mean of each knot's hat over each month. */
+const MEANS = MONTH_DAYS.map((days, month) =>
+  HATS.map((hat) => hat.reduce((sum, x, d) => sum + (monthOfDay(d) === month ? x : 0), 0) / days),
+);
 
 /**
- * The smoothest curve through the year whose mean over each month is the month's normal: harmonics of the
- * year, each as small as the months allow, quick ones held smallest.
+ * The year as straight lines between the middles of the months, with knots such that the mean over each month is
+ * the month's normal.
  * @param months  twelve normals, January first
  * @returns       a value a day, 1 January first, 365 of them
+ * @source        domain notes, "Settled", Weather
  * @example       yearCurve(Array(12).fill(4))[100] // 4
  */
 export function yearCurve(months: readonly number[]): Float64Array {
-  const level = months.reduce((a, b) => a + b, 0) / MONTHS;
-  const pulls = solve(
-    PULLS,
-    months.map((m) => m - level),
-  );
-  const curve = new Float64Array(YEAR_DAYS).fill(level);
-  SHAPES.forEach((shape, month) => {
-    const pull = pulls[month] ?? 0;
+  const knots = solve(MEANS, months);
+  const curve = new Float64Array(YEAR_DAYS);
+  HATS.forEach((hat, month) => {
+    const knot = knots[month] ?? 0;
     for (let day = 0; day < YEAR_DAYS; day++)
-      curve[day] = (curve[day] ?? 0) + pull * (shape[day] ?? 0);
+      curve[day] = (curve[day] ?? 0) + knot * (hat[day] ?? 0);
   });
   return curve;
 }
-
-/** Terms of a day, each divided by the square of its order, so that bending is what is kept small. */
-function termsOf(day: number): number[] {
-  const angle = STEP * (day + 0.5);
-  // the level hardly costs anything
-  const terms = [LEVEL_EASE];
-  for (let k = 1; k <= HARMONICS; k++) {
-    terms.push(Math.cos(k * angle) / k ** 2, Math.sin(k * angle) / k ** 2);
-  }
-  return terms;
-}
-const LEVEL_EASE = 100;
-
-const TERMS: readonly (readonly number[])[] = Array.from({ length: YEAR_DAYS }, (_, d) =>
-  termsOf(d),
-);
-
-/** Mean of each term over each month. */
-const MONTH_MEANS: readonly (readonly number[])[] = MONTH_DAYS.map((days, month) =>
-  (TERMS[0] ?? []).map(
-    (_, k) =>
-      TERMS.reduce((sum, terms, d) => sum + (monthOfDay(d) === month ? (terms[k] ?? 0) : 0), 0) /
-      days,
-  ),
-);
-
-const dot = (a: readonly number[], b: readonly number[]): number =>
-  a.reduce((sum, x, i) => sum + x * (b[i] ?? 0), 0);
-
-/** What a pull on one month does to each day, and to the mean of each month. */
-const SHAPES = MONTH_MEANS.map((month) => Float64Array.from(TERMS, (terms) => dot(month, terms)));
-const PULLS = MONTH_MEANS.map((a) => MONTH_MEANS.map((b) => dot(a, b)));
 
 /** Twelve equations by elimination with exchange of rows; they are far from singular. */
 function solve(matrix: readonly (readonly number[])[], right: readonly number[]): number[] {

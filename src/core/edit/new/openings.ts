@@ -1,3 +1,5 @@
+import { airNeedsOf } from '../../air/needs';
+import { panesOf } from '../../air/shellHeat';
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { droppingsShadow, sleepingBars } from '../../geometry/bars';
 import { meetInPlan } from '../../geometry/forms';
@@ -16,6 +18,7 @@ import { litterEndM } from '../../model/litter';
 import type { Fixture, OfKind, Opening, Plan, Side } from '../../model/schema';
 import { chosenSchool, RULE_BOOK } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
+import { workClimate } from '../../weather/climate';
 import { named, tape } from './named';
 
 interface Hole {
@@ -78,19 +81,22 @@ function byShelter({ site }: Plan, first: Side): Side[] {
 const MESH_FREE = 0.84;
 
 /**
- * A vent under the eaves that stays open: as large as what the floor asks for and still lacks, where no sleeping
- * bird sits in its draught.
+ * A vent under the eaves that stays open: as large as what the rule chosen asks for and the coop still lacks, where no
+ * sleeping bird sits in its draught.
+ * @param sizes  of the flock; left out where the size is given
  */
-export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind<'vent'> {
+export function newVent(
+  plan: Plan,
+  parts: Partial<OfKind<'vent'>> = {},
+  sizes: FlockSizes | null = null,
+): OfKind<'vent'> {
   const { up, down } = tape(plan);
-  const school = chosenSchool(RULE_BOOK, plan.schools, 'air.area');
-  const { lengthM, widthM } = plan.shell;
-  const share = school.params.floorShare ?? 0;
+  const { lengthM } = plan.shell;
   const open = plan.fixtures.reduce(
     (sum, f) => sum + (f.kind === 'vent' ? f.widthM * f.heightM * MESH_FREE : 0),
     0,
   );
-  const wanted = Math.max(0.05, share * lengthM * widthM - open) / MESH_FREE;
+  const wanted = Math.max(0.05, (sizes ? wantedM2(plan, sizes) : 0) - open) / MESH_FREE;
   const band = Math.max(0, ...sleepingBars(plan).map((b) => b.z + ruled('air.band.above')));
   let best: {
     hole: { widthM: number; heightM: number; sillZ: number };
@@ -126,6 +132,24 @@ export function newVent(plan: Plan, parts: Partial<OfKind<'vent'>> = {}): OfKind
   const where = best === null ? fallback : { ...best.hole, wall: best.wall, alongM: best.alongM };
   return fixtureOf({ ...named(plan, 'vent'), ...where, ...parts });
 }
+
+/** Net area that the rule chosen asks for in all, with a hair to spare, m². */
+function wantedM2(plan: Plan, { mediums, heat }: FlockSizes): number {
+  const { params } = chosenSchool(RULE_BOOK, plan.schools, 'air.area');
+  const { lengthM, widthM } = plan.shell;
+  const climate = params.computed === 1 ? workClimate(plan.climate) : null;
+  if (climate === null || heat.layerW + heat.meatW === 0)
+    return (params.floorShare ?? 0) * lengthM * widthM + (params.perBirdM2 ?? 0) * mediums;
+  const { shell, litter, site, fixtures } = plan;
+  const panes = panesOf(
+    fixtures.filter((f) => f.kind === 'window').filter((w) => w.opens === 'shut'),
+  );
+  const bare = { shell, litterM: litter.depthM, panes, treesOver: site.treesOver };
+  const needs = airNeedsOf({ ...bare, climate: plan.climate, birds: heat }, climate.hours);
+  return AIR_SPARE * needs.summer.netM2;
+}
+/** Made a hair larger than must be, so that a rounding never decides. */
+const AIR_SPARE = 1.02;
 
 /** A meshed window that shuts, over the birds' floor, where no other hole is. */
 export function newWindow(plan: Plan, sizes = flockSizes(plan)): OfKind<'window'> {

@@ -1,11 +1,12 @@
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import { bar, bareCoop, DAY, hens, sampleClimate } from '@/core/tests/plans';
+import { freeShare, grossM2, netM2 } from '../../air/net';
 import { newVent } from '../../edit/new/openings';
 import { fixtureOf } from '../../model/fixtures.schema';
 import type { AirOpening, Plan } from '../../model/schema';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
-import { freeShare, grossM2, isHigh, netM2 } from './air';
+import { isHigh } from './air';
 
 const bare = bareCoop();
 const vent = (parts: Parameters<typeof newVent>[1] = {}) => newVent(bare, parts);
@@ -118,8 +119,11 @@ describe('the schools of area', () => {
   });
 
   test('a tenth of the floor asks the same of any flock; part of it carries that part of the flock', () => {
+    const schools = { 'air.area': 'air.area.tenthOfFloor' };
     const plan = (m2: number, more: number) =>
-      coop([open(m2), open(more, { id: 'b', wall: 'rear', sillZ: 0.5, opens: 'closable' })]);
+      coop([open(m2), open(more, { id: 'b', wall: 'rear', sillZ: 0.5, opens: 'closable' })], {
+        schools,
+      });
     // 12 m² of floor: 1.2 m² high and open, 1.2 that can be opened
     expect(carries(plan(1.2, 1.2))).toBe(6);
     expect(carries(plan(1.199, 1.3))).toBe(5);
@@ -133,9 +137,33 @@ describe('the schools of area', () => {
     const plan = (all: number): Plan =>
       coop([open(1.2), open(all - 1.2, { id: 'b', wall: 'rear', sillZ: 0.5, opens: 'closable' })], {
         climate: sampleClimate('hot-desert'),
+        schools: { 'air.area': 'air.area.tenthOfFloor' },
       });
     expect(carries(plan(3.6))).toBe(6);
     expect(carries(plan(3.599))).toBe(5);
+  });
+
+  test('worked for birds and place: a drier or warmer place, more birds and a thin roof each move the need', () => {
+    const need = (id: string, parts: Partial<Plan> = {}): readonly [number, number] => {
+      const { figures } = assess(coop([open(0.5)], { climate: sampleClimate(id), ...parts }), {
+        on: DAY,
+      });
+      const of = (key: string): number => figures.get(key)?.value ?? Number.NaN;
+      return [of('air.winter.needed'), of('air.needed')];
+    };
+    const [cold, hot] = [need('cold-continental'), need('hot-desert')];
+    expect(cold[1]).toBeLessThan(hot[1]);
+    expect(cold[0]).toBeGreaterThan(0.05);
+    const many = need('cold-continental', { flock: [hens(14)] });
+    expect(many[0]).toBeGreaterThan(cold[0]);
+    const foam = need('hot-desert', { shell: { ...coop([]).shell, roofBuild: 'foam50' } });
+    expect(foam[1]).toBeLessThan(0.8 * hot[1]);
+  });
+
+  test('worked for birds and place, and no place is known: a foot a bird', () => {
+    const foot = { schools: { 'air.area': 'air.area.aFootABird' }, climate: null };
+    for (const m2 of [0.4, 0.93])
+      expect(carries(coop([open(m2)], { climate: null }))).toBe(carries(coop([open(m2)], foot)));
   });
 
   test('more mesh never carries fewer, and a heavier hen asks for more air', () => {

@@ -1,3 +1,5 @@
+import { grossM2, netM2 } from '../../air/net';
+import { windHere } from '../../air/windPressure';
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
@@ -24,27 +26,13 @@ import { hotFactor } from '../roosts/widths';
 import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
+import { type Computed, computedIn } from './computed';
 
 /** Windows and vents that let air through on some day. */
 export const airOpenings = (plan: Plan): AirOpening[] =>
   plan.fixtures.filter(
     (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
   );
-
-/** Gross area, m². */
-export function grossM2(o: AirOpening): number {
-  if (o.kind === 'vent' && o.holes) return (o.holes.count * Math.PI * o.holes.diameterM ** 2) / 4;
-  return o.widthM * o.heightM;
-}
-
-/** Free share of an opening's area through all that covers it. */
-export function freeShare(o: AirOpening): number {
-  const cover = COVER_ROWS.find((c) => c.id === o.cover);
-  return (cover?.free ?? 1) * SCREEN_FREE[o.screenedBy];
-}
-
-/** Net free area, m². */
-export const netM2 = (o: AirOpening): number => grossM2(o) * freeShare(o);
 
 /** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
 const netInM2 = (o: AirOpening, plan: Plan): number =>
@@ -88,6 +76,8 @@ interface Rule {
   readonly floorM2: number;
   readonly alwaysFloorM2: number;
   readonly floorShare: number;
+  /** Where the areas were worked for the birds and the place. */
+  readonly computed: Computed | null;
 }
 
 function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
@@ -95,7 +85,20 @@ function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
   const floor = ctx.plan.shell.lengthM * ctx.plan.shell.widthM;
   const hot = hotFactor(ctx.flock) > 1;
   const floorShare = (hot ? p.hotFloorShare : p.floorShare) ?? 0;
+  const computed = p.computed === 1 ? computedIn(ctx) : null;
+  if (computed) {
+    const { needs, birds } = computed;
+    return {
+      perBirdM2: needs.summer.netM2 / birds,
+      alwaysPerBirdM2: needs.winter.netM2 / birds,
+      floorM2: 0,
+      alwaysFloorM2: 0,
+      floorShare: 0,
+      computed,
+    };
+  }
   return {
+    computed: null,
     perBirdM2: p.perBirdM2 ?? 0,
     alwaysPerBirdM2: p.alwaysPerBirdM2 ?? 0,
     floorM2: floorShare * floor,
@@ -136,7 +139,8 @@ export const airStation: CarryingStation = {
   supply: (ctx) => {
     const { plan } = ctx;
     const { alwaysM2, allM2 } = areasIn(ctx);
-    return [alwaysM2, allM2, plan.shell.lengthM, plan.shell.widthM];
+    const { lengthM, widthM } = plan.shell;
+    return [alwaysM2, allM2, lengthM, widthM, computedIn(ctx)];
   },
   demand: (ctx, school) => {
     const there = areasIn(ctx);
@@ -169,7 +173,7 @@ export const airStation: CarryingStation = {
     }
     if (carry.state !== 'carries') return;
     const { school } = asked;
-    s.part('air.needs', [carry, asked, flock, plan.shell, areasIn(ctx)], (own) =>
+    s.part('air.needs', [carry, asked, flock, plan.shell, areasIn(ctx), computedIn(ctx)], (own) =>
       needs(own, ctx, carry, school, asked.short),
     );
   },
@@ -220,28 +224,38 @@ function needs(
   const part = { counts, shares: perBird, floor };
   const needed = rule.floorM2 + rule.perBirdM2 * birds;
   const always = rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds;
-  const neededFigure = s.worked(
-    'air.needed',
-    W['air.needed'],
-    {
-      ...part,
-      share: rule.floorShare,
-      perBird: rule.perBirdM2,
-      needed,
-    },
-    basis,
-  );
-  const winter = s.worked(
-    'air.winter.needed',
-    W['air.needed'],
-    {
-      ...part,
-      share: school.params.alwaysFloorShare ?? 0,
-      perBird: rule.alwaysPerBirdM2,
-      needed: always,
-    },
-    basis,
-  );
+  const { computed } = rule;
+  const neededFigure = computed
+    ? s.worked(
+        'air.needed',
+        W['air.computed.summer'],
+        computedParts(ctx, computed, 'summer', birds),
+        basis,
+      )
+    : s.worked(
+        'air.needed',
+        W['air.needed'],
+        { ...part, share: rule.floorShare, perBird: rule.perBirdM2, needed },
+        basis,
+      );
+  const winter = computed
+    ? s.worked(
+        'air.winter.needed',
+        W['air.computed.winter'],
+        computedParts(ctx, computed, 'winter', birds),
+        basis,
+      )
+    : s.worked(
+        'air.winter.needed',
+        W['air.needed'],
+        {
+          ...part,
+          share: school.params.alwaysFloorShare ?? 0,
+          perBird: rule.alwaysPerBirdM2,
+          needed: always,
+        },
+        basis,
+      );
   s.worked(
     'air.capacity',
     W['air.capacity'],
@@ -281,6 +295,30 @@ function needs(
       short,
     );
   }
+}
+
+/** What a worked area follows from, and its share for the birds of a day. */
+function computedParts(
+  ctx: StationContext,
+  { needs, birds, heatW, lossWK }: Computed,
+  season: 'winter' | 'summer',
+  asking: number,
+) {
+  const hours = ctx.flock.climate?.hours;
+  const need = needs[season];
+  const hour = season === 'winter' ? hours?.night : hours?.day;
+  return {
+    heat: heatW,
+    loss: lossWK,
+    outdoors: hour?.outC ?? 0,
+    wind: windHere(ctx.plan, hour?.windMS ?? 0),
+    inside: need.tiC,
+    damp: need.rh,
+    worked: need.netM2,
+    birds,
+    asking,
+    needed: (need.netM2 * asking) / birds,
+  };
 }
 
 /** An opening that can't be shut, level with sleeping birds. */

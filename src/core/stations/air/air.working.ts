@@ -1,6 +1,20 @@
 import { working, workings } from '../../kernel/working';
 import { capacityLines } from '../shared.working';
 
+/** Lines of an area worked for the birds and the place. */
+const computedLines = {
+  heat: { unit: 'watts', given: 'cigr-2002' },
+  loss: { unit: 'wattsKelvin', given: 'found' },
+  outdoors: { unit: 'celsius', given: 'found' },
+  wind: { unit: 'metresSecond', given: 'found' },
+  inside: { unit: 'celsius', given: 'air-network' },
+  damp: { unit: 'ratio', given: 'air-network' },
+  worked: { unit: 'm2', given: 'air-network' },
+  birds: { unit: 'birds', given: 'found' },
+  asking: { unit: 'birds', given: 'found' },
+  needed: { unit: 'm2', formula: 'worked * asking / birds' },
+} as const;
+
 /** How each figure of the air is worked. */
 export const AIR_WORKINGS = workings({
   'air.opening': working({
@@ -30,6 +44,8 @@ export const AIR_WORKINGS = workings({
       needed: { unit: 'm2', formula: 'share * floor + perBird * sum(counts .* shares)' },
     },
   }),
+  'air.computed.winter': working({ result: 'needed', lines: computedLines }),
+  'air.computed.summer': working({ result: 'needed', lines: computedLines }),
   'air.capacity': working({
     result: 'carries',
     lines: {

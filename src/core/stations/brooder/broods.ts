@@ -202,7 +202,7 @@ export function colderNightChance(climate: Climate, yearDay: number, nightC: num
 
 /**
  * Mean night of a day of the year over the generated years, °C.
- * @example meanNightC(climate, 15) // -17.846
+ * @example meanNightC(climate, 15) // -18.867
  */
 export function meanNightC(climate: Climate, yearDay: number): number {
   const { nightsC } = climate;

@@ -7,16 +7,11 @@ import { VentRows, WindowRows } from './openings';
 /** Every opening that air passes, with what it leaves free. */
 export function AirFields() {
   const { items, chosen } = useAssessment();
-  const { floorShare = 0, hotFloorShare = 0 } = chosen['air.area']?.params ?? {};
-  const asksMoreWhereHot = hotFloorShare > floorShare;
+  const rule = chosen['air.area']?.params ?? {};
   const entered = items.opening.length > 0;
   return (
     <>
-      <WorkedFor>
-        {asksMoreWhereHot
-          ? 'The rule chosen needs more where summers are hot. Cold changes nothing here.'
-          : 'The rule chosen is the same in every climate.'}
-      </WorkedFor>
+      <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[
           { name: 'In winter, open high up', id: 'air.winter.needed' },
@@ -38,4 +33,17 @@ export function AirFields() {
       </Part>
     </>
   );
+}
+
+/** How the rule chosen takes the climate in. */
+function followsClimate({
+  computed,
+  floorShare = 0,
+  hotFloorShare = 0,
+}: Partial<Record<string, number>>) {
+  if (computed === 1)
+    return 'The openings follow its coldest night, its hottest hour, and your birds.';
+  return hotFloorShare > floorShare
+    ? 'The rule chosen needs more where summers are hot. Cold changes nothing here.'
+    : 'The rule chosen is the same in every climate.';
 }

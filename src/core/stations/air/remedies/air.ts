@@ -1,3 +1,4 @@
+import { freeShare, netM2 } from '../../../air/net';
 import { freeNumber } from '../../../edit/freeNumber';
 import { newVent } from '../../../edit/new/openings';
 import { sleepingBars } from '../../../geometry/bars';
@@ -16,7 +17,6 @@ import {
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
-import { freeShare, netM2 } from '../air';
 
 /** Top of the band in which nothing may blow, m; 0 without bars. */
 const bandTop = (plan: Plan): number =>

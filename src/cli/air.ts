@@ -1,0 +1,117 @@
+import { parseArgs } from 'node:util';
+import { flockByDay } from '@/core/birds/flock';
+import type { Side } from '@/core/model/schema';
+import { workClimate } from '@/core/weather/climate';
+import { airHourJson, type HourAsk, STILL_HOUR } from '@/formats/airHour';
+import { airJson } from '@/formats/airJson';
+import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import type { CliWorld } from './world';
+
+/** What each word of `--hour` is, and between what it lies. */
+const WORDS: Readonly<
+  Record<
+    string,
+    { readonly key: Exclude<keyof HourAsk, 'face'>; readonly least: number; readonly most: number }
+  >
+> = {
+  To: { key: 'outC', least: -60, most: 60 },
+  RH: { key: 'rh', least: 0, most: 1 },
+  U: { key: 'windMS', least: 0, most: 60 },
+  solar: { key: 'solarW', least: 0, most: 100_000 },
+  activity: { key: 'activity', least: 0, most: 3 },
+  inside: { key: 'inside', least: 0, most: 1 },
+  closable: { key: 'closable', least: 0, most: 1 },
+  doors: { key: 'doors', least: 0, most: 1 },
+};
+const FACES: readonly Side[] = ['front', 'right', 'rear', 'left'];
+
+/**
+ * `wide-rafter air`: a year of a coop's air, or one hour of it.
+ * @returns exit code: 0 worked, 1 unreadable plan or one without a climate, 2 wrong usage
+ */
+export function runAir(args: readonly string[], world: CliWorld, usage: string): 0 | 1 | 2 {
+  const asked = readArgs(args);
+  if ('wrong' in asked) {
+    world.err(`${asked.wrong}\n\n${usage}`);
+    return 2;
+  }
+  const plan = readPlan(asked.file, world);
+  if (plan === null) return 1;
+  const flock = flockByDay(plan, dayFor(asked.on, plan, world));
+  if (asked.hour === null) {
+    const climate = workClimate(plan.climate);
+    if (climate === null) {
+      world.err('This plan has no climate. Choose one under Air, or give one hour with --hour.');
+      return 1;
+    }
+    world.out(JSON.stringify(airJson(plan, flock, climate), null, 2));
+    return 0;
+  }
+  const worked = airHourJson(plan, flock, asked.hour);
+  world.out(
+    asked.json
+      ? JSON.stringify(worked, null, 2)
+      : [
+          `Inside ${worked.tiC.toFixed(1)} °C, humidity ${Math.round(100 * worked.rh)} %`,
+          ...worked.openings.map((o) => `${o.id}: ${(o.flowKgS * 1000).toFixed(2)} g/s`),
+        ].join('\n'),
+  );
+  return 0;
+}
+
+type Asked =
+  | { readonly wrong: string }
+  | {
+      readonly file: string;
+      readonly on: string | null;
+      readonly json: boolean;
+      /** Null: the whole year. */
+      readonly hour: HourAsk | null;
+    };
+
+function readArgs(args: readonly string[]): Asked {
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: { on: { type: 'string' }, json: { type: 'boolean' }, hour: { type: 'string' } },
+    });
+    const wrong = wrongFile(positionals, values.on);
+    if (wrong !== null) return { wrong };
+    const [file = ''] = positionals;
+    const asked = { file, on: values.on ?? null, json: values.json ?? false };
+    if (values.hour === undefined) return { ...asked, hour: null };
+    const hour = readHour(values.hour);
+    if ('wrong' in hour) return hour;
+    return { ...asked, hour };
+  } catch (error) {
+    return { wrong: toldOf(error) };
+  }
+}
+
+/** An hour as `To=-10,RH=0.8,U=2,face=front,solar=0`; what is left out is still, dark air at 0 °C. */
+function readHour(text: string): HourAsk | { readonly wrong: string } {
+  let hour = STILL_HOUR;
+  for (const part of text.split(',')) {
+    const [name = '', value = '', ...rest] = part.split('=').map((s) => s.trim());
+    if (rest.length > 0 || value === '') return { wrong: `--hour: “${part}” is not name=value.` };
+    if (name === 'face') {
+      const face = FACES.find((f) => f === value);
+      if (!face) return { wrong: `--hour: face is ${value}. Use one of: ${FACES.join(', ')}.` };
+      hour = { ...hour, face };
+      continue;
+    }
+    const word = WORDS[name];
+    if (!word)
+      return {
+        wrong: `--hour: ${name} is not known. Use: face, ${Object.keys(WORDS).join(', ')}.`,
+      };
+    const number = Number(value);
+    if (!(number >= word.least && number <= word.most))
+      return {
+        wrong: `--hour: ${name} is ${value}. Use a number from ${word.least} to ${word.most}.`,
+      };
+    hour = { ...hour, [word.key]: number };
+  }
+  return hour;
+}

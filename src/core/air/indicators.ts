@@ -1,0 +1,152 @@
+import type { FlockByDay } from '../birds/flock';
+import { ruled } from '../rules/rules.data';
+import { DAY_HOURS, YEAR_HOURS } from '../weather/hours';
+import { wetBulbC } from '../weather/psychrometrics';
+import { monthOfDay } from '../weather/yearCurve';
+import type { YearColumns, YearModel } from './year';
+
+/** From where cold and heat are told, by the most tender of those that live here, °C. */
+export interface Tender {
+  /** In damp or moving air, and in any. Null where nobody has a comb. */
+  readonly frost: { readonly dampC: number; readonly anyC: number } | null;
+  /** Heat index: alert, danger, emergency. */
+  readonly heatC: readonly [number, number, number];
+}
+
+/** Hours of one month, of the mean year, in which something is wrong. */
+export interface MonthAir {
+  readonly hours: number;
+  /** Air at 85 % and more. */
+  readonly damp: number;
+  /** Water that condenses in the air, and how much of it, kg; dew on the roof. */
+  readonly drips: number;
+  readonly dripKg: number;
+  readonly roofDew: number;
+  readonly frost: number;
+  readonly heatAlert: number;
+  readonly heatDanger: number;
+  readonly heatEmergency: number;
+  readonly ammonia10: number;
+  readonly ammonia25: number;
+  readonly draught: number;
+  /** Mean of inside less outside, K. */
+  readonly riseK: number;
+}
+
+type Counted = { -readonly [K in keyof MonthAir]: number };
+
+const MONTHS = 12;
+/** So much more than saturation is water and not rounding, kg/s. */
+const DRIPS_KG_S = 1e-9;
+
+/**
+ * How tender the flock is.
+ * @source domain notes, "The year": frost by the comb; index of hens by Zulovich and DeShazer 1990, bands assumed
+ */
+export function tenderOf(flock: FlockByDay): Tender {
+  const hens = flock.lots.filter((l) => l.kind === 'chicken');
+  const single = hens.some((l) => l.breed.comb === 'single' || l.breed.comb === 'other');
+  const less = flock.lots.some((l) => l.class.id === 'heavy' || l.class.id === 'giant')
+    ? ruled('air.heat.heavy')
+    : 0;
+  const frost = single
+    ? { dampC: ruled('air.frost.single.damp'), anyC: ruled('air.frost.single.any') }
+    : { dampC: ruled('air.frost.flat.damp'), anyC: ruled('air.frost.flat.any') };
+  return {
+    frost: hens.length === 0 ? null : frost,
+    heatC: [
+      ruled('air.heat.alert') - less,
+      ruled('air.heat.danger') - less,
+      ruled('air.heat.emergency') - less,
+    ],
+  };
+}
+
+/**
+ * Temperature and humidity as hens feel them, °C.
+ * @param wetC  of a wet thermometer
+ * @source      zulovich-1990: for laying hens
+ * @example     heatIndexC(30, 20) // 26
+ */
+export const heatIndexC = (airC: number, wetC: number): number => 0.6 * airC + 0.4 * wetC;
+
+/** Heat index of each hour, °C. */
+export function heatIndexOf({ weather }: YearModel, columns: YearColumns): Float64Array {
+  return Float64Array.from(columns.tiC, (tiC, i) =>
+    heatIndexC(tiC, wetBulbC(tiC, columns.humRatio[i] as number, weather.pressurePa[i] as number)),
+  );
+}
+
+/** What is wrong when, month by month, of the mean of the years worked. */
+export function monthsOfAir(
+  model: YearModel,
+  columns: YearColumns,
+  tender: Tender,
+  index: Float64Array = heatIndexOf(model, columns),
+): readonly MonthAir[] {
+  const months = Array.from({ length: MONTHS }, emptyMonth);
+  const { weather } = model;
+  const years = columns.tiC.length / YEAR_HOURS;
+  const [damp, draught] = [ruled('air.rh.most'), ruled('air.draught.most')];
+  for (let i = 0; i < columns.tiC.length; i++) {
+    const m = months[monthOfDay(((i % YEAR_HOURS) / DAY_HOURS) | 0)] as Counted;
+    const tiC = columns.tiC[i] as number;
+    const rh = columns.rh[i] as number;
+    const isDraughty = (columns.roostMS[i] as number) > draught;
+    m.hours++;
+    m.riseK += tiC - (weather.tempC[i] as number);
+    if (rh >= damp) m.damp++;
+    const drips = columns.condensedKgS[i] as number;
+    if (drips > DRIPS_KG_S) {
+      m.drips++;
+      m.dripKg += drips * 3600;
+    }
+    m.roofDew += columns.roofDew[i] as number;
+    if (isDraughty) m.draught++;
+    const { frost } = tender;
+    if (
+      frost &&
+      (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= ruled('air.frost.rh') || isDraughty)))
+    )
+      m.frost++;
+    const felt = index[i] as number;
+    const [alert, danger, emergency] = tender.heatC;
+    if (felt >= emergency) m.heatEmergency++;
+    else if (felt >= danger) m.heatDanger++;
+    else if (felt >= alert) m.heatAlert++;
+    const ppm = columns.ammoniaPpm[i] as number;
+    if (ppm > ruled('air.ammonia.most')) m.ammonia25++;
+    if (ppm > ruled('air.ammonia.target')) m.ammonia10++;
+  }
+  return months.map((m) => ({
+    hours: m.hours / years,
+    damp: m.damp / years,
+    drips: m.drips / years,
+    dripKg: m.dripKg / years,
+    roofDew: m.roofDew / years,
+    frost: m.frost / years,
+    heatAlert: m.heatAlert / years,
+    heatDanger: m.heatDanger / years,
+    heatEmergency: m.heatEmergency / years,
+    ammonia10: m.ammonia10 / years,
+    ammonia25: m.ammonia25 / years,
+    draught: m.draught / years,
+    riseK: m.hours === 0 ? 0 : m.riseK / m.hours,
+  }));
+}
+
+const emptyMonth = (): Counted => ({
+  hours: 0,
+  damp: 0,
+  drips: 0,
+  dripKg: 0,
+  roofDew: 0,
+  frost: 0,
+  heatAlert: 0,
+  heatDanger: 0,
+  heatEmergency: 0,
+  ammonia10: 0,
+  ammonia25: 0,
+  draught: 0,
+  riseK: 0,
+});

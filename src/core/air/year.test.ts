@@ -1,0 +1,173 @@
+import { flockByDay } from '../birds/flock';
+import { fullestDay } from '../birds/flockHeat';
+import { vaporisationKjKg } from '../birds/heat';
+import type { Plan } from '../model/schema';
+import { plainHour } from '../tests/plainAir';
+import { DAY, sample } from '../tests/plans';
+import { workClimate } from '../weather/climate';
+import { generateHours, YEAR_HOURS } from '../weather/hours';
+import { weatherNormals } from '../weather/normals';
+import { AIR_CP } from './hour';
+import { heatIndexC, monthsOfAir, tenderOf } from './indicators';
+import { shutLesson } from './lesson';
+import { firstBad, stepperOf, workHours, workYear, type YearModel, yearColumns } from './year';
+import { yearModel } from './yearModel';
+
+/** A sample with two vents under the eaves and a window, so that there is something to flow. */
+function aired(id: 'pell-garth' | 'tamar-flats' | 'osk-landing'): Plan {
+  const plan = sample(id);
+  const low = plan.shell.roof.kind === 'flat' ? plan.shell.roof.highM : plan.shell.roof.lowM;
+  const vent = { kind: 'vent', widthM: 0.8, heightM: 0.1, sillZ: low - 0.12, alongM: 0.3 } as const;
+  const known = { screenedBy: 'none', baffle: false, stay: true, innerSill: false } as const;
+  return {
+    ...plan,
+    fixtures: [
+      ...plan.fixtures,
+      {
+        ...vent,
+        ...known,
+        id: 'v1',
+        name: 'Vent',
+        wall: 'front',
+        place: 'wall',
+        opens: 'open',
+        pane: 'none',
+        cover: 'mesh13',
+        holes: null,
+      },
+      {
+        ...vent,
+        ...known,
+        id: 'v2',
+        name: 'Vent 2',
+        wall: 'rear',
+        place: 'wall',
+        opens: 'open',
+        pane: 'none',
+        cover: 'mesh13',
+        holes: null,
+      },
+      {
+        ...known,
+        kind: 'window',
+        id: 'w1',
+        name: 'Window',
+        wall: 'left',
+        alongM: 0.4,
+        sillZ: 0.8,
+        widthM: 0.5,
+        heightM: 0.6,
+        opens: 'closable',
+        pane: 'acrylic',
+        cover: 'mesh13',
+      },
+    ],
+  };
+}
+
+function modelOf(plan: Plan, seed = 7): YearModel {
+  const climate = workClimate(plan.climate);
+  if (!climate) throw new Error('the samples have a climate');
+  const weather = generateHours(weatherNormals(climate), 1, seed);
+  return yearModel(plan, flockByDay(plan, DAY), weather, {
+    shares: (id, month) => (id === 'w1' && (month < 4 || month > 9) ? 0 : 1),
+    shutIn: () => false,
+    heaterW: 0,
+  });
+}
+
+describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('a year of %s', (id) => {
+  const plan = aired(id);
+  const model = modelOf(plan);
+
+  test('balances air, heat and moisture in each of its hours', () => {
+    const stepper = stepperOf(model);
+    const { house } = model;
+    let worst = { air: 0, heat: 0, moisture: 0 };
+    for (let i = 0; i < YEAR_HOURS; i++) {
+      const out = stepper.step(i);
+      const { hour } = stepper;
+      const came = out.inKgS.reduce((a, b) => a + b, 0);
+      const gone = out.outKgS.reduce((a, b) => a + b, 0);
+      const gains = out.sensibleW + hour.otherW;
+      const lost = (house.uaWK + AIR_CP * out.airKgS) * (out.tiC - hour.outC);
+      const source = out.latentW / (vaporisationKjKg(out.tiC) * 1000);
+      const away = out.airKgS * (out.wIn - hour.outW) + out.condensedKgS;
+      worst = {
+        air: Math.max(worst.air, came === 0 ? 0 : Math.abs(came - gone) / came),
+        heat: Math.max(worst.heat, gains === 0 ? 0 : Math.abs(gains - lost) / gains),
+        moisture: Math.max(worst.moisture, Math.abs(source - away)),
+      };
+    }
+    expect(worst.air).toBeLessThan(1e-9);
+    expect(worst.heat).toBeLessThan(1e-6);
+    expect(worst.moisture).toBeLessThan(1e-15);
+  });
+
+  test('is made of numbers, and an hour worked alone is the hour of the year', () => {
+    const columns = workYear(model);
+    expect(firstBad(columns)).toBeNull();
+    const alone = yearColumns(YEAR_HOURS);
+    for (const i of [0, 17, 4000, 8759]) {
+      workHours(model, stepperOf(model), alone, i, i + 1);
+      for (const key of ['tiC', 'rh', 'airKgS', 'ammoniaPpm', 'roostMS'] as const)
+        expect([i, key, alone[key][i]]).toEqual([i, key, columns[key][i]]);
+    }
+  });
+
+  test('is the plain way’s year, an hour here and there', () => {
+    const stepper = stepperOf(model);
+    for (let i = 0; i < YEAR_HOURS; i += 397) {
+      const { tiC, airKgS, wIn } = stepper.step(i);
+      const state = (model.stateOf[i] as number) * model.house.openings.length;
+      const open = model.house.openings.map((o, j) => ({
+        ...o,
+        netM2: o.netM2 * (model.states[state + j] as number),
+      }));
+      const windDeg = Math.round((model.weather.windDeg[i] as number) + model.windTurnDeg);
+      const plain = plainHour(open, model.house.uaWK, stepper.hour, windDeg);
+      expect(Math.abs(tiC - plain.tiC)).toBeLessThan(1e-5);
+      expect(Math.abs(airKgS / plain.airKgS - 1)).toBeLessThan(1e-5);
+      expect(Math.abs(wIn - plain.wIn)).toBeLessThan(1e-7);
+    }
+  });
+});
+
+describe('what a year tells', () => {
+  const plan = aired('pell-garth');
+  const model = modelOf(plan);
+  const flock = flockByDay(plan, DAY);
+
+  test('the same seed gives the same year, another one another', () => {
+    expect(workYear(modelOf(plan))).toEqual(workYear(model));
+    expect(workYear(modelOf(plan, 8)).tiC).not.toEqual(workYear(model).tiC);
+  });
+
+  test('the months have all its hours, and each hour of harm once', () => {
+    const columns = workYear(model);
+    const months = monthsOfAir(model, columns, tenderOf(flock));
+    expect(months.reduce((a, m) => a + m.hours, 0)).toBe(YEAR_HOURS);
+    const damp = columns.rh.reduce((a, rh) => a + Number(rh >= 0.85), 0);
+    expect(months.reduce((a, m) => a + m.damp, 0)).toBe(damp);
+    for (const m of months) {
+      expect(m.ammonia25).toBeLessThanOrEqual(m.ammonia10);
+      expect(m.heatAlert + m.heatDanger + m.heatEmergency).toBeLessThanOrEqual(m.hours);
+      expect(m.riseK).toBeGreaterThan(0);
+    }
+  });
+
+  test('heat is felt by air and damp, and heavy birds feel it sooner', () => {
+    expect(heatIndexC(30, 20)).toBeCloseTo(26, 9);
+    expect(tenderOf(flockByDay(sample('tamar-flats'), DAY)).heatC).toEqual([24, 27, 30]);
+    expect(tenderOf(flockByDay(sample('osk-landing'), DAY)).heatC).toEqual([23, 26, 29]);
+    expect(tenderOf(flock).frost).toEqual({ dampC: -4, anyC: -18 });
+  });
+
+  test('shut up it is warmer, and drips more', () => {
+    const { kept, shut, month } = shutLesson(model, 0);
+    expect([month, kept.nights]).toEqual([0, 31]);
+    expect(shut.riseK).toBeGreaterThan(kept.riseK);
+    expect(shut.dripKg).toBeGreaterThan(kept.dripKg);
+    expect(fullestDay(flock)).toBeGreaterThanOrEqual(0);
+  });
+});

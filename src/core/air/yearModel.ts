@@ -1,0 +1,132 @@
+import type { FlockByDay } from '../birds/flock';
+import { type BirdsHeat, birdsHeat } from '../birds/flockHeat';
+import { sleepingBars } from '../geometry/bars';
+import { solidOf } from '../geometry/solids';
+import type { Solid } from '../kernel/finding';
+import type { Plan, Side } from '../model/schema';
+import { skinOf } from '../rules/materials.data';
+import { ruled } from '../rules/rules.data';
+import type { WeatherHours } from '../weather/hours';
+import { monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
+import type { House } from './house';
+import { panesIn, planHouse } from './planHouse';
+import { sunFaces, sunGain } from './sunGain';
+import { cpTable, windHere } from './windPressure';
+import type { AmmoniaModel, YearModel } from './year';
+
+/** How a coop is kept through the year, beside what its plan says. */
+export interface Keeping {
+  /** State of each month, a state a part of the day: shares of the openings by id; left out: as fixed, and shut. */
+  readonly shares: (id: string, month: number, isNight: boolean) => number;
+  /** Whether birds stay in by day, by month. */
+  readonly shutIn: (month: number) => boolean;
+  readonly heaterW: number;
+}
+
+const TURN_DEG: Readonly<Record<Side, number>> = { front: 0, left: 90, rear: 180, right: 270 };
+const MONTHS = 12;
+
+/**
+ * The model of a plan's year, with the birds of the horizon's days.
+ * @param weather  hours of one year or more
+ */
+export function yearModel(
+  plan: Plan,
+  flock: FlockByDay,
+  weather: WeatherHours,
+  keeping: Keeping,
+): YearModel {
+  const house = planHouse(plan);
+  const fromMostly = TURN_DEG[plan.site.windFrom ?? 'front'];
+  // where nobody has said where the front looks, it looks to the sun's side
+  const frontDeg = (plan.climate?.latitudeDeg ?? 50) >= 0 ? 180 : 0;
+  const isDark = (hourOfYear: number): boolean => (weather.sun.sinHeight[hourOfYear] ?? 0) <= 0;
+  const states = new Float64Array(2 * MONTHS * house.openings.length);
+  for (let s = 0; s < 2 * MONTHS; s++) {
+    house.openings.forEach((o, j) => {
+      states[s * house.openings.length + j] = o.leak
+        ? 1
+        : keeping.shares(o.id, s >> 1, (s & 1) === 1);
+    });
+  }
+  return {
+    house,
+    weather,
+    windShare: windHere(plan, 1),
+    windTurnDeg: weather.windFrom === 'mostly' ? fromMostly : -frontDeg,
+    cp: cpTable(house.openings),
+    sunW: sunGain(sunFaces(plan.shell, panesIn(plan), plan.site.treesOver), weather, frontDeg),
+    heaterW: keeping.heaterW,
+    birds: birdsOfYear(flock),
+    insideByDay: Float64Array.from({ length: YEAR_DAYS }, (_, d) =>
+      keeping.shutIn(monthOfDay(d)) ? 1 : ruled('air.inside.day'),
+    ),
+    states,
+    stateOf: Uint8Array.from(
+      { length: YEAR_DAYS * 24 },
+      (_, i) => 2 * monthOfDay((i / 24) | 0) + (isDark(i) ? 1 : 0),
+    ),
+    reach: draughtReach(plan, house),
+    ammonia: ammoniaOf(plan),
+    roofDrop: skinOf(plan.shell.roofBuild).uWM2K * ruled('air.roof.rsi'),
+  };
+}
+
+/** Those that live here on each day of a year: of the years of the horizon the one in which they are most. */
+function birdsOfYear(flock: FlockByDay): BirdsHeat[] {
+  const none: BirdsHeat = { layerW: 0, meatW: 0, hens: 0 };
+  const year = Array<BirdsHeat>(YEAR_DAYS).fill(none);
+  flock.horizon.dayOfYear.forEach((ofYear, d) => {
+    const living = birdsHeat(flock, d);
+    const most = year[ofYear] ?? none;
+    if (living.layerW + living.meatW > most.layerW + most.meatW) year[ofYear] = living;
+  });
+  return year;
+}
+
+/** Ammonia by how litter is kept. Source: domain notes, "Ammonia" (uncertain by a factor of two). */
+export function ammoniaOf({ litter }: Pick<Plan, 'litter'>): AmmoniaModel {
+  if (litter.school !== 'deep') return { perHenG: ruled('air.ammonia.scraped'), leastC: null };
+  return litter.turned
+    ? { perHenG: ruled('air.ammonia.turned'), leastC: ruled('air.ammonia.turned.least') }
+    : { perHenG: ruled('air.ammonia.wet'), leastC: ruled('air.ammonia.wet.least') };
+}
+
+/**
+ * By opening: how much of the air speed in its face comes to the nearest sleeping bird.
+ * @source domain notes, "Openings": 3·√A/x, a fifth of it outside the band of the bars or behind a baffle
+ */
+function draughtReach(plan: Plan, house: House): Float64Array {
+  const bars = sleepingBars(plan);
+  const aside = ruled('air.draught.aside');
+  return Float64Array.from(house.openings, ({ id, leak, netM2 }) => {
+    const f = plan.fixtures.find((x) => x.id === id);
+    if (leak || bars.length === 0 || f === undefined || f.kind === 'popDoor') return 0;
+    const own = solidOf(f, plan);
+    const share = bars.map((bar) => {
+      const isInBand =
+        own.z0 < bar.z + ruled('air.band.above') && own.z1 > bar.z - ruled('air.band.below');
+      const slowed = Math.min(
+        1,
+        (ruled('air.draught.reach') * Math.sqrt(netM2)) / apart(own, solidOf(bar, plan)),
+      );
+      return slowed * (isInBand ? 1 : aside);
+    });
+    const turned = (f.kind === 'window' || f.kind === 'vent') && f.baffle ? aside : 1;
+    return turned * Math.max(...share);
+  });
+}
+
+/** How far two boxes are apart, m; never quite 0. */
+function apart(a: Solid, b: Solid): number {
+  const gap = (a0: number, a1: number, b0: number, b1: number): number =>
+    Math.max(0, b0 - a1, a0 - b1);
+  return Math.max(
+    0.01,
+    Math.hypot(
+      gap(a.x0, a.x1, b.x0, b.x1),
+      gap(a.y0, a.y1, b.y0, b.y1),
+      gap(a.z0, a.z1, b.z0, b.z1),
+    ),
+  );
+}

@@ -1,0 +1,72 @@
+import { daylightHours } from './daylight';
+import { dryCloud, type WeatherNormals } from './days';
+import { type DesignTemperatures, designTemperatures } from './generator';
+import { humRatio, overWaterPa, pressurePa, saturationPa } from './psychrometrics';
+import { globalWM2, sunAt } from './sun';
+import { MONTH_DAYS } from './yearCurve';
+
+/** One hour that a house is sized by. */
+export interface DesignHour {
+  readonly month: number;
+  /** Hour of the day by the sun. */
+  readonly hour: number;
+  readonly outC: number;
+  readonly outW: number;
+  readonly pressurePa: number;
+  /** At 10 m in the open, m/s. */
+  readonly windMS: number;
+  /** Sun on level ground, W/m², the sine of its height, and where it stands, degrees clockwise from north. */
+  readonly globalWM2: number;
+  readonly sinHeight: number;
+  readonly azimuthDeg: number;
+}
+
+/** The coldest hour of the design night, and the hottest of the design day. */
+export interface DesignHours {
+  readonly night: DesignHour;
+  readonly day: DesignHour;
+}
+
+const [COLDEST_H, HOTTEST_H] = [3, 15];
+const WIND_SWING = 0.3;
+
+/**
+ * The hours that a house is sized by: the coldest of a night that one in fifty of the coldest month passes, the hottest
+ * of a day that one in fifty of the hottest passes, with that month's damp, wind and, by day, the sun of a dry day.
+ * @source domain notes, "Weather": design values
+ */
+export function designHours(
+  normals: WeatherNormals,
+  design: DesignTemperatures = designTemperatures(normals),
+): DesignHours {
+  const coldest = normals.minC.indexOf(Math.min(...normals.minC));
+  const hottest = normals.maxC.indexOf(Math.max(...normals.maxC));
+  return {
+    night: hourOf(normals, coldest, COLDEST_H, design.winterC),
+    day: hourOf(normals, hottest, HOTTEST_H, design.summerC),
+  };
+}
+
+function hourOf(normals: WeatherNormals, month: number, hour: number, outC: number): DesignHour {
+  const half = ((normals.maxC[month] ?? 0) - (normals.minC[month] ?? 0)) / 2;
+  const wave = hour === HOTTEST_H ? 1 : -1;
+  const air = pressurePa(normals.altitudeM);
+  const vapour = (normals.rh[month] ?? 0) * overWaterPa(outC - wave * half);
+  const middle = middleOf(month);
+  const sun = sunAt(middle, hour, normals.latitudeDeg);
+  const cloud = dryCloud(normals, month, daylightHours(normals.latitudeDeg)[middle] ?? 0);
+  return {
+    month,
+    hour,
+    outC,
+    outW: humRatio(Math.min(vapour, saturationPa(outC)), air),
+    pressurePa: air,
+    windMS: (normals.windMS[month] ?? 0) * (1 + wave * WIND_SWING),
+    globalWM2: globalWM2(sun.sinHeight, cloud),
+    sinHeight: sun.sinHeight,
+    azimuthDeg: sun.azimuthDeg,
+  };
+}
+
+const middleOf = (month: number): number =>
+  MONTH_DAYS.slice(0, month).reduce((a, b) => a + b, 0) + 14;
