@@ -1,15 +1,14 @@
 import { grossM2, netM2 } from '../../air/net';
-import { windHere } from '../../air/windPressure';
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
 import { outsideCode } from '../../geometry/outside';
 import { roofHeightM } from '../../geometry/shell';
 import { solidOf } from '../../geometry/solids';
-import type { Solid, When } from '../../kernel/finding';
+import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
-import { ENTERED, KEEPERS } from '../../kernel/working';
-import type { AirOpening, Bar, Plan } from '../../model/schema';
+import { KEEPERS } from '../../kernel/working';
+import type { AirOpening, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
 import { ruled } from '../../rules/rules.data';
@@ -26,7 +25,8 @@ import { hotFactor } from '../roosts/widths';
 import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
-import { type Computed, computedIn } from './computed';
+import { type Computed, computedIn, computedParts } from './computed';
+import { draught } from './draught';
 
 /** Windows and vents that let air through on some day. */
 export const airOpenings = (plan: Plan): AirOpening[] =>
@@ -296,58 +296,3 @@ function needs(
     );
   }
 }
-
-/** What a worked area follows from, and its share for the birds of a day. */
-function computedParts(
-  ctx: StationContext,
-  { needs, birds, heatW, lossWK }: Computed,
-  season: 'winter' | 'summer',
-  asking: number,
-) {
-  const hours = ctx.flock.climate?.hours;
-  const need = needs[season];
-  const hour = season === 'winter' ? hours?.night : hours?.day;
-  return {
-    heat: heatW,
-    loss: lossWK,
-    outdoors: hour?.outC ?? 0,
-    wind: windHere(ctx.plan, hour?.windMS ?? 0),
-    inside: need.tiC,
-    damp: need.rh,
-    worked: need.netM2,
-    birds,
-    asking,
-    needed: (need.netM2 * asking) / birds,
-  };
-}
-
-/** An opening that can't be shut, level with sleeping birds. */
-function draught(s: Sheet, ctx: StationContext, o: AirOpening, bars: readonly Bar[]): void {
-  if (o.opens !== 'open' || (o.kind === 'vent' && o.place === 'ridge') || o.baffle) return;
-  const under = ruled('air.band.below');
-  const over = ruled('air.band.above');
-  const top = o.sillZ + o.heightM;
-  const hit = bars.find((b) => below(o.sillZ, b.z + over) && below(b.z - under, top));
-  if (!hit) return;
-  s.find(
-    'air.opening.inDraught',
-    'harm',
-    [o.id, hit.id],
-    {
-      sill: s.entered(`air.opening.${o.id}.sill`, 'm', o.sillZ),
-      from: s.found(`air.band.${hit.id}.from`, 'm', hit.z - under, ENTERED),
-      to: s.found(`air.band.${hit.id}.to`, 'm', hit.z + over, ENTERED),
-    },
-    bandOf(ctx.plan, hit.z - under, hit.z + over),
-  );
-}
-
-/** The band in which nothing may blow, all over the coop. */
-const bandOf = (plan: Plan, z0: number, z1: number): Solid => ({
-  x0: 0,
-  x1: plan.shell.lengthM,
-  y0: 0,
-  y1: plan.shell.widthM,
-  z0,
-  z1,
-});

@@ -1,5 +1,6 @@
 import { type AirNeeds, airNeedsOf } from '../../air/needs';
 import { panesOf, shellLoss } from '../../air/shellHeat';
+import { windHere } from '../../air/windPressure';
 import { livingOn, massThen } from '../../birds/flock';
 import { birdsHeat, fullestDay } from '../../birds/flockHeat';
 import { demandOf } from '../../carrying/asked';
@@ -51,4 +52,28 @@ export function computedIn(ctx: StationContext): Computed | null {
       lossWK: shellLoss(shell, depthM, panes).allWK,
     };
   });
+}
+
+/** What a worked area follows from, and its share for the birds of a day. */
+export function computedParts(
+  ctx: StationContext,
+  { needs, birds, heatW, lossWK }: Computed,
+  season: 'winter' | 'summer',
+  asking: number,
+) {
+  const hours = ctx.flock.climate?.hours;
+  const need = needs[season];
+  const hour = season === 'winter' ? hours?.night : hours?.day;
+  return {
+    heat: heatW,
+    loss: lossWK,
+    outdoors: hour?.outC ?? 0,
+    wind: windHere(ctx.plan, hour?.windMS ?? 0),
+    inside: need.tiC,
+    damp: need.rh,
+    worked: need.netM2,
+    birds,
+    asking,
+    needed: (need.netM2 * asking) / birds,
+  };
 }
