@@ -8,7 +8,7 @@ const computedLines = {
   outdoors: { unit: 'celsius', given: 'found' },
   wind: { unit: 'metresSecond', given: 'found' },
   inside: { unit: 'celsius', given: 'air-network' },
-  damp: { unit: 'ratio', given: 'air-network' },
+  damp: { unit: 'share', given: 'air-network' },
   worked: { unit: 'm2', given: 'air-network' },
   birds: { unit: 'birds', given: 'found' },
   asking: { unit: 'birds', given: 'found' },
