@@ -1,4 +1,9 @@
 import { sample } from '@/core/tests/plans';
+import { workClimate } from '@/core/weather/climate';
+import { generateHours } from '@/core/weather/hours';
+import { weatherNormals } from '@/core/weather/normals';
+import { writeEpw } from '@/formats/weather/epw';
+import { fileOf } from '@/formats/weather/typicalYear';
 import { runIn as run } from './tests/inMemory';
 
 const files = {
@@ -53,4 +58,21 @@ test('a plan without a climate has no year, and says what to do', async () => {
   const { code, err } = await run(['air', 'nowhere.json'], files);
   expect(code).toBe(1);
   expect(err).toContain('Choose one under Air, or give one hour with --hour.');
+});
+
+test('a file of hours takes the place of the typical year; one that is broken says where', async () => {
+  const climate = workClimate(sample('osk-landing').climate);
+  if (!climate) throw new Error('Osk Landing has a climate');
+  const epw = writeEpw(fileOf(generateHours(weatherNormals(climate), 1, 5), climate));
+  const some = { ...files, 'osk.epw': epw, 'cut.epw': epw.slice(0, 90_000) };
+  const typical = JSON.parse((await run(['air', 'osk.json', ...ON], some)).out);
+  const own = JSON.parse((await run(['air', 'osk.json', '--weather', 'osk.epw', ...ON], some)).out);
+  expect(own.needed).toEqual(typical.needed);
+  expect(own.months).not.toEqual(typical.months);
+  expect(own.months).toHaveLength(12);
+  const cut = await run(['air', 'osk.json', '--weather', 'cut.epw', ...ON], some);
+  expect(cut.code).toBe(1);
+  expect(cut.err).toMatch(/Line \d+ has \d+ columns|It has \d+ rows of hours/);
+  const gone = await run(['air', 'osk.json', '--weather', 'gone.epw', ...ON], some);
+  expect(gone.err).toContain("gone.epw can't be read");
 });

@@ -1,9 +1,15 @@
 import { parseArgs } from 'node:util';
 import { flockByDay } from '@/core/birds/flock';
+import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import type { Side } from '@/core/model/schema';
-import { workClimate } from '@/core/weather/climate';
+import { type Climate, workClimate } from '@/core/weather/climate';
 import { airHourJson, type HourAsk, STILL_HOUR } from '@/formats/airHour';
 import { airJson } from '@/formats/airJson';
+import { readEpw } from '@/formats/weather/epw';
+import type { HourlyFile } from '@/formats/weather/hourly';
+import { readHourlyCsv } from '@/formats/weather/hourlyCsv';
+import { hoursOfFile } from '@/formats/weather/typicalYear';
+import { issueText } from '@/text/issues';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
 
@@ -44,7 +50,17 @@ export function runAir(args: readonly string[], world: CliWorld, usage: string):
       world.err('This plan has no climate. Choose one under Air, or give one hour with --hour.');
       return 1;
     }
-    world.out(JSON.stringify(airJson(plan, flock, climate), null, 2));
+    if (asked.weather === null) {
+      world.out(JSON.stringify(airJson(plan, flock, climate), null, 2));
+      return 0;
+    }
+    const read = weatherOf(asked.weather, climate, world);
+    if (!read.ok) {
+      world.err(read.issues.map(issueText).join('\n'));
+      return 1;
+    }
+    const weather = hoursOfFile(read.value);
+    world.out(JSON.stringify(airJson(plan, flock, climate, weather), null, 2));
     return 0;
   }
   const worked = airHourJson(plan, flock, asked.hour);
@@ -65,6 +81,8 @@ type Asked =
       readonly file: string;
       readonly on: string | null;
       readonly json: boolean;
+      /** A file of hours; null: the climate's typical year. */
+      readonly weather: string | null;
       /** Null: the whole year. */
       readonly hour: HourAsk | null;
     };
@@ -74,12 +92,22 @@ function readArgs(args: readonly string[]): Asked {
     const { values, positionals } = parseArgs({
       args: [...args],
       allowPositionals: true,
-      options: { on: { type: 'string' }, json: { type: 'boolean' }, hour: { type: 'string' } },
+      options: {
+        on: { type: 'string' },
+        json: { type: 'boolean' },
+        hour: { type: 'string' },
+        weather: { type: 'string' },
+      },
     });
     const wrong = wrongFile(positionals, values.on);
     if (wrong !== null) return { wrong };
     const [file = ''] = positionals;
-    const asked = { file, on: values.on ?? null, json: values.json ?? false };
+    const asked = {
+      file,
+      on: values.on ?? null,
+      json: values.json ?? false,
+      weather: values.weather ?? null,
+    };
     if (values.hour === undefined) return { ...asked, hour: null };
     const hour = readHour(values.hour);
     if ('wrong' in hour) return hour;
@@ -87,6 +115,22 @@ function readArgs(args: readonly string[]): Asked {
   } catch (error) {
     return { wrong: toldOf(error) };
   }
+}
+
+/** A year of hours from a file: by its first word one of building programs, else a table with named columns. */
+function weatherOf(
+  file: string,
+  { latitudeDeg, altitudeM }: Climate,
+  world: CliWorld,
+): Outcome<HourlyFile> {
+  let text: string;
+  try {
+    text = world.readText(file);
+  } catch (error) {
+    return fail(issue('weather.file', { file, why: toldOf(error) }));
+  }
+  if (!/\.csv$/i.test(file)) return readEpw(text);
+  return readHourlyCsv(text, { place: file, latitudeDeg, longitudeDeg: 0, zoneH: 0, altitudeM });
 }
 
 /** An hour as `To=-10,RH=0.8,U=2,face=front,solar=0`; what is left out is still, dark air at 0 °C. */

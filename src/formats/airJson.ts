@@ -2,6 +2,7 @@ import { monthsOfAir, tenderOf } from '@/core/air/indicators';
 import { shutLesson } from '@/core/air/lesson';
 import { airNeedsOf } from '@/core/air/needs';
 import { panesOf } from '@/core/air/shellHeat';
+import { shutterCalendar } from '@/core/air/shutters';
 import { workYear } from '@/core/air/year';
 import { type Keeping, yearModel } from '@/core/air/yearModel';
 import { dayOf, type FlockByDay } from '@/core/birds/flock';
@@ -9,7 +10,7 @@ import { birdsHeat, fullestDay } from '@/core/birds/flockHeat';
 import type { Plan } from '@/core/model/schema';
 import { airThere } from '@/core/stations/air/air';
 import type { Climate } from '@/core/weather/climate';
-import { generateHours } from '@/core/weather/hours';
+import { generateHours, type WeatherHours } from '@/core/weather/hours';
 import { weatherNormals } from '@/core/weather/normals';
 
 /** Weather of the typical year is always the same one. */
@@ -28,8 +29,17 @@ const plainly = (plan: Plan, climate: Climate): Keeping => ({
   heaterW: 0,
 });
 
-/** A coop's air through a typical year, for other programs: what it needs, what is there, and what is wrong when. */
-export function airJson(plan: Plan, flock: FlockByDay, climate: Climate) {
+/**
+ * A coop's air through a year, for other programs: what it needs, what is there, what is wrong when, and when to have
+ * which opening open.
+ * @param weather  left out: the typical year of its climate
+ */
+export function airJson(
+  plan: Plan,
+  flock: FlockByDay,
+  climate: Climate,
+  weather: WeatherHours = generateHours(weatherNormals(climate), 1, TYPICAL_SEED),
+) {
   const fullest = fullestDay(flock);
   const needs = airNeedsOf(
     {
@@ -44,9 +54,12 @@ export function airJson(plan: Plan, flock: FlockByDay, climate: Climate) {
     },
     climate.hours,
   );
-  const weather = generateHours(weatherNormals(climate), 1, TYPICAL_SEED);
   const model = yearModel(plan, flock, weather, plainly(plan, climate));
   const columns = workYear(model);
+  const tender = tenderOf(flock);
+  const closable = plan.fixtures.flatMap((f) =>
+    (f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' ? [f.id] : [],
+  );
   const coldest = climate.months.reduce(
     (best, m, i, all) => (m.minC < (all[best]?.minC ?? 0) ? i : best),
     0,
@@ -56,7 +69,8 @@ export function airJson(plan: Plan, flock: FlockByDay, climate: Climate) {
     needed: needs,
     there: airThere(plan),
     uaWK: model.house.uaWK,
-    months: monthsOfAir(model, columns, tenderOf(flock)),
+    months: monthsOfAir(model, columns, tender),
+    shutters: shutterCalendar(model, tender, closable, 'month'),
     lesson: shutLesson(model, coldest),
   };
 }

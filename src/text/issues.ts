@@ -2,6 +2,18 @@ import type { Issue } from '@/core/kernel/outcome';
 
 type Words = (d: Issue['details']) => string;
 
+/** What the columns of a file of hours are called. */
+const WEATHER_COLUMNS: Readonly<Record<string, string>> = {
+  tempC: 'air temperature',
+  dewC: 'dew point',
+  rh: 'humidity',
+  pressurePa: 'air pressure',
+  globalWM2: 'sun on level ground',
+  windDeg: 'wind direction',
+  windMS: 'wind speed',
+  rainMm: 'rain',
+};
+
 const list = (value: Issue['details'][string] | undefined): string =>
   Array.isArray(value) ? value.join(', ') : String(value ?? '');
 
@@ -23,6 +35,32 @@ const WORDS: Readonly<Record<string, Words>> = {
   'section.unreadable': (d) => `"${d.typed}" is not a section. Write it as ${d.example}.`,
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
+  'weather.file': (d) => `${d.file} can't be read: ${d.why}.`,
+  'weather.notEpw': () =>
+    'This is not a file of hours as building programs write it: its first line should begin with LOCATION.',
+  'weather.location': (d) =>
+    `The first line has no latitude and longitude that can be: “${d.typed}”. They are its seventh and eighth part.`,
+  'weather.zone': (d) =>
+    `The time zone “${d.typed}” can't be. It is the ninth part of the first line: hours from Greenwich.`,
+  'weather.halfHourly': (d) =>
+    `It has ${d.rows} rows: two or more for each hour. Take out the file by the hour, one row for each.`,
+  'weather.rows': (d) =>
+    `It has ${d.rows} rows of hours. A year has 8760, a leap year 8784: take out a whole year.`,
+  'weather.columns': (d) =>
+    `Line ${d.line} has ${d.found} columns; ${d.needed} are needed. Is it cut off there?`,
+  'weather.unreadable': (d) =>
+    `Line ${d.line}: “${d.typed}” is no number (${WEATHER_COLUMNS[String(d.column)] ?? d.column}).`,
+  'weather.value': (d) =>
+    `Line ${d.line}: ${WEATHER_COLUMNS[String(d.column)] ?? d.column} is ${d.value}; it lies from ${d.least} to ${d.most}. Is it in another unit?`,
+  'weather.order': (d) =>
+    `Line ${d.line} is out of order: the days must run from 1 January to 31 December.`,
+  'weather.gap': (d) =>
+    `${d.hours} hours on end are missing from line ${d.line} on (${WEATHER_COLUMNS[String(d.column)] ?? d.column}). Up to 6 are filled in; take the year from a fuller source.`,
+  'weather.lacks': (d) =>
+    `It has no column for ${WEATHER_COLUMNS[String(d.column)] ?? d.column}. Warmth is needed, and humidity or dew point.`,
+  'weather.noTime': () =>
+    'Its first row names no time. Call that column “time”, and write it as 2027-03-01 14:00.',
+  'weather.time': (d) => `Line ${d.line}: “${d.typed}” is no time. Write it as 2027-03-01 14:00.`,
   'rough.notJson': () => 'This is not JSON. Send birds, space and climate as an object.',
   'rough.answer': (d) => `This answer can't be taken: ${d.said}.`,
   'rough.day': (d) => `"${d.typed}" is not a day. Write it as 2027-03-01.`,

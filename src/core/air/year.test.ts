@@ -1,80 +1,14 @@
 import { flockByDay } from '../birds/flock';
 import { fullestDay } from '../birds/flockHeat';
 import { vaporisationKjKg } from '../birds/heat';
-import type { Plan } from '../model/schema';
+import { aired, modelOf } from '../tests/aired';
 import { plainHour } from '../tests/plainAir';
 import { DAY, sample } from '../tests/plans';
-import { workClimate } from '../weather/climate';
-import { generateHours, YEAR_HOURS } from '../weather/hours';
-import { weatherNormals } from '../weather/normals';
+import { YEAR_HOURS } from '../weather/hours';
 import { AIR_CP } from './hour';
 import { heatIndexC, monthsOfAir, tenderOf } from './indicators';
 import { shutLesson } from './lesson';
-import { firstBad, stepperOf, workHours, workYear, type YearModel, yearColumns } from './year';
-import { yearModel } from './yearModel';
-
-/** A sample with two vents under the eaves and a window, so that there is something to flow. */
-function aired(id: 'pell-garth' | 'tamar-flats' | 'osk-landing'): Plan {
-  const plan = sample(id);
-  const low = plan.shell.roof.kind === 'flat' ? plan.shell.roof.highM : plan.shell.roof.lowM;
-  const vent = { kind: 'vent', widthM: 0.8, heightM: 0.1, sillZ: low - 0.12, alongM: 0.3 } as const;
-  const known = { screenedBy: 'none', baffle: false, stay: true, innerSill: false } as const;
-  return {
-    ...plan,
-    fixtures: [
-      ...plan.fixtures,
-      {
-        ...vent,
-        ...known,
-        id: 'v1',
-        name: 'Vent',
-        wall: 'front',
-        place: 'wall',
-        opens: 'open',
-        pane: 'none',
-        cover: 'mesh13',
-        holes: null,
-      },
-      {
-        ...vent,
-        ...known,
-        id: 'v2',
-        name: 'Vent 2',
-        wall: 'rear',
-        place: 'wall',
-        opens: 'open',
-        pane: 'none',
-        cover: 'mesh13',
-        holes: null,
-      },
-      {
-        ...known,
-        kind: 'window',
-        id: 'w1',
-        name: 'Window',
-        wall: 'left',
-        alongM: 0.4,
-        sillZ: 0.8,
-        widthM: 0.5,
-        heightM: 0.6,
-        opens: 'closable',
-        pane: 'acrylic',
-        cover: 'mesh13',
-      },
-    ],
-  };
-}
-
-function modelOf(plan: Plan, seed = 7): YearModel {
-  const climate = workClimate(plan.climate);
-  if (!climate) throw new Error('the samples have a climate');
-  const weather = generateHours(weatherNormals(climate), 1, seed);
-  return yearModel(plan, flockByDay(plan, DAY), weather, {
-    shares: (id, month) => (id === 'w1' && (month < 4 || month > 9) ? 0 : 1),
-    shutIn: () => false,
-    heaterW: 0,
-  });
-}
+import { firstBad, stepperOf, workHours, workYear, yearColumns } from './year';
 
 describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('a year of %s', (id) => {
   const plan = aired(id);

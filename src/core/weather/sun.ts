@@ -18,15 +18,16 @@ export interface SunHours {
 /**
  * The sun's way through a year at a latitude.
  * @param latitudeDeg  north positive, −90…90
+ * @param shiftH       so much later by the sun than the hour is called, h
  * @example            sunHours(52).sinHeight.length // 8760
  * @source             suncalc
  */
-export function sunHours(latitudeDeg: number): SunHours {
+export function sunHours(latitudeDeg: number, shiftH = 0): SunHours {
   const hours = YEAR_DAYS * DAY_HOURS;
   const sinHeight = new Float64Array(hours);
   const azimuthDeg = new Float64Array(hours);
   for (let i = 0; i < hours; i++) {
-    const at = sunAt(0, i, latitudeDeg);
+    const at = sunAt(0, i + shiftH, latitudeDeg);
     sinHeight[i] = at.sinHeight;
     azimuthDeg[i] = at.azimuthDeg;
   }
