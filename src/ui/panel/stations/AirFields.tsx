@@ -1,4 +1,5 @@
 'use client';
+import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
 import { FigureList, Part } from './FigureList';
@@ -31,6 +32,7 @@ export function AirFields() {
       <Part title="Windows">
         <WindowRows />
       </Part>
+      <YearPart />
     </>
   );
 }

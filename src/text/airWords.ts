@@ -1,0 +1,153 @@
+import type { MonthAir } from '@/core/air/indicators';
+import type { ShutLesson } from '@/core/air/lesson';
+import type { ShutterCalendar } from '@/core/air/shutters';
+import { LITRES_PER_GALLON } from '@/core/kernel/units/factors.data';
+import type { UnitSystem } from '@/core/kernel/units/length';
+
+export const MONTH_NAMES = [
+  ...['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August'],
+  ...['September', 'October', 'November', 'December'],
+] as const;
+
+/** A difference of temperature: "1.6 °C" or "2.9 °F". */
+const warmer = (k: number, units: UnitSystem): string =>
+  units === 'metric' ? `${k.toFixed(1)} °C` : `${(k * 1.8).toFixed(1)} °F`;
+
+/** Water by the kilogram as a keeper pours it: "1.1 L", "2.3 pints". */
+function water(kg: number, units: UnitSystem): string {
+  if (units === 'metric') return kg < 0.095 ? `${Math.round(kg * 1000)} mL` : `${kg.toFixed(1)} L`;
+  const pints = (kg / LITRES_PER_GALLON) * 8;
+  return pints < 0.15 ? `${Math.round(pints * 16)} fl oz` : `${pints.toFixed(1)} pints`;
+}
+
+/** Less than this is no drip, kg a night, and no warmth, K. */
+const [NO_DRIP_KG, NO_WARMTH_K] = [0.005, 0.05];
+
+/**
+ * What shutting up would do in the coldest month, from the plan's own numbers.
+ * @param openings  windows, vents and doors that somebody made
+ */
+export function lessonText(
+  { month, kept, shut }: ShutLesson,
+  openings: number,
+  units: UnitSystem,
+): string {
+  const name = MONTH_NAMES[month] ?? '';
+  if (openings === 0)
+    return shut.dripKg < NO_DRIP_KG
+      ? `In ${name} hardly any water settles inside on a night, though nothing is open.`
+      : `Nothing is open yet. On a ${name} night ${water(shut.dripKg, units)} of water settles on the roof and the walls.`;
+  const gain = shut.riseK - kept.riseK;
+  const more = shut.dripKg - kept.dripKg;
+  if (more < NO_DRIP_KG)
+    return `On ${name} nights it makes no difference to the damp whether you shut it up. It would be ${warmer(Math.max(0, gain), units)} warmer.`;
+  const warm = gain < NO_WARMTH_K ? 'no warmer' : `only ${warmer(gain, units)} warmer`;
+  return `Shut up tight on ${name} nights it would be ${warm}, and ${water(more, units)} more water would settle inside each night.`;
+}
+
+/** What an hour's picture shows, and how its values are told apart. */
+export interface AirPicture {
+  readonly id: 'rh' | 'riseK' | 'heatC' | 'ammoniaPpm';
+  readonly name: string;
+  /** Classes from the least up: all below `to`, what they are called, and the ink. */
+  readonly classes: readonly {
+    readonly to: number;
+    readonly name: (units: UnitSystem) => string;
+    readonly ink: string;
+  }[];
+}
+
+const same = (text: string) => (): string => text;
+const degrees =
+  (from: string, to: string) =>
+  (units: UnitSystem): string =>
+    units === 'metric' ? from : to;
+
+/** The four pictures of a year. The heat's bands are those of the most tender of the flock. */
+export const airPictures = (heatC: readonly [number, number, number]): readonly AirPicture[] => [
+  {
+    id: 'rh',
+    name: 'Damp',
+    classes: [
+      { to: 0.6, name: same('dry, under 60 %'), ink: '--paper-sunk' },
+      { to: 0.85, name: same('60 to 85 %'), ink: '--chalk-soft' },
+      { to: 0.95, name: same('damp, 85 % and more'), ink: '--chalk-faint' },
+      { to: Number.POSITIVE_INFINITY, name: same('wet, 95 % and more'), ink: '--chalk' },
+    ],
+  },
+  {
+    id: 'riseK',
+    name: 'Warmer than outdoors',
+    classes: [
+      { to: 1, name: degrees('under 1 °C', 'under 2 °F'), ink: '--paper-sunk' },
+      { to: 2, name: degrees('1 to 2 °C', '2 to 4 °F'), ink: '--straw' },
+      { to: 4, name: degrees('2 to 4 °C', '4 to 7 °F'), ink: '--comb' },
+      { to: Number.POSITIVE_INFINITY, name: degrees('more', 'more'), ink: '--oxide' },
+    ],
+  },
+  {
+    id: 'heatC',
+    name: 'Heat that birds feel',
+    classes: heatC
+      .map((to, i) => ({
+        to,
+        name: same(['at ease', 'watch them', 'dangerous'][i] ?? ''),
+        ink: ['--paper-sunk', '--straw', '--comb'][i] ?? '--straw',
+      }))
+      .concat({ to: Number.POSITIVE_INFINITY, name: same('they may die'), ink: '--oxide' }),
+  },
+  {
+    id: 'ammoniaPpm',
+    name: 'Ammonia',
+    classes: [
+      { to: 10, name: same('under 10 ppm'), ink: '--paper-sunk' },
+      { to: 25, name: same('10 to 25 ppm: you smell it'), ink: '--straw' },
+      { to: Number.POSITIVE_INFINITY, name: same('over 25 ppm: it hurts lungs'), ink: '--oxide' },
+    ],
+  },
+];
+
+/** Rows of the table of months: what is counted, and where it is read from. */
+export const MONTH_ROWS: readonly {
+  readonly name: string;
+  readonly of: (m: MonthAir) => number;
+}[] = [
+  { name: 'damp', of: (m) => m.damp },
+  { name: 'water settles in the air', of: (m) => m.drips },
+  { name: 'dew on the roof', of: (m) => m.roofDew },
+  { name: 'frost bites combs', of: (m) => m.frost },
+  { name: 'too hot', of: (m) => m.heatDanger + m.heatEmergency },
+  { name: 'ammonia', of: (m) => m.ammonia10 },
+  { name: 'draught on the bars', of: (m) => m.draught },
+];
+
+/** How far an opening is open. */
+export const shareName = (share: number): string =>
+  share <= 0 ? 'shut' : share >= 1 ? 'open' : share <= 0.25 ? 'a quarter open' : 'half open';
+
+/** A change of an opening in the course of the year. */
+export interface ShutterChange {
+  readonly id: string;
+  /** 0…11: it is changed on the first. */
+  readonly month: number;
+  readonly share: number;
+}
+
+/** When each opening is changed, month by month; an opening that stays as it is all year is set once, in January. */
+export function shutterChanges({ ids, spells }: ShutterCalendar): ShutterChange[] {
+  return ids.flatMap((id, k) => {
+    const shares = spells.map((s) => s.shares[k] ?? 0);
+    const changes = shares.flatMap((share, month) =>
+      share === shares[(month + shares.length - 1) % shares.length] ? [] : [{ id, month, share }],
+    );
+    return changes.length === 0 ? [{ id, month: 0, share: shares[0] ?? 0 }] : changes;
+  });
+}
+
+/** "Open Window 1 half way", as a keeper is told to do it. */
+export const changeText = (name: string, share: number): string =>
+  share <= 0
+    ? `Shut ${name}`
+    : share >= 1
+      ? `Open ${name}`
+      : `Open ${name} ${share <= 0.25 ? 'a quarter' : 'half'} way`;

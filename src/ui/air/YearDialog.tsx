@@ -1,0 +1,128 @@
+'use client';
+import { CalendarPlus } from 'lucide-react';
+import * as Dialog from 'radix-ui/dialog';
+import { useMemo, useState } from 'react';
+import type { AirYear } from '@/core/air/airYear';
+import { airPictures, lessonText, MONTH_NAMES, MONTH_ROWS } from '@/text/airWords';
+import { useSize } from '../bench/size';
+import { useBench, usePlan } from '../store/bench';
+import { takeOut } from '../takeOut';
+import { HourPicture } from './HourPicture';
+import { ShutterStrips } from './ShutterStrips';
+
+/** The year of a coop's air: its lesson, a picture of every hour, its shutters, and hours at risk month by month. */
+export function YearDialog({ year, close }: { year: AirYear; close: () => void }) {
+  const plan = usePlan();
+  const on = useBench((s) => s.on);
+  const [shown, setShown] = useState<string>('rh');
+  const [ref, size] = useSize<HTMLDivElement>();
+  const width = Math.floor(size?.width ?? 0);
+  const pictures = useMemo(() => airPictures(year.tender.heatC), [year]);
+  const picture = pictures.find((p) => p.id === shown) ?? pictures[0];
+  return (
+    <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
+        <Dialog.Content className="-translate-x-1/2 -translate-y-1/2 fixed top-1/2 left-1/2 z-20 flex max-h-[94vh] w-[min(62rem,96vw)] flex-col gap-4 overflow-auto border border-strong bg-raised p-5 shadow-xl">
+          <div className="flex items-baseline justify-between gap-4">
+            <Dialog.Title className="text-[1.3rem]">A year of its air</Dialog.Title>
+            <Dialog.Close className="button">Close</Dialog.Close>
+          </div>
+          <Dialog.Description className="text-[1.05rem]" data-lesson>
+            {lessonText(year.lesson, year.openings, plan.units)}
+          </Dialog.Description>
+          <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="What is shown">
+            {pictures.map((p) => (
+              // biome-ignore lint/a11y/useSemanticElements: buttons in a row, as the views of the bench
+              <button
+                key={p.id}
+                type="button"
+                role="radio"
+                aria-checked={p.id === shown}
+                className={`button ${p.id === shown ? 'bg-chalk text-paper' : ''}`}
+                onClick={() => setShown(p.id)}
+              >
+                {p.name}
+              </button>
+            ))}
+          </div>
+          <div ref={ref}>
+            {picture && width > 0 ? (
+              <HourPicture
+                picture={picture}
+                values={year[picture.id]}
+                units={plan.units}
+                width={width}
+                height={width < 500 ? 150 : 220}
+              />
+            ) : null}
+          </div>
+          <section className="flex flex-col gap-2">
+            <div className="flex flex-wrap items-baseline justify-between gap-3">
+              <h3 className="font-semibold">When to open which shutter</h3>
+              {year.calendar.ids.length > 0 ? (
+                <button
+                  type="button"
+                  className="button"
+                  onClick={() =>
+                    void import('@/formats/shutterIcs').then(({ shutterIcs }) =>
+                      takeOut(shutterIcs(plan, year.calendar, on)),
+                    )
+                  }
+                >
+                  <CalendarPlus size={15} aria-hidden /> Take it out as a calendar
+                </button>
+              ) : null}
+            </div>
+            <ShutterStrips calendar={year.calendar} />
+          </section>
+          <MonthTable year={year} />
+          <p className="text-[0.84rem] text-soft" data-reason>
+            Worked from the normals of the climate, for the birds of this plan, with openings as the
+            strips have them. Your year will be otherwise: watch your birds, and smell the air at
+            the height of the bars. Ammonia may be half of this or double.
+          </p>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+/** Hours at risk, month by month. */
+function MonthTable({ year }: { year: AirYear }) {
+  return (
+    <section className="overflow-x-auto">
+      <h3 className="font-semibold">Hours of each month</h3>
+      <table className="mt-1 w-full text-[0.84rem]">
+        <thead>
+          <tr className="border-line border-b text-soft">
+            <th scope="col" className="py-1 pr-2 text-left font-normal">
+              hours with
+            </th>
+            {MONTH_NAMES.map((m) => (
+              <th key={m} scope="col" className="px-1 text-right font-normal">
+                <abbr title={m} className="no-underline">
+                  {m.slice(0, 3)}
+                </abbr>
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {MONTH_ROWS.map((row) => (
+            <tr key={row.name} className="border-line border-b last:border-b-0">
+              <th scope="row" className="whitespace-nowrap py-1 pr-2 text-left font-normal">
+                {row.name}
+              </th>
+              {year.months.map((m, i) => (
+                <td key={MONTH_NAMES[i]} className="figures px-1 text-right">
+                  {row.of(m) === 0 ? <span className="text-soft">–</span> : Math.round(row.of(m))}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

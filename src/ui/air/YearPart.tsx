@@ -1,0 +1,60 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { lessonText } from '@/text/airWords';
+import { Part } from '../panel/stations/FigureList';
+import { usePlan, useWhole } from '../store/bench';
+import { useAirYear } from './useAirYear';
+
+const YearDialog = dynamic(() => import('./YearDialog').then((m) => m.YearDialog));
+
+/** The year of a coop's air: worked when asked for, its lesson told here, the rest in a room of its own. */
+export function YearPart() {
+  const plan = usePlan();
+  const { planned } = useWhole();
+  const { run, begin, stop } = useAirYear();
+  const [open, setOpen] = useState(false);
+  if (plan.climate === null || planned === 0) return null;
+  return (
+    <Part title="Through the year">
+      <div className="flex flex-col items-start gap-2 text-[0.9rem]" data-year={run.kind}>
+        {run.kind === 'working' ? (
+          <>
+            <progress
+              className="w-full accent-chalk"
+              value={run.share}
+              max={1}
+              aria-label="How much of the year is worked out"
+            />
+            <button type="button" className="button" onClick={stop}>
+              Stop
+            </button>
+          </>
+        ) : run.kind === 'done' ? (
+          <>
+            <p data-lesson>{lessonText(run.year.lesson, run.year.openings, plan.units)}</p>
+            <button type="button" className="button" onClick={() => setOpen(true)}>
+              See the year and its shutters
+            </button>
+          </>
+        ) : (
+          <>
+            <p className="text-soft">
+              {run.kind === 'failed'
+                ? 'The year could not be worked out. Try it again.'
+                : run.kind === 'stopped'
+                  ? 'Stopped. Nothing was changed.'
+                  : 'Every hour of a typical year: damp, frost, heat and ammonia, and when to open which shutter.'}
+            </p>
+            <button type="button" className="button" onClick={() => void begin()}>
+              Work out the year
+            </button>
+          </>
+        )}
+      </div>
+      {open && run.kind === 'done' ? (
+        <YearDialog year={run.year} close={() => setOpen(false)} />
+      ) : null}
+    </Part>
+  );
+}

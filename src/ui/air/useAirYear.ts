@@ -1,0 +1,59 @@
+'use client';
+import { useEffect, useRef, useState } from 'react';
+import type { AirYear } from '@/core/air/airYear';
+import type { Plan } from '@/core/model/schema';
+import { useBench, useWhole } from '../store/bench';
+
+/** A year that is worked beside the page. */
+export type YearRun =
+  | { readonly kind: 'idle' | 'failed' | 'stopped' }
+  | { readonly kind: 'working'; readonly share: number }
+  | { readonly kind: 'done'; readonly year: AirYear };
+
+/** Works the year of the open plan when asked to; another plan than the one it was begun with lets it go. */
+export function useAirYear(): {
+  readonly run: YearRun;
+  readonly begin: () => Promise<void>;
+  readonly stop: () => void;
+} {
+  const plan = useBench((s) => s.plan);
+  const on = useBench((s) => s.on);
+  const { planned } = useWhole();
+  const [run, setRun] = useState<YearRun>({ kind: 'idle' });
+  const off = useRef<(() => void) | null>(null);
+  const begunWith = useRef<Plan | null>(null);
+  useEffect(() => () => off.current?.(), []);
+  useEffect(() => {
+    if (begunWith.current === null || begunWith.current === plan) return;
+    begunWith.current = null;
+    off.current?.();
+    setRun({ kind: 'idle' });
+  }, [plan]);
+  const begin = async (): Promise<void> => {
+    if (plan === null || planned === 0) return;
+    off.current?.();
+    begunWith.current = plan;
+    setRun({ kind: 'working', share: 0 });
+    const fail = (): void => setRun({ kind: 'failed' });
+    try {
+      const { airYearApart } = await import('@/workers/airYear.client');
+      off.current = airYearApart(
+        { plan, on },
+        (told) => {
+          if (told.kind === 'working') setRun(told);
+          else if (told.year === null) fail();
+          else setRun({ kind: 'done', year: told.year });
+        },
+        fail,
+      );
+    } catch {
+      fail();
+    }
+  };
+  const stop = (): void => {
+    off.current?.();
+    begunWith.current = null;
+    setRun({ kind: 'stopped' });
+  };
+  return { run, begin, stop };
+}

@@ -1,0 +1,33 @@
+import { type AirYear, airYear } from '@/core/air/airYear';
+import { flockByDay } from '@/core/birds/flock';
+import type { Plan } from '@/core/model/schema';
+import { workClimate } from '@/core/weather/climate';
+
+/** What the year is worked for. */
+export interface AirYearMessage {
+  readonly plan: Plan;
+  readonly on: string;
+}
+
+/** How far it has come, and at the end the year; null where the plan has no climate. */
+export type AirYearTold =
+  | { readonly kind: 'working'; readonly share: number }
+  | { readonly kind: 'done'; readonly year: AirYear | null };
+
+self.onmessage = ({ data: { plan, on } }: MessageEvent<AirYearMessage>): void => {
+  const tell = (told: AirYearTold, hand: Transferable[] = []): void =>
+    self.postMessage(told, { transfer: hand });
+  const climate = workClimate(plan.climate);
+  if (climate === null) {
+    tell({ kind: 'done', year: null });
+    return;
+  }
+  const run = airYear(plan, flockByDay(plan, on), climate);
+  let next = run.next();
+  for (; !next.done; next = run.next()) tell({ kind: 'working', share: next.value });
+  const { rh, riseK, heatC, ammoniaPpm } = next.value;
+  tell(
+    { kind: 'done', year: next.value },
+    [rh, riseK, heatC, ammoniaPpm].map((c) => c.buffer as ArrayBuffer),
+  );
+};
