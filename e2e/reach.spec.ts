@@ -241,7 +241,7 @@ async function shutOut(page: Page, what: string): Promise<string[]> {
 }
 
 /** Each page is looked at in both themes: a test has no time for all of them on a slow machine. */
-const PARTS = 4;
+const PARTS = 8;
 
 for (const [name, viewport] of Object.entries(WIDTHS)) {
   const all = Object.entries(OPENED);

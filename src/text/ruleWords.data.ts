@@ -165,6 +165,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'air.draught.reach': 'air slows down beyond so many widths of its opening',
   'air.draught.aside': 'draught that is left outside the band of the bars, or behind a baffle',
   'air.draught.most': 'most air speed at sleeping birds',
+  'air.draught.warm': '… where it is colder than this: in the heat they are glad of it',
 
   'feed.trough': 'edge of a trough for one bird',
   'feed.round': 'rim of a round feeder for one bird',

@@ -1,5 +1,6 @@
 import { ruled } from '../rules/rules.data';
 import { wetBulbC } from '../weather/psychrometrics';
+import { isDraughty } from './draughty';
 import { heatIndexC, type Tender } from './indicators';
 import type { YearColumns, YearModel } from './year';
 
@@ -18,31 +19,34 @@ const WEIGHTS = {
 
 const [DAMP, FROST_RH] = [ruled('air.rh.most'), ruled('air.frost.rh')];
 const [TARGET, MOST] = [ruled('air.ammonia.target'), ruled('air.ammonia.most')];
-const DRAUGHT = ruled('air.draught.most');
 /** Below this no heat index can alert: a wet bulb is not worked for nothing, °C. */
 const NEVER_HOT_C = 20;
 
-/** How bad one hour is, as hours of damp. */
+/**
+ * How bad one hour is, as hours of damp.
+ * @param i  hour of the weather
+ * @example  badnessOf(model, columns, tender, 4000) >= 0 // true
+ */
 export function badnessOf(
-  { weather }: Pick<YearModel, 'weather'>,
+  model: Pick<YearModel, 'weather'>,
   columns: YearColumns,
   tender: Tender,
   i: number,
 ): number {
   const tiC = columns.tiC[i] as number;
   const rh = columns.rh[i] as number;
-  const isDraughty = (columns.roostMS[i] as number) > DRAUGHT;
-  let bad = isDraughty ? WEIGHTS.draught : 0;
+  const inDraught = isDraughty(model, columns, i);
+  let bad = inDraught ? WEIGHTS.draught : 0;
   if (rh >= DAMP) bad += WEIGHTS.damp;
   if ((columns.condensedKgS[i] as number) > 1e-9) bad += WEIGHTS.drips;
   const { frost } = tender;
-  if (frost && (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= FROST_RH || isDraughty))))
+  if (frost && (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= FROST_RH || inDraught))))
     bad += WEIGHTS.frost;
   const ppm = columns.ammoniaPpm[i] as number;
   if (ppm > MOST) bad += WEIGHTS.ammoniaMost;
   else if (ppm > TARGET) bad += WEIGHTS.ammonia;
   if (tiC < NEVER_HOT_C) return bad;
-  const wet = wetBulbC(tiC, columns.humRatio[i] as number, weather.pressurePa[i] as number);
+  const wet = wetBulbC(tiC, columns.humRatio[i] as number, model.weather.pressurePa[i] as number);
   const felt = heatIndexC(tiC, wet);
   const [alert, danger, emergency] = tender.heatC;
   if (felt >= emergency) return bad + WEIGHTS.heatEmergency;

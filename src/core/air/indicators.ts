@@ -3,6 +3,7 @@ import { ruled } from '../rules/rules.data';
 import { DAY_HOURS, YEAR_HOURS } from '../weather/hours';
 import { wetBulbC } from '../weather/psychrometrics';
 import { monthOfDay } from '../weather/yearCurve';
+import { isDraughty } from './draughty';
 import type { YearColumns, YearModel } from './year';
 
 /** From where cold and heat are told, by the most tender of those that live here, °C. */
@@ -87,12 +88,12 @@ export function monthsOfAir(
   const months = Array.from({ length: MONTHS }, emptyMonth);
   const { weather } = model;
   const years = columns.tiC.length / YEAR_HOURS;
-  const [damp, draught] = [ruled('air.rh.most'), ruled('air.draught.most')];
+  const damp = ruled('air.rh.most');
   for (let i = 0; i < columns.tiC.length; i++) {
     const m = months[monthOfDay(((i % YEAR_HOURS) / DAY_HOURS) | 0)] as Counted;
     const tiC = columns.tiC[i] as number;
     const rh = columns.rh[i] as number;
-    const isDraughty = (columns.roostMS[i] as number) > draught;
+    const inDraught = isDraughty(model, columns, i);
     m.hours++;
     m.riseK += tiC - (weather.tempC[i] as number);
     if (rh >= damp) m.damp++;
@@ -102,11 +103,11 @@ export function monthsOfAir(
       m.dripKg += drips * 3600;
     }
     m.roofDew += columns.roofDew[i] as number;
-    if (isDraughty) m.draught++;
+    if (inDraught) m.draught++;
     const { frost } = tender;
     if (
       frost &&
-      (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= ruled('air.frost.rh') || isDraughty)))
+      (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= ruled('air.frost.rh') || inDraught)))
     )
       m.frost++;
     const felt = index[i] as number;

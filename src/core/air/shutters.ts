@@ -53,7 +53,7 @@ export function spellsOf(often: Often): readonly ShutterSpell[] {
 
 /**
  * When to have which opening open: the states with the fewest bad hours, spell by spell. No hour hangs on another, so
- * each spell is searched by itself.
+ * each spell is searched by itself. By month, a change that saves but little is then left out: nobody goes out for it.
  * @param ids  openings that can be shut
  */
 export function shutterCalendar(
@@ -63,7 +63,8 @@ export function shutterCalendar(
   often: Often,
 ): ShutterCalendar {
   const bad = badWith(model, tender, ids);
-  const spells = spellsOf(often).map((spell) => best(spell, ids.length, (s) => bad(spell, s)));
+  const found = spellsOf(often).map((spell) => best(spell, ids.length, (s) => bad(spell, s)));
+  const spells = often === 'month' ? settled(found, bad) : found;
   const sum = (share: number): number =>
     spells.reduce(
       (total, spell) =>
@@ -124,7 +125,69 @@ function best(
   return { ...spell, ...(found ?? { shares: [], bad: bad([]) }) };
 }
 
-/** Every state of so many openings. */
+/** A change of one opening must save so many bad hours, or it is not worth the way. */
+const WORTH_A_CHANGE = 40;
+
+/** How many openings are changed from one spell to the next, round the year. */
+const changesOf = (spells: readonly ShutterChoice[]): number =>
+  spells.reduce((sum, { shares }, m) => {
+    const before = spells[(m + spells.length - 1) % spells.length]?.shares ?? [];
+    return sum + shares.filter((share, k) => share !== before[k]).length;
+  }, 0);
+
+/** Takes over the state of the month before or after, for a run of months, where that costs little. */
+function settled(
+  found: readonly ShutterChoice[],
+  bad: (spell: ShutterSpell, shares: readonly number[]) => number,
+): readonly ShutterChoice[] {
+  const cost = (spells: readonly ShutterChoice[]): number =>
+    spells.reduce((sum, s) => sum + s.bad, 0) + WORTH_A_CHANGE * changesOf(spells);
+  const n = found.length;
+  const openings = found[0]?.shares.length ?? 0;
+  const known = new Map<string, number>();
+  const badAt = (m: number, shares: readonly number[]): number => {
+    const key = `${m} ${shares.join()}`;
+    const made = known.get(key) ?? bad(found[m] as ShutterSpell, shares);
+    known.set(key, made);
+    return made;
+  };
+  let now = found;
+  for (let better = true; better; ) {
+    better = false;
+    for (let k = 0; k < openings; k++) {
+      for (let from = 0; from < n; from++) {
+        for (let run = 1; run < n; run++) {
+          for (const beside of [from + n - 1, from + run]) {
+            const share = now[beside % n]?.shares[k] ?? 0;
+            const next = now.map((s, m) => {
+              if ((m - from + n) % n >= run || s.shares[k] === share) return s;
+              const shares = s.shares.with(k, share);
+              return { ...s, shares, bad: badAt(m, shares) };
+            });
+            if (cost(next) < cost(now) - 1e-9) {
+              now = next;
+              better = true;
+            }
+          }
+        }
+      }
+    }
+  }
+  // left as it is all year it needs no way at all
+  const still = [0, 1].map((share) =>
+    found.map((s, m) => {
+      const shares = s.shares.map(() => share);
+      return { ...s, shares, bad: badAt(m, shares) };
+    }),
+  );
+  return [now, ...still].sort((a, b) => cost(a) - cost(b))[0] ?? now;
+}
+
+/**
+ * Every state of some openings.
+ * @param openings  how many
+ * @example         statesOf(2).length // 16
+ */
 export const statesOf = (openings: number): number[][] =>
   openings === 0
     ? [[]]

@@ -1,3 +1,5 @@
+import { tenderOf } from '../air/indicators';
+import { workYear } from '../air/year';
 import { yearModel } from '../air/yearModel';
 import { assess } from '../assess';
 import { createFlockWorker } from '../birds/flock';
@@ -41,6 +43,12 @@ export function exampleScope(): Record<string, unknown> {
   const climate = workClimate(sampleClimate('cold-continental'));
   if (climate === null) throw new Error('the climate is known');
   const normals = weatherNormals(climate);
+  const model = yearModel(
+    { ...plan, climate: sampleClimate('cold-continental') },
+    flock,
+    generateHours(normals, 1, 7),
+    { shares: () => 1, shutIn: () => false, heaterW: 0 },
+  );
   const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
   return {
     plan,
@@ -55,12 +63,9 @@ export function exampleScope(): Record<string, unknown> {
     drinker: of('drinker'),
     climate,
     normals,
-    model: yearModel(
-      { ...plan, climate: sampleClimate('cold-continental') },
-      flock,
-      generateHours(normals, 1, 7),
-      { shares: () => 1, shutIn: () => false, heaterW: 0 },
-    ),
+    model,
+    columns: workYear(model),
+    tender: tenderOf(flock),
     bird: assess(plan, { on: DAY }).birds[0],
     run: RUN,
     lie: layOut(plan.shell, RUN, 'right', []),

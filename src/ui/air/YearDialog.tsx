@@ -14,11 +14,6 @@ import { ShutterStrips } from './ShutterStrips';
 export function YearDialog({ year, close }: { year: AirYear; close: () => void }) {
   const plan = usePlan();
   const on = useBench((s) => s.on);
-  const [shown, setShown] = useState<string>('rh');
-  const [ref, size] = useSize<HTMLDivElement>();
-  const width = Math.floor(size?.width ?? 0);
-  const pictures = useMemo(() => airPictures(year.tender.heatC), [year]);
-  const picture = pictures.find((p) => p.id === shown) ?? pictures[0];
   return (
     <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
       <Dialog.Portal>
@@ -31,33 +26,8 @@ export function YearDialog({ year, close }: { year: AirYear; close: () => void }
           <Dialog.Description className="text-[1.05rem]" data-lesson>
             {lessonText(year.lesson, year.openings, plan.units)}
           </Dialog.Description>
-          <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="What is shown">
-            {pictures.map((p) => (
-              // biome-ignore lint/a11y/useSemanticElements: buttons in a row, as the views of the bench
-              <button
-                key={p.id}
-                type="button"
-                role="radio"
-                aria-checked={p.id === shown}
-                className={`button ${p.id === shown ? 'bg-chalk text-paper' : ''}`}
-                onClick={() => setShown(p.id)}
-              >
-                {p.name}
-              </button>
-            ))}
-          </div>
-          <div ref={ref}>
-            {picture && width > 0 ? (
-              <HourPicture
-                picture={picture}
-                values={year[picture.id]}
-                units={plan.units}
-                width={width}
-                height={width < 500 ? 150 : 220}
-              />
-            ) : null}
-          </div>
-          <section className="flex flex-col gap-2">
+          <Pictures year={year} />
+          <section className="flex shrink-0 flex-col gap-2">
             <div className="flex flex-wrap items-baseline justify-between gap-3">
               <h3 className="font-semibold">When to open which shutter</h3>
               {year.calendar.ids.length > 0 ? (
@@ -88,10 +58,50 @@ export function YearDialog({ year, close }: { year: AirYear; close: () => void }
   );
 }
 
+/** Every hour of the year in one picture, by what is looked at. */
+function Pictures({ year }: { year: AirYear }) {
+  const { units } = usePlan();
+  const [shown, setShown] = useState<string>('rh');
+  const [ref, size] = useSize<HTMLDivElement>();
+  const width = Math.floor(size?.width ?? 0);
+  const pictures = useMemo(() => airPictures(year.tender.heatC), [year]);
+  const picture = pictures.find((p) => p.id === shown) ?? pictures[0];
+  return (
+    <section className="flex shrink-0 flex-col gap-2">
+      <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="What is shown">
+        {pictures.map((p) => (
+          // biome-ignore lint/a11y/useSemanticElements: buttons in a row, as the views of the bench
+          <button
+            key={p.id}
+            type="button"
+            role="radio"
+            aria-checked={p.id === shown}
+            className={`button ${p.id === shown ? 'bg-chalk text-paper' : ''}`}
+            onClick={() => setShown(p.id)}
+          >
+            {p.name}
+          </button>
+        ))}
+      </div>
+      <div ref={ref}>
+        {picture && width > 0 ? (
+          <HourPicture
+            picture={picture}
+            values={year[picture.id]}
+            units={units}
+            width={width}
+            height={width < 500 ? 150 : 220}
+          />
+        ) : null}
+      </div>
+    </section>
+  );
+}
+
 /** Hours at risk, month by month. */
 function MonthTable({ year }: { year: AirYear }) {
   return (
-    <section className="overflow-x-auto">
+    <section className="shrink-0 overflow-x-auto">
       <h3 className="font-semibold">Hours of each month</h3>
       <table className="mt-1 w-full text-[0.84rem]">
         <thead>

@@ -229,7 +229,7 @@ function needs(
     ? s.worked(
         'air.needed',
         W['air.computed.summer'],
-        computedParts(ctx, computed, 'summer', birds),
+        computedParts(ctx, computed, 'summer', { asking: birds }),
         basis,
       )
     : s.worked(
@@ -242,7 +242,7 @@ function needs(
     ? s.worked(
         'air.winter.needed',
         W['air.computed.winter'],
-        computedParts(ctx, computed, 'winter', birds),
+        computedParts(ctx, computed, 'winter', { asking: birds }),
         basis,
       )
     : s.worked(

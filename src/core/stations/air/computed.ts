@@ -59,7 +59,7 @@ export function computedParts(
   ctx: StationContext,
   { needs, birds, heatW, lossWK }: Computed,
   season: 'winter' | 'summer',
-  asking: number,
+  { asking }: { readonly asking: number },
 ) {
   const hours = ctx.flock.climate?.hours;
   const need = needs[season];

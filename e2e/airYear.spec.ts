@@ -1,0 +1,50 @@
+import { readFileSync } from 'node:fs';
+import { expect, test } from '@playwright/test';
+import ICAL from 'ical.js';
+import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
+
+test('a year of its air is stopped, worked out, seen hour by hour, and its shutters taken out as a calendar', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await goTo(page, 'air');
+  const needed = page.locator('aside [data-figure="air.needed"]').first();
+  const before = await needed.textContent();
+  // another climate asks for another area
+  await page.getByRole('button', { name: 'Change the climate' }).click();
+  await page
+    .getByRole('combobox', { name: /Climate/ })
+    .first()
+    .selectOption('hot-desert');
+  await expect(needed).not.toHaveText(before ?? '');
+  await page.getByRole('button', { name: 'Add a window' }).click();
+  await page.getByRole('button', { name: 'Add a vent' }).click();
+  await saved(page);
+  const year = page.locator('[data-year]');
+  await page.getByRole('button', { name: 'Work out the year' }).click();
+  await page.getByRole('button', { name: 'Stop', exact: true }).click();
+  await expect(year).toContainText('Stopped. Nothing was changed.');
+  await page.getByRole('button', { name: 'Work out the year' }).click();
+  await expect(year.locator('[data-lesson]')).toContainText(/January nights/);
+  await page.getByRole('button', { name: /See the year/ }).click();
+  const dialog = page.getByRole('dialog', { name: 'A year of its air' });
+  await expect(dialog.locator('[data-chart] canvas')).toBeVisible();
+  await dialog.getByRole('radio', { name: 'Ammonia' }).click();
+  await expect(dialog.getByText('over 25 ppm: it hurts lungs')).toBeVisible();
+  await expect(dialog.getByRole('row')).toHaveCount(8);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    dialog.getByRole('button', { name: 'Take it out as a calendar' }).click(),
+  ]);
+  const events = new ICAL.Component(
+    ICAL.parse(readFileSync((await download.path()) ?? '', 'utf8')),
+  ).getAllSubcomponents('vevent');
+  const told = await dialog.locator('[data-shutters] > ul').last().getByRole('listitem').count();
+  expect(events.length).toBe(told);
+  await page.keyboard.press('Escape');
+  // with another coop the year is another: what was worked is let go
+  await page.getByRole('button', { name: 'Add a window' }).click();
+  await expect(page.getByRole('button', { name: 'Work out the year' })).toBeVisible();
+  expect(errors).toEqual([]);
+});
