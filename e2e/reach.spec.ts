@@ -114,6 +114,15 @@ const OPENED: Record<string, { path: string; open: (page: Page) => Promise<void>
       await expect(page.locator('[data-arrange="done"]')).toBeVisible({ timeout: 60_000 });
     },
   },
+  'the bench, a year of its air': {
+    path: '/plans/osk-landing',
+    open: async (page) => {
+      await goTo(page, 'air');
+      await page.getByRole('button', { name: 'Work out the year' }).click();
+      await page.getByRole('button', { name: /See the year/ }).click();
+      await expect(page.locator('[data-chart] canvas').first()).toBeVisible();
+    },
+  },
   'the bench, the run': {
     path: '/',
     open: (page) => runLookedAt(page, own(page, 'With a run')),

@@ -21,5 +21,10 @@ export function airYearApart(
     fail();
   };
   worker.postMessage(message);
-  return () => worker.terminate();
+  return () => {
+    // called off before it has come it would tell of an error
+    worker.onmessage = null;
+    worker.onerror = null;
+    worker.terminate();
+  };
 }

@@ -24,5 +24,10 @@ export function arrangeApart(
     fail();
   };
   worker.postMessage(message);
-  return () => worker.terminate();
+  return () => {
+    // called off before it has come it would tell of an error
+    worker.onmessage = null;
+    worker.onerror = null;
+    worker.terminate();
+  };
 }

@@ -48,6 +48,7 @@ export function HourPicture({
           interval: (d: number) => MONTH_AT.has(d),
           formatter: (d: string) => MONTH_AT.get(Number(d)) ?? '',
           align: 'left',
+          hideOverlap: true,
         },
       },
       yAxis: {

@@ -22,10 +22,13 @@ export function useAirYear(): {
   const [run, setRun] = useState<YearRun>({ kind: 'idle' });
   const off = useRef<(() => void) | null>(null);
   const begunWith = useRef<Plan | null>(null);
+  // what was asked for before the last word is not heard any more
+  const asked = useRef(0);
   useEffect(() => () => off.current?.(), []);
   useEffect(() => {
     if (begunWith.current === null || begunWith.current === plan) return;
     begunWith.current = null;
+    asked.current++;
     off.current?.();
     setRun({ kind: 'idle' });
   }, [plan]);
@@ -33,16 +36,21 @@ export function useAirYear(): {
     if (plan === null || planned === 0) return;
     off.current?.();
     begunWith.current = plan;
-    setRun({ kind: 'working', share: 0 });
-    const fail = (): void => setRun({ kind: 'failed' });
+    const own = ++asked.current;
+    const hear = (next: YearRun): void => {
+      if (asked.current === own) setRun(next);
+    };
+    hear({ kind: 'working', share: 0 });
+    const fail = (): void => hear({ kind: 'failed' });
     try {
       const { airYearApart } = await import('@/workers/airYear.client');
+      if (asked.current !== own) return;
       off.current = airYearApart(
         { plan, on },
         (told) => {
-          if (told.kind === 'working') setRun(told);
+          if (told.kind === 'working') hear(told);
           else if (told.year === null) fail();
-          else setRun({ kind: 'done', year: told.year });
+          else hear({ kind: 'done', year: told.year });
         },
         fail,
       );
@@ -51,6 +59,7 @@ export function useAirYear(): {
     }
   };
   const stop = (): void => {
+    asked.current++;
     off.current?.();
     begunWith.current = null;
     setRun({ kind: 'stopped' });
