@@ -1,10 +1,9 @@
 import ICAL from 'ical.js';
 import { tenderOf } from '@/core/air/indicators';
-import { shutterCalendar } from '@/core/air/shutters';
+import { shutterCalendar, shutterChanges } from '@/core/air/shutters';
 import { flockByDay } from '@/core/birds/flock';
 import { aired, modelOf } from '@/core/tests/aired';
 import { DAY } from '@/core/tests/plans';
-import { shutterChanges } from '@/text/airWords';
 import { shutterIcs } from './shutterIcs';
 
 const plan = aired('pell-garth');

@@ -1,7 +1,7 @@
 import ical, { ICalEventRepeatingFreq } from 'ical-generator';
-import type { ShutterCalendar } from '@/core/air/shutters';
+import { type ShutterCalendar, shutterChanges } from '@/core/air/shutters';
 import type { Plan } from '@/core/model/schema';
-import { changeText, shutterChanges } from '@/text/airWords';
+import { changeText } from '@/text/airWords';
 import { type FileOut, fileStem } from './fileOut';
 
 /**

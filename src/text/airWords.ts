@@ -1,6 +1,5 @@
 import type { MonthAir } from '@/core/air/indicators';
 import type { ShutLesson } from '@/core/air/lesson';
-import type { ShutterCalendar } from '@/core/air/shutters';
 import { LITRES_PER_GALLON } from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 
@@ -124,25 +123,6 @@ export const MONTH_ROWS: readonly {
 /** How far an opening is open. */
 export const shareName = (share: number): string =>
   share <= 0 ? 'shut' : share >= 1 ? 'open' : share <= 0.25 ? 'a quarter open' : 'half open';
-
-/** A change of an opening in the course of the year. */
-export interface ShutterChange {
-  readonly id: string;
-  /** 0…11: it is changed on the first. */
-  readonly month: number;
-  readonly share: number;
-}
-
-/** When each opening is changed, month by month; an opening that stays as it is all year is set once, in January. */
-export function shutterChanges({ ids, spells }: ShutterCalendar): ShutterChange[] {
-  return ids.flatMap((id, k) => {
-    const shares = spells.map((s) => s.shares[k] ?? 0);
-    const changes = shares.flatMap((share, month) =>
-      share === shares[(month + shares.length - 1) % shares.length] ? [] : [{ id, month, share }],
-    );
-    return changes.length === 0 ? [{ id, month: 0, share: shares[0] ?? 0 }] : changes;
-  });
-}
 
 /** "Open Window 1 half way", as a keeper is told to do it. */
 export const changeText = (name: string, share: number): string =>

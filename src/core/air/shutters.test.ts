@@ -1,10 +1,9 @@
-import { shutterChanges } from '@/text/airWords';
 import { flockByDay } from '../birds/flock';
 import { aired, modelOf } from '../tests/aired';
 import { DAY } from '../tests/plans';
 import { badnessOf } from './badness';
 import { tenderOf } from './indicators';
-import { badWith, shutterCalendar, spellsOf, statesOf } from './shutters';
+import { badWith, shutterCalendar, shutterChanges, spellsOf, statesOf } from './shutters';
 import { workYear } from './year';
 
 describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('the shutters of %s', (id) => {

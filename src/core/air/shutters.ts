@@ -215,3 +215,22 @@ function turned(
   }
   return now;
 }
+
+/** A change of an opening in the course of the year. */
+export interface ShutterChange {
+  readonly id: string;
+  /** 0…11: it is changed on the first. */
+  readonly month: number;
+  readonly share: number;
+}
+
+/** When each opening is changed, month by month; an opening that stays as it is all year is set once, in January. */
+export function shutterChanges({ ids, spells }: ShutterCalendar): ShutterChange[] {
+  return ids.flatMap((id, k) => {
+    const shares = spells.map((s) => s.shares[k] ?? 0);
+    const changes = shares.flatMap((share, month) =>
+      share === shares[(month + shares.length - 1) % shares.length] ? [] : [{ id, month, share }],
+    );
+    return changes.length === 0 ? [{ id, month: 0, share: shares[0] ?? 0 }] : changes;
+  });
+}

@@ -1,6 +1,6 @@
 'use client';
-import type { ShutterCalendar } from '@/core/air/shutters';
-import { changeText, MONTH_NAMES, shareName, shutterChanges } from '@/text/airWords';
+import { type ShutterCalendar, shutterChanges } from '@/core/air/shutters';
+import { changeText, MONTH_NAMES, shareName } from '@/text/airWords';
 import { usePlan } from '../store/bench';
 
 const FILL: readonly (readonly [number, string])[] = [
