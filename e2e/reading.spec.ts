@@ -145,6 +145,8 @@ const READINGS: Readonly<Record<string, (page: Page) => Promise<string>>> = {
       .first()
       .fill('knee high');
     await expect(page.getByText('between 42 cm and 54 cm', { exact: true })).toBeVisible();
+    // what follows from it is worked a moment later
+    await expect(page.getByText('8 measures are not taken yet')).toBeVisible();
     return withoutOptions(await page.locator('main').ariaSnapshot());
   },
   'a sheet to measure by': async (page) => {
