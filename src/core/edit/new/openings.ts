@@ -133,7 +133,7 @@ export function newVent(
   return fixtureOf({ ...named(plan, 'vent'), ...where, ...parts });
 }
 
-/** Net area that the rule chosen asks for in all, with a hair to spare, m². */
+/** Net area that the rule chosen asks for of what stays open, with a hair to spare, m²; of rules of the floor or the bird, in all. */
 function wantedM2(plan: Plan, { mediums, heat }: FlockSizes): number {
   const { params } = chosenSchool(RULE_BOOK, plan.schools, 'air.area');
   const { lengthM, widthM } = plan.shell;
@@ -146,7 +146,8 @@ function wantedM2(plan: Plan, { mediums, heat }: FlockSizes): number {
   );
   const bare = { shell, litterM: litter.depthM, panes, treesOver: site.treesOver };
   const needs = airNeedsOf({ ...bare, climate: plan.climate, birds: heat }, climate.hours);
-  return AIR_SPARE * needs.summer.netM2;
+  // what stays open all winter; windows to open in the heat are others
+  return AIR_SPARE * needs.winter.netM2;
 }
 /** Made a hair larger than must be, so that a rounding never decides. */
 const AIR_SPARE = 1.02;
