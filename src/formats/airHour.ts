@@ -1,4 +1,5 @@
 import { AIR_CP, rhOf, solverOf } from '@/core/air/hour';
+import { WALL_DEG } from '@/core/air/house';
 import { planHouse } from '@/core/air/planHouse';
 import { cpOf } from '@/core/air/windPressure';
 import { dayOf, type FlockByDay } from '@/core/birds/flock';
@@ -37,8 +38,6 @@ export const STILL_HOUR: HourAsk = {
   doors: 0,
 };
 
-const WIND_DEG: Readonly<Record<Side, number>> = { front: 0, left: 90, rear: 180, right: 270 };
-
 /** One hour of a plan's coop with the birds of its fullest day, for checking by other programs; inflow is positive. */
 export function airHourJson(plan: Plan, flock: FlockByDay, ask: HourAsk) {
   const house = planHouse(plan);
@@ -46,7 +45,7 @@ export function airHourJson(plan: Plan, flock: FlockByDay, ask: HourAsk) {
   const day = fullestDay(flock);
   const birds = birdsHeat(flock, day);
   const outW = humRatio(ask.rh * saturationPa(ask.outC), air);
-  const windDeg = WIND_DEG[ask.face];
+  const windDeg = WALL_DEG[ask.face];
   const share = ask.activity * ask.inside;
   const hour = {
     outC: ask.outC,

@@ -1,4 +1,5 @@
 import type { AirYearMessage, AirYearTold } from './airYear.worker';
+import { hearWorker } from './apart';
 
 /**
  * Works a year of a coop's air beside the page.
@@ -12,19 +13,5 @@ export function airYearApart(
   fail: () => void,
 ): () => void {
   const worker = new Worker(new URL('./airYear.worker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = ({ data }: MessageEvent<AirYearTold>): void => {
-    tell(data);
-    if (data.kind === 'done') worker.terminate();
-  };
-  worker.onerror = (): void => {
-    worker.terminate();
-    fail();
-  };
-  worker.postMessage(message);
-  return () => {
-    // called off before it has come it would tell of an error
-    worker.onmessage = null;
-    worker.onerror = null;
-    worker.terminate();
-  };
+  return hearWorker(worker, message, tell, (told) => told.kind === 'done', fail);
 }

@@ -1,4 +1,5 @@
 import type { ArrangeStep } from '@/core/layout/arrange';
+import { hearWorker } from './apart';
 import type { ArrangeMessage } from './arrange.worker';
 
 export type ArrangeTold = ArrangeStep & { readonly done: boolean };
@@ -15,19 +16,5 @@ export function arrangeApart(
   fail: () => void,
 ): () => void {
   const worker = new Worker(new URL('./arrange.worker.ts', import.meta.url), { type: 'module' });
-  worker.onmessage = ({ data }: MessageEvent<ArrangeTold>): void => {
-    tell(data);
-    if (data.done) worker.terminate();
-  };
-  worker.onerror = (): void => {
-    worker.terminate();
-    fail();
-  };
-  worker.postMessage(message);
-  return () => {
-    // called off before it has come it would tell of an error
-    worker.onmessage = null;
-    worker.onerror = null;
-    worker.terminate();
-  };
+  return hearWorker(worker, message, tell, (told) => told.done, fail);
 }

@@ -1,6 +1,16 @@
+import type { Side } from '../model/schema';
+
 /** Faces that an opening lies in: the walls, the ridge, or none where its wind pressure is given. */
 export type Face = 'front' | 'right' | 'rear' | 'left' | 'ridge' | 'given';
 export const FACES = ['front', 'right', 'rear', 'left', 'ridge', 'given'] as const;
+
+/** Where the walls look, degrees clockwise from where the front wall does, as seen from above. */
+export const WALL_DEG: Readonly<Record<Side, number>> = {
+  front: 0,
+  left: 90,
+  rear: 180,
+  right: 270,
+};
 
 /** One opening as the air meets it. */
 export interface HouseOpening {

@@ -119,35 +119,18 @@ export function monthsOfAir(
     if (ppm > ruled('air.ammonia.most')) m.ammonia25++;
     if (ppm > ruled('air.ammonia.target')) m.ammonia10++;
   }
-  return months.map((m) => ({
-    hours: m.hours / years,
-    damp: m.damp / years,
-    drips: m.drips / years,
-    dripKg: m.dripKg / years,
-    roofDew: m.roofDew / years,
-    frost: m.frost / years,
-    heatAlert: m.heatAlert / years,
-    heatDanger: m.heatDanger / years,
-    heatEmergency: m.heatEmergency / years,
-    ammonia10: m.ammonia10 / years,
-    ammonia25: m.ammonia25 / years,
-    draught: m.draught / years,
-    riseK: m.hours === 0 ? 0 : m.riseK / m.hours,
-  }));
+  return months.map((m) => {
+    const mean = emptyMonth();
+    for (const key of COUNTED) mean[key] = m[key] / years;
+    return { ...mean, riseK: m.hours === 0 ? 0 : m.riseK / m.hours };
+  });
 }
 
-const emptyMonth = (): Counted => ({
-  hours: 0,
-  damp: 0,
-  drips: 0,
-  dripKg: 0,
-  roofDew: 0,
-  frost: 0,
-  heatAlert: 0,
-  heatDanger: 0,
-  heatEmergency: 0,
-  ammonia10: 0,
-  ammonia25: 0,
-  draught: 0,
-  riseK: 0,
-});
+/** What is counted of a month, by its key. */
+const COUNTED = [
+  ...['hours', 'damp', 'drips', 'dripKg', 'roofDew', 'frost', 'draught', 'riseK'],
+  ...['heatAlert', 'heatDanger', 'heatEmergency', 'ammonia10', 'ammonia25'],
+] as readonly (keyof MonthAir)[];
+
+const emptyMonth = (): Counted =>
+  Object.fromEntries(COUNTED.map((key) => [key, 0])) as unknown as Counted;

@@ -1,18 +1,25 @@
 import type { BirdsHeat } from '../birds/flockHeat';
 import type { Plan, Shell } from '../model/schema';
-import { skinOf } from '../rules/materials.data';
 import { ruled } from '../rules/rules.data';
 import type { DesignHour, DesignHours } from '../weather/designHours';
 import { overWaterPa, saturationPa, vapourPa } from '../weather/psychrometrics';
 import { activity } from './activity';
 import { AIR_CP, type HourIn, type HourOut, solverOf } from './hour';
 import { type HouseOpening, houseOf } from './house';
-import { leaksOf, type Panes, shellAreas, shellLoss } from './shellHeat';
-import { type SunFaces, sunFaces, sunGainW } from './sunGain';
+import {
+  leaksOf,
+  type Panes,
+  panesOf,
+  roofC,
+  roofDropOf,
+  shellAreas,
+  shellLoss,
+} from './shellHeat';
+import { frontDegOf, sunFaces, sunGainW } from './sunGain';
 import { cpOf, windHere } from './windPressure';
 
-/** What decides an area: the damp limit, dew on the roof, or that outdoors is that damp itself. */
-export type Decides = 'damp' | 'dew' | 'outdoors' | 'warmth' | 'none';
+/** What decides an area: damp in the air and on the roof, that outdoors is that damp itself, warmth, or that none will do. */
+export type Decides = 'damp' | 'outdoors' | 'warmth' | 'none';
 
 export interface AreaNeed {
   /** Net area in all, m². */
@@ -42,7 +49,21 @@ export interface Bare {
   readonly birds: BirdsHeat;
 }
 
-/** Vents as they are taken: a slot right under the eaves, and windows at a keeper's hand. */
+/** A plan as it is asked about: a window that can be opened is open in the heat, its pane does not count. */
+export const bareOf = (
+  { shell, litter, site, climate, fixtures }: BarePlan,
+  birds: BirdsHeat,
+): Bare => ({
+  shell,
+  litterM: litter.depthM,
+  panes: panesOf(fixtures.flatMap((f) => (f.kind === 'window' && f.opens === 'shut' ? [f] : []))),
+  treesOver: site.treesOver,
+  climate,
+  birds,
+});
+type BarePlan = Pick<Plan, 'shell' | 'litter' | 'site' | 'climate' | 'fixtures'>;
+
+/** Vents as they are taken: a slot right under the eaves, and windows at a keeper's hand (assumption). */
 const [SLOT_M, WINDOW_SILL_M, WINDOW_M] = [0.1, 0.6, 0.4];
 /** Areas that are tried, m² net: from a handful of holes to a meshed wall. */
 const [LEAST_M2, MOST_M2] = [0.001, 12];
@@ -70,15 +91,15 @@ function winterNeed(bare: Bare, night: DesignHour): AreaNeed {
     cd: ruled('air.discharge'),
     eaves: true,
   }));
-  const worked = workerOf(bare, slots, nightIn(bare, night));
+  const worked = workerOf(bare, slots, hourIn(bare, night, true, 0));
   const lossWK = shellLoss(shell, bare.litterM, bare.panes).allWK;
-  const roofDrop = skinOf(shell.roofBuild).uWM2K * ruled('air.roof.rsi');
+  const drop = roofDropOf(shell);
   const dampest = ruled('air.rh.most');
   const outRh = vapourPa(night.outW, night.pressurePa) / saturationPa(night.outC);
   const decide = (out: HourOut): Decides | null => {
     const vapour = vapourPa(out.wBefore, night.pressurePa);
-    const roofC = out.tiC - roofDrop * (out.tiC - (night.outC - 4));
-    if (vapour <= dampest * overWaterPa(out.tiC) && vapour <= saturationPa(roofC)) return 'damp';
+    const underC = roofC(out.tiC, night.outC, drop, true);
+    if (vapour <= dampest * overWaterPa(out.tiC) && vapour <= saturationPa(underC)) return 'damp';
     // the more of the warmth goes with the air already, the less more of it would dry: it cools as well
     const spent = 1 + (out.airKgS * AIR_CP) / lossWK;
     const isLikeOutdoors =
@@ -104,11 +125,11 @@ function summerNeed(bare: Bare, day: DesignHour): AreaNeed {
     },
     { id: `${face}.low`, face, netM2: 0.25, sillM: WINDOW_SILL_M, heightM: WINDOW_M, cd },
   ]);
-  const worked = workerOf(
-    bare,
-    openings,
-    dayIn(bare, day, sunFaces(bare.shell, bare.panes, bare.treesOver)),
-  );
+  const faces = sunFaces(bare.shell, bare.panes, bare.treesOver);
+  const turnedDeg = day.azimuthDeg - frontDegOf(bare);
+  const sunW = sunGainW(faces, day.globalWM2, day.sinHeight, turnedDeg);
+  // all birds may be in at once on a hot afternoon: to lay, from a hawk, for the shade
+  const worked = workerOf(bare, openings, hourIn(bare, day, false, sunW));
   const most = ruled('air.rise.most');
   return leastArea(worked, (out) => (out.tiC - day.outC <= most ? 'warmth' : null), day);
 }
@@ -127,32 +148,22 @@ function workerOf(bare: Bare, openings: readonly HouseOpening[], hour: HourIn) {
   };
 }
 
-function nightIn({ climate, birds }: Bare, night: DesignHour): HourIn {
+/** What a design hour is worked from, with all birds inside. */
+function hourIn(
+  { climate, birds }: Bare,
+  hour: DesignHour,
+  onPerch: boolean,
+  sunW: number,
+): HourIn {
   return {
-    outC: night.outC,
-    outW: night.outW,
-    pressurePa: night.pressurePa,
-    windMS: windHere({ climate }, night.windMS),
-    layerW: birds.layerW * activity(night.hour, 'layer', true),
-    meatW: birds.meatW * activity(night.hour, 'meat', true),
+    outC: hour.outC,
+    outW: hour.outW,
+    pressurePa: hour.pressurePa,
+    windMS: windHere({ climate }, hour.windMS),
+    layerW: birds.layerW * activity(hour.hour, 'layer', onPerch),
+    meatW: birds.meatW * activity(hour.hour, 'meat', onPerch),
     coldHeld: true,
-    otherW: 0,
-    litterKgS: 0,
-  };
-}
-
-/** All birds may be in at once on a hot afternoon: to lay, from a hawk, for the shade. */
-function dayIn({ climate, birds }: Bare, day: DesignHour, faces: SunFaces): HourIn {
-  const frontDeg = (climate?.latitudeDeg ?? 50) >= 0 ? 180 : 0;
-  return {
-    outC: day.outC,
-    outW: day.outW,
-    pressurePa: day.pressurePa,
-    windMS: windHere({ climate }, day.windMS),
-    layerW: birds.layerW * activity(day.hour, 'layer', false),
-    meatW: birds.meatW * activity(day.hour, 'meat', false),
-    coldHeld: true,
-    otherW: sunGainW(faces, day.globalWM2, day.sinHeight, day.azimuthDeg - frontDeg),
+    otherW: sunW,
     litterKgS: 0,
   };
 }

@@ -120,3 +120,21 @@ export function leaksOf(shell: Shell): HouseOpening[] {
     })),
   );
 }
+
+/** How much of the way to outdoors the roof's underside lies: U × its inner resistance, 0…1. */
+export const roofDropOf = ({ roofBuild }: Pick<Shell, 'roofBuild'>): number =>
+  skinOf(roofBuild).uWM2K * ruled('air.roof.rsi');
+
+/** A clear night sky is so much colder than the air, K. */
+const SKY_K = 4;
+
+/**
+ * The roof's underside, °C.
+ * @param tiC    inside, °C
+ * @param outC   outdoors, °C
+ * @param drop   of its skin (`roofDropOf`)
+ * @source       domain notes, "One hour, solved": Ti − U·Rsi·(Ti − To), at night under a clear sky To − 4 K
+ * @example      roofC(2, 0, 0.6, true) // -1.6
+ */
+export const roofC = (tiC: number, outC: number, drop: number, isNight: boolean): number =>
+  tiC - drop * (tiC - (isNight ? outC - SKY_K : outC));

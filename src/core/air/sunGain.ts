@@ -1,18 +1,24 @@
-import type { Shell, Side } from '../model/schema';
+import type { Plan, Shell, Side } from '../model/schema';
 import { skinOf } from '../rules/materials.data';
 import { ruled } from '../rules/rules.data';
 import { type WeatherHours, YEAR_HOURS } from '../weather/hours';
 import { diffuseShare } from '../weather/sun';
+import { WALL_DEG } from './house';
 import { type Panes, shellAreas } from './shellHeat';
 
-/** Where each wall looks, degrees clockwise from where the front wall looks. */
-const LOOKS_DEG: Readonly<Record<Side, number>> = { front: 0, left: 90, rear: 180, right: 270 };
 const SIDES: readonly Side[] = ['front', 'right', 'rear', 'left'];
 const RAD = Math.PI / 180;
 /** Sun that the ground throws back, and a sun so low that walls are not worked by it (its sine). */
 const [GROUND, LOW_SUN] = [0.2, 0.05];
 /** What the air takes from a warm surface, W/m²K. */
 const OUTSIDE_WM2K = 25;
+
+/**
+ * Where the front wall looks, degrees clockwise from north: nobody has said, so it looks to the sun's side (assumption).
+ * @example frontDegOf({ climate: null }) // 180
+ */
+export const frontDegOf = ({ climate }: Pick<Plan, 'climate'>): number =>
+  (climate?.latitudeDeg ?? 0) >= 0 ? 180 : 0;
 
 /** How much of the sun on a face comes in as heat, by W/m² on it, m². */
 export interface SunFaces {
@@ -77,7 +83,7 @@ export function sunGainW(
   const flat = beam * Math.sqrt(1 - sinHeight * sinHeight);
   let watts = roofM2 * levelWM2;
   for (const side of SIDES) {
-    const facing = Math.max(0, flat * Math.cos((turnedDeg - LOOKS_DEG[side]) * RAD));
+    const facing = Math.max(0, flat * Math.cos((turnedDeg - WALL_DEG[side]) * RAD));
     watts += wallsM2[side] * (facing + sky / 2 + (GROUND * levelWM2) / 2);
   }
   return watts;

@@ -1,6 +1,6 @@
 import type { Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import type { HouseOpening } from './house';
+import { type HouseOpening, WALL_DEG } from './house';
 
 /** Pressure coefficients of a low building, by where a face lies to the wind. Source: published tables, rounded. */
 const CP = { windward: 0.6, side: -0.55, lee: -0.3, ridge: -0.5, eaves: -0.1 } as const;
@@ -22,9 +22,6 @@ export function wallCp(offDeg: number): number {
   return CP.side + (CP.lee - CP.side) * -cos;
 }
 
-/** Where the outward normals of the walls point, degrees clockwise from the front's as seen from above. */
-const NORMAL_DEG = { front: 0, left: 90, rear: 180, right: 270 } as const;
-
 /**
  * Pressure coefficient of an opening.
  * @param windDeg  where the wind comes from, degrees clockwise from straight on to the front wall
@@ -33,7 +30,7 @@ const NORMAL_DEG = { front: 0, left: 90, rear: 180, right: 270 } as const;
 export function cpOf(opening: HouseOpening, windDeg: number): number {
   if (opening.face === 'given') return opening.cp ?? 0;
   if (opening.face === 'ridge') return CP.ridge;
-  const cp = wallCp(windDeg - NORMAL_DEG[opening.face]);
+  const cp = wallCp(windDeg - WALL_DEG[opening.face]);
   return opening.eaves && cp > CP.eaves ? CP.eaves : cp;
 }
 

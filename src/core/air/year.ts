@@ -4,6 +4,7 @@ import { airDensity, overWaterPa, saturationPa, vapourPa } from '../weather/psyc
 import { activity } from './activity';
 import { type HourIn, type HourOut, type Solver, solverOf } from './hour';
 import type { House } from './house';
+import { roofC } from './shellHeat';
 
 /** All that a year of a coop's air is worked from: made once, then only read. */
 export interface YearModel {
@@ -65,8 +66,6 @@ export interface YearStepper {
 }
 
 const RAD_STEP = 360;
-/** A night sky is so much colder than the air, K. */
-const SKY_K = 4;
 const AMMONIA_G_MOL = 17.031;
 const GAS = 8.314462;
 const KELVIN = 273.15;
@@ -164,8 +163,8 @@ export function workHours(
     const isNight = (weather.sun.sinHeight[ofYear] as number) <= 0;
     const outC = weather.tempC[i] as number;
     // dew: the roof's underside is colder than the air's dew point
-    const roofC = tiC - roofDrop * (tiC - (isNight ? outC - SKY_K : outC));
-    columns.roofDew[i] = vapour > saturationPa(roofC) ? 1 : 0;
+    const underC = roofC(tiC, outC, roofDrop, isNight);
+    columns.roofDew[i] = vapour > saturationPa(underC) ? 1 : 0;
     columns.ammoniaPpm[i] = ammoniaPpm(model, i, tiC, rh, out.airKgS, air);
     let fastest = 0;
     const state = (model.stateOf[ofYear] as number) * n;

@@ -3,14 +3,14 @@ import { type BirdsHeat, birdsHeat } from '../birds/flockHeat';
 import { sleepingBars } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
-import type { Plan, Side } from '../model/schema';
-import { skinOf } from '../rules/materials.data';
+import type { Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { WeatherHours } from '../weather/hours';
 import { monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
-import type { House } from './house';
+import { type House, WALL_DEG } from './house';
 import { panesIn, planHouse } from './planHouse';
-import { sunFaces, sunGain } from './sunGain';
+import { roofDropOf } from './shellHeat';
+import { frontDegOf, sunFaces, sunGain } from './sunGain';
 import { cpTable, windHere } from './windPressure';
 import type { AmmoniaModel, YearModel } from './year';
 
@@ -23,7 +23,6 @@ export interface Keeping {
   readonly heaterW: number;
 }
 
-const TURN_DEG: Readonly<Record<Side, number>> = { front: 0, left: 90, rear: 180, right: 270 };
 const MONTHS = 12;
 
 /**
@@ -37,9 +36,8 @@ export function yearModel(
   keeping: Keeping,
 ): YearModel {
   const house = planHouse(plan);
-  const fromMostly = TURN_DEG[plan.site.windFrom ?? 'front'];
-  // where nobody has said where the front looks, it looks to the sun's side
-  const frontDeg = (plan.climate?.latitudeDeg ?? 50) >= 0 ? 180 : 0;
+  const fromMostly = WALL_DEG[plan.site.windFrom ?? 'front'];
+  const frontDeg = frontDegOf(plan);
   const isDark = (hourOfYear: number): boolean => (weather.sun.sinHeight[hourOfYear] ?? 0) <= 0;
   const states = new Float64Array(2 * MONTHS * house.openings.length);
   for (let s = 0; s < 2 * MONTHS; s++) {
@@ -68,7 +66,7 @@ export function yearModel(
     ),
     reach: draughtReach(plan, house),
     ammonia: ammoniaOf(plan),
-    roofDrop: skinOf(plan.shell.roofBuild).uWM2K * ruled('air.roof.rsi'),
+    roofDrop: roofDropOf(plan.shell),
   };
 }
 

@@ -4,7 +4,7 @@ import { daylightHours } from './daylight';
 import { type DesignHours, designHours } from './designHours';
 import { type DesignTemperatures, designDays, designTemperatures } from './generator';
 import { weatherNormals } from './normals';
-import { yearCurve } from './yearCurve';
+import { monthStart, yearCurve } from './yearCurve';
 
 /** A plan's climate with what is worked from it once. Columns hold a value a day of the year. */
 export interface Climate {
@@ -69,11 +69,5 @@ export function dayOfYearAt(day: number): number {
   return ofMonthAndDay(date.getUTCMonth(), date.getUTCDate());
 }
 
-/** Days of a common year before each month. */
-const BEFORE_MONTH = Array.from(
-  { length: 12 },
-  (_, month) => (Date.UTC(2025, month, 1) - Date.UTC(2025, 0, 1)) / DAY_MS,
-);
-
 const ofMonthAndDay = (month: number, day: number): number =>
-  (BEFORE_MONTH[month] ?? 0) + (month === 1 && day === 29 ? 28 : day) - 1;
+  monthStart(month) + (month === 1 && day === 29 ? 28 : day) - 1;

@@ -3,7 +3,7 @@ import { dryCloud, type WeatherNormals } from './days';
 import { type DesignTemperatures, designTemperatures } from './generator';
 import { humRatio, overWaterPa, pressurePa, saturationPa } from './psychrometrics';
 import { globalWM2, sunAt } from './sun';
-import { MONTH_DAYS } from './yearCurve';
+import { monthStart } from './yearCurve';
 
 /** One hour that a house is sized by. */
 export interface DesignHour {
@@ -52,7 +52,7 @@ function hourOf(normals: WeatherNormals, month: number, hour: number, outC: numb
   const wave = hour === HOTTEST_H ? 1 : -1;
   const air = pressurePa(normals.altitudeM);
   const vapour = (normals.rh[month] ?? 0) * overWaterPa(outC - wave * half);
-  const middle = middleOf(month);
+  const middle = monthStart(month) + 14;
   const sun = sunAt(middle, hour, normals.latitudeDeg);
   const cloud = dryCloud(normals, month, daylightHours(normals.latitudeDeg)[middle] ?? 0);
   return {
@@ -67,6 +67,3 @@ function hourOf(normals: WeatherNormals, month: number, hour: number, outC: numb
     azimuthDeg: sun.azimuthDeg,
   };
 }
-
-const middleOf = (month: number): number =>
-  MONTH_DAYS.slice(0, month).reduce((a, b) => a + b, 0) + 14;

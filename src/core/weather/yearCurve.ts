@@ -14,10 +14,16 @@ const MONTH_OF_DAY: readonly number[] = MONTH_DAYS.flatMap((days, month) =>
  */
 export const monthOfDay = (day: number): number => MONTH_OF_DAY[day] ?? MONTHS - 1;
 
+/**
+ * Day of the year on which a month begins, 0…364.
+ * @param month  0…11
+ * @example      monthStart(2) // 59
+ */
+export const monthStart = (month: number): number =>
+  MONTH_DAYS.slice(0, month).reduce((a, b) => a + b, 0);
+
 /** Day on which each month is half over, counted from 1 January. */
-const MIDDLES: readonly number[] = MONTH_DAYS.map(
-  (days, month) => MONTH_DAYS.slice(0, month).reduce((a, b) => a + b, 0) + days / 2,
-);
+const MIDDLES: readonly number[] = MONTH_DAYS.map((days, month) => monthStart(month) + days / 2);
 
 /** How much of each month's knot is in the middle of a day: straight lines, full at the middle of the month. */
 const HATS: readonly Float64Array[] = MIDDLES.map((middle, month) => {

@@ -4,21 +4,16 @@ import { GridComponent, VisualMapComponent } from 'echarts/components';
 import { type EChartsCoreOption, use } from 'echarts/core';
 import { useCallback } from 'react';
 import type { UnitSystem } from '@/core/kernel/units/length';
-import type { AirPicture } from '@/text/airWords';
+import { monthStart } from '@/core/weather/yearCurve';
+import { type AirPicture, MONTH_NAMES } from '@/text/airWords';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
 
 use([HeatmapChart, GridComponent, VisualMapComponent]);
 
 const DAY_HOURS = 24;
-/** First day of each month, and its short name. */
-const MONTHS = Array.from({ length: 12 }, (_, m) => ({
-  day: (Date.UTC(2025, m, 1) - Date.UTC(2025, 0, 1)) / 86_400_000,
-  name: new Intl.DateTimeFormat('en-GB', { month: 'short', timeZone: 'UTC' }).format(
-    Date.UTC(2025, m, 15),
-  ),
-}));
-const MONTH_AT = new Map(MONTHS.map((m) => [m.day, m.name]));
+/** Short names of the months, by the day on which each begins. */
+const MONTH_AT = new Map(MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]));
 
 /** A value of every hour: days across, hours of the day up, in the classes that a keeper acts on. */
 export function HourPicture({

@@ -3,8 +3,9 @@ import { CalendarPlus } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
 import { useMemo, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
-import { airPictures, lessonText, MONTH_NAMES, MONTH_ROWS } from '@/text/airWords';
+import { type AirPicture, airPictures, lessonText, MONTH_NAMES, MONTH_ROWS } from '@/text/airWords';
 import { useSize } from '../bench/size';
+import { ShownChoice } from '../charts/ShownChoice';
 import { useBench, usePlan } from '../store/bench';
 import { takeOut } from '../takeOut';
 import { HourPicture } from './HourPicture';
@@ -61,28 +62,18 @@ export function YearDialog({ year, close }: { year: AirYear; close: () => void }
 /** Every hour of the year in one picture, by what is looked at. */
 function Pictures({ year }: { year: AirYear }) {
   const { units } = usePlan();
-  const [shown, setShown] = useState<string>('rh');
+  const [shown, setShown] = useState<AirPicture['id']>('rh');
   const [ref, size] = useSize<HTMLDivElement>();
   const width = Math.floor(size?.width ?? 0);
   const pictures = useMemo(() => airPictures(year.tender.heatC), [year]);
   const picture = pictures.find((p) => p.id === shown) ?? pictures[0];
   return (
     <section className="flex shrink-0 flex-col gap-2">
-      <div className="flex flex-wrap gap-1" role="radiogroup" aria-label="What is shown">
-        {pictures.map((p) => (
-          // biome-ignore lint/a11y/useSemanticElements: buttons in a row, as the views of the bench
-          <button
-            key={p.id}
-            type="button"
-            role="radio"
-            aria-checked={p.id === shown}
-            className={`button ${p.id === shown ? 'bg-chalk text-paper' : ''}`}
-            onClick={() => setShown(p.id)}
-          >
-            {p.name}
-          </button>
-        ))}
-      </div>
+      <ShownChoice
+        names={pictures.map((p) => [p.id, p.name] as const)}
+        shown={shown}
+        show={setShown}
+      />
       <div ref={ref}>
         {picture && width > 0 ? (
           <HourPicture

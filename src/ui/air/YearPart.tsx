@@ -1,9 +1,9 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { lessonText } from '@/text/airWords';
 import { Part } from '../panel/stations/FigureList';
-import { usePlan, useWhole } from '../store/bench';
+import { say, usePlan, useWhole } from '../store/bench';
 import { useAirYear } from './useAirYear';
 
 const YearDialog = dynamic(() => import('./YearDialog').then((m) => m.YearDialog));
@@ -14,10 +14,18 @@ export function YearPart() {
   const { planned } = useWhole();
   const { run, begin, stop } = useAirYear();
   const [open, setOpen] = useState(false);
+  const ref = useRef<HTMLDivElement>(null);
+  // the button that was pressed makes way for the next one: a hand on the keys goes on from there
+  // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown is another with each kind
+  useLayoutEffect(() => {
+    if (run.kind !== 'idle' && document.activeElement === document.body)
+      ref.current?.querySelector('button')?.focus();
+    if (run.kind === 'done') say(lessonText(run.year.lesson, run.year.openings, plan.units));
+  }, [run.kind]);
   if (plan.climate === null || planned === 0) return null;
   return (
     <Part title="Through the year">
-      <div className="flex flex-col items-start gap-2 text-[0.9rem]" data-year={run.kind}>
+      <div ref={ref} className="flex flex-col items-start gap-2 text-[0.9rem]" data-year={run.kind}>
         {run.kind === 'working' ? (
           <>
             <progress

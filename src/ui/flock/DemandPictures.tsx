@@ -1,12 +1,12 @@
 'use client';
 import dynamic from 'next/dynamic';
-import * as RadioGroup from 'radix-ui/radio-group';
 import { useCallback, useMemo, useState } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
 import { isoDay } from '@/core/kernel/units/day';
 import { formatDay, formatPlain } from '@/text/format';
 import { useSize } from '../bench/size';
 import type { Inks } from '../charts/inks';
+import { ShownChoice } from '../charts/ShownChoice';
 import { useAssessment, usePlan } from '../store/bench';
 import {
   axisOf,
@@ -70,24 +70,7 @@ function Choice({ shown, show }: { shown: Shown; show: (s: Shown) => void }) {
     ['months', 'Dozens, bags'],
     ['table', 'Month by month'],
   ];
-  return (
-    <RadioGroup.Root
-      value={shown}
-      onValueChange={(v) => show(v as Shown)}
-      aria-label="What is shown"
-      className="flex flex-wrap"
-    >
-      {names.map(([value, name]) => (
-        <RadioGroup.Item
-          key={value}
-          value={value}
-          className="-ml-px min-h-8 border border-line border-strong px-2.5 text-[0.87rem] first:ml-0 data-[state=checked]:border-chalk data-[state=checked]:bg-chalk data-[state=checked]:text-raised max-lg:min-h-[44px]"
-        >
-          {name}
-        </RadioGroup.Item>
-      ))}
-    </RadioGroup.Root>
-  );
+  return <ShownChoice names={names} shown={shown} show={show} />;
 }
 
 function Chart({

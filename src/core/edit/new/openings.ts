@@ -1,5 +1,4 @@
-import { airNeedsOf } from '../../air/needs';
-import { panesOf } from '../../air/shellHeat';
+import { airNeedsOf, bareOf } from '../../air/needs';
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { droppingsShadow, sleepingBars } from '../../geometry/bars';
 import { meetInPlan } from '../../geometry/forms';
@@ -140,12 +139,7 @@ function wantedM2(plan: Plan, { mediums, heat }: FlockSizes): number {
   const climate = params.computed === 1 ? workClimate(plan.climate) : null;
   if (climate === null || heat.layerW + heat.meatW === 0)
     return (params.floorShare ?? 0) * lengthM * widthM + (params.perBirdM2 ?? 0) * mediums;
-  const { shell, litter, site, fixtures } = plan;
-  const panes = panesOf(
-    fixtures.filter((f) => f.kind === 'window').filter((w) => w.opens === 'shut'),
-  );
-  const bare = { shell, litterM: litter.depthM, panes, treesOver: site.treesOver };
-  const needs = airNeedsOf({ ...bare, climate: plan.climate, birds: heat }, climate.hours);
+  const needs = airNeedsOf(bareOf(plan, heat), climate.hours);
   // what stays open all winter; windows to open in the heat are others
   return AIR_SPARE * needs.winter.netM2;
 }
