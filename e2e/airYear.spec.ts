@@ -48,3 +48,25 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
   await expect(page.getByRole('button', { name: 'Work out the year' })).toBeVisible();
   expect(errors).toEqual([]);
 });
+
+test('three coops teach three lessons at first sight, and the sentence follows the plan', async ({
+  page,
+}) => {
+  const errors = watchConsole(page);
+  const lesson = page.locator('[data-first-lesson]');
+  await openPlan(page, await ownPlan(page, 'tamar-flats'));
+  await goTo(page, 'air');
+  await expect(lesson).toContainText('No opening makes it cooler than outdoors');
+  await openPlan(page, await ownPlan(page, 'osk-landing'));
+  await goTo(page, 'air');
+  await expect(lesson).toContainText('Damp air freezes combs first');
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await goTo(page, 'air');
+  await expect(lesson).toContainText('Nothing is open yet');
+  // each number leads to its working
+  await lesson.locator('[data-figure$=".shutSettled"]').click();
+  await expect(page.getByText('water that the air carries out').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Add a vent', exact: true }).click();
+  await expect(lesson).toContainText('Shut up tight on a January night');
+  expect(errors).toEqual([]);
+});

@@ -1,5 +1,6 @@
 import { type AirYear, airYear } from '@/core/air/airYear';
-import { airNeedsOf, bareOf } from '@/core/air/needs';
+import { bareOf } from '@/core/air/bare';
+import { airNeedsOf } from '@/core/air/needs';
 import { planHouse } from '@/core/air/planHouse';
 import { dayOf, type FlockByDay } from '@/core/birds/flock';
 import { birdsHeat, fullestDay } from '@/core/birds/flockHeat';

@@ -41,12 +41,15 @@ const threeFigures = (value: number): string =>
 
 const METRIC = 'metric';
 
+const PINTS_PER_GALLON = 8;
 const KELVIN_PER_RANKINE = 1 / 1.8;
 const MILES_HOUR_PER_METRE_SECOND = 3600 / 1609.344;
 
 /** Amounts a day, temperatures and powers, in either system. */
 const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>> = {
   celsius: formatTemperature,
+  kelvin: (v, units) =>
+    units === METRIC ? `${threeFigures(v)} °C` : `${threeFigures(v / KELVIN_PER_RANKINE)} °F`,
   months: (v) => `${threeFigures(v)} months`,
   weeks: (v) => `${threeFigures(v)} weeks`,
   days: (v) => {
@@ -75,6 +78,10 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   },
   litres: (v, units) =>
     units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_GALLON)} gal`,
+  pouredLitres: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} L`
+      : `${threeFigures((v / LITRES_PER_GALLON) * PINTS_PER_GALLON)} pints`,
   bulkLitres: (v, units) =>
     units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_CUBIC_FOOT)} ft³`,
   degrees: (v) => `${Math.round(v)}°`,

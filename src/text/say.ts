@@ -1,4 +1,8 @@
-import { METRES_PER_INCH, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/kernel/units/factors.data';
+import {
+  LITRES_PER_GALLON,
+  METRES_PER_INCH,
+  SQUARE_METRES_PER_SQUARE_FOOT,
+} from '@/core/kernel/units/factors.data';
 import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { Figure, Unit } from '@/core/kernel/working';
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
@@ -26,6 +30,13 @@ const SAID: Partial<Record<Unit, (value: number, units: UnitSystem) => string | 
     if (v < 1) return null;
     const whole = Math.floor(v + 1e-9);
     return `${whole} ${whole === 1 ? 'day' : 'days'}`;
+  },
+  // a difference of warmth, and water as it is poured
+  kelvin: (v, units) => (units === 'metric' ? `${v.toFixed(1)} °C` : `${(v * 1.8).toFixed(1)} °F`),
+  pouredLitres: (v, units) => {
+    if (units === 'metric') return v < 0.095 ? `${Math.round(v * 1000)} mL` : `${v.toFixed(1)} L`;
+    const pints = (v / LITRES_PER_GALLON) * 8;
+    return pints < 0.15 ? `${Math.round(pints * 16)} fl oz` : `${pints.toFixed(1)} pints`;
   },
   eggsDay: (v) => `${(Math.round(v * 10) / 10).toString()} eggs a day`,
   pascals: (v) => (v < 1e9 ? `${(Math.round(v / 1e5) / 10).toString()} MPa` : null),

@@ -1,22 +1,9 @@
-import type { BirdsHeat } from '../birds/flockHeat';
-import type { Plan, Shell } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { DesignHour, DesignHours } from '../weather/designHours';
 import { overWaterPa, saturationPa, vapourPa } from '../weather/psychrometrics';
-import { activity } from './activity';
-import { AIR_CP, type HourIn, type HourOut, solverOf } from './hour';
-import { type HouseOpening, houseOf } from './house';
-import {
-  leaksOf,
-  type Panes,
-  panesOf,
-  roofC,
-  roofDropOf,
-  shellAreas,
-  shellLoss,
-} from './shellHeat';
-import { frontDegOf, sunFaces, sunGainW } from './sunGain';
-import { cpOf, windHere } from './windPressure';
+import { type Bare, hourIn, summerOpenings, winterSlots, workerOf } from './bare';
+import { AIR_CP, type HourOut } from './hour';
+import { roofC, roofDropOf, shellLoss } from './shellHeat';
 
 /** What decides an area: damp in the air and on the roof, that outdoors is that damp itself, warmth, or that none will do. */
 export type Decides = 'damp' | 'outdoors' | 'warmth' | 'none';
@@ -38,33 +25,6 @@ export interface AirNeeds {
   readonly summer: AreaNeed;
 }
 
-/** The coop as it is asked about: without openings of its own. */
-export interface Bare {
-  readonly shell: Shell;
-  readonly litterM: number;
-  /** Of windows that can't be opened. */
-  readonly panes: Panes;
-  readonly treesOver: boolean;
-  readonly climate: Plan['climate'];
-  readonly birds: BirdsHeat;
-}
-
-/** A plan as it is asked about: a window that can be opened is open in the heat, its pane does not count. */
-export const bareOf = (
-  { shell, litter, site, climate, fixtures }: BarePlan,
-  birds: BirdsHeat,
-): Bare => ({
-  shell,
-  litterM: litter.depthM,
-  panes: panesOf(fixtures.flatMap((f) => (f.kind === 'window' && f.opens === 'shut' ? [f] : []))),
-  treesOver: site.treesOver,
-  climate,
-  birds,
-});
-type BarePlan = Pick<Plan, 'shell' | 'litter' | 'site' | 'climate' | 'fixtures'>;
-
-/** Vents as they are taken: a slot right under the eaves, and windows at a keeper's hand (assumption). */
-const [SLOT_M, WINDOW_SILL_M, WINDOW_M] = [0.1, 0.6, 0.4];
 /** Areas that are tried, m² net: from a handful of holes to a meshed wall. */
 const [LEAST_M2, MOST_M2] = [0.001, 12];
 const ROUNDS = 7;
@@ -81,17 +41,8 @@ export function airNeedsOf(bare: Bare, { night, day }: DesignHours): AirNeeds {
 
 function winterNeed(bare: Bare, night: DesignHour): AreaNeed {
   const { shell } = bare;
-  const top = shellAreas(shell).eavesM;
-  const slots = (['front', 'rear'] as const).map((face) => ({
-    id: face,
-    face,
-    netM2: 0.5,
-    sillM: top - SLOT_M,
-    heightM: SLOT_M,
-    cd: ruled('air.discharge'),
-    eaves: true,
-  }));
-  const worked = workerOf(bare, slots, hourIn(bare, night, true, 0));
+  const works = workerOf(bare, winterSlots(shell));
+  const hour = hourIn(bare, night, true);
   const lossWK = shellLoss(shell, bare.litterM, bare.panes).allWK;
   const drop = roofDropOf(shell);
   const dampest = ruled('air.rh.most');
@@ -107,65 +58,19 @@ function winterNeed(bare: Bare, night: DesignHour): AreaNeed {
       out.wBefore - night.outW <= spent * ruled('air.damper.mass');
     return isLikeOutdoors ? 'outdoors' : null;
   };
-  return leastArea(worked, decide, night);
+  return leastArea((m2) => works(hour, m2), decide, night);
 }
 
 function summerNeed(bare: Bare, day: DesignHour): AreaNeed {
-  const top = shellAreas(bare.shell).eavesM;
-  const cd = ruled('air.discharge');
-  const openings = (['front', 'rear'] as const).flatMap((face): HouseOpening[] => [
-    {
-      id: `${face}.high`,
-      face,
-      netM2: 0.25,
-      sillM: top - SLOT_M,
-      heightM: SLOT_M,
-      cd,
-      eaves: true,
-    },
-    { id: `${face}.low`, face, netM2: 0.25, sillM: WINDOW_SILL_M, heightM: WINDOW_M, cd },
-  ]);
-  const faces = sunFaces(bare.shell, bare.panes, bare.treesOver);
-  const turnedDeg = day.azimuthDeg - frontDegOf(bare);
-  const sunW = sunGainW(faces, day.globalWM2, day.sinHeight, turnedDeg);
   // all birds may be in at once on a hot afternoon: to lay, from a hawk, for the shade
-  const worked = workerOf(bare, openings, hourIn(bare, day, false, sunW));
+  const works = workerOf(bare, summerOpenings(bare.shell));
+  const hour = hourIn(bare, day, false);
   const most = ruled('air.rise.most');
-  return leastArea(worked, (out) => (out.tiC - day.outC <= most ? 'warmth' : null), day);
-}
-
-/** A house with openings of 1 m² in all, worked at so much of them. */
-function workerOf(bare: Bare, openings: readonly HouseOpening[], hour: HourIn) {
-  const { shell, litterM, panes } = bare;
-  const lossWK = shellLoss(shell, litterM, panes).allWK;
-  const house = houseOf([...openings, ...leaksOf(shell)], lossWK);
-  const solver = solverOf(house);
-  const cp = Float64Array.from(house.openings, (o) => cpOf(o, 0));
-  const open = new Float64Array(house.openings.length).fill(1);
-  return (netM2: number): HourOut => {
-    open.fill(netM2, 0, openings.length);
-    return solver.solve(hour, cp, 0, open);
-  };
-}
-
-/** What a design hour is worked from, with all birds inside. */
-function hourIn(
-  { climate, birds }: Bare,
-  hour: DesignHour,
-  onPerch: boolean,
-  sunW: number,
-): HourIn {
-  return {
-    outC: hour.outC,
-    outW: hour.outW,
-    pressurePa: hour.pressurePa,
-    windMS: windHere({ climate }, hour.windMS),
-    layerW: birds.layerW * activity(hour.hour, 'layer', onPerch),
-    meatW: birds.meatW * activity(hour.hour, 'meat', onPerch),
-    coldHeld: true,
-    otherW: sunW,
-    litterKgS: 0,
-  };
+  return leastArea(
+    (m2) => works(hour, m2),
+    (out) => (out.tiC - day.outC <= most ? 'warmth' : null),
+    day,
+  );
 }
 
 /** The least area with which an hour is as it should be. */

@@ -47,11 +47,37 @@ export function designHours(
   };
 }
 
+/**
+ * The night hours of a month's middle day, by the month's means.
+ * @param month  0…11
+ * @example      nightHours(normals, 0).length // 15
+ */
+export function nightHours(normals: WeatherNormals, month: number): DesignHour[] {
+  const half = halfOf(normals, month);
+  const mean = ((normals.minC[month] ?? 0) + (normals.maxC[month] ?? 0)) / 2;
+  return Array.from({ length: 24 }, (_, h) =>
+    hourOf(normals, month, h, mean + half * waveOf(h)),
+  ).filter(({ sinHeight }) => sinHeight <= 0);
+}
+
+/**
+ * The warmest hour of a month's middle day, by the month's means.
+ * @param month  0…11
+ * @example      hottestHour(normals, 6).hour // 15
+ */
+export const hottestHour = (normals: WeatherNormals, month: number): DesignHour =>
+  hourOf(normals, month, HOTTEST_H, normals.maxC[month] ?? 0);
+
+/** How far an hour is towards the day's warmest, −1…1. */
+const waveOf = (hour: number): number => Math.cos((2 * Math.PI * (hour - HOTTEST_H)) / 24);
+
+const halfOf = (normals: WeatherNormals, month: number): number =>
+  ((normals.maxC[month] ?? 0) - (normals.minC[month] ?? 0)) / 2;
+
 function hourOf(normals: WeatherNormals, month: number, hour: number, outC: number): DesignHour {
-  const half = ((normals.maxC[month] ?? 0) - (normals.minC[month] ?? 0)) / 2;
-  const wave = hour === HOTTEST_H ? 1 : -1;
+  const wave = waveOf(hour);
   const air = pressurePa(normals.altitudeM);
-  const vapour = (normals.rh[month] ?? 0) * overWaterPa(outC - wave * half);
+  const vapour = (normals.rh[month] ?? 0) * overWaterPa(outC - wave * halfOf(normals, month));
   const middle = monthStart(month) + 14;
   const sun = sunAt(middle, hour, normals.latitudeDeg);
   const cloud = dryCloud(normals, month, daylightHours(normals.latitudeDeg)[middle] ?? 0);

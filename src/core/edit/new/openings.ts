@@ -1,4 +1,5 @@
-import { airNeedsOf, bareOf } from '../../air/needs';
+import { bareOf } from '../../air/bare';
+import { airNeedsOf } from '../../air/needs';
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { droppingsShadow, sleepingBars } from '../../geometry/bars';
 import { meetInPlan } from '../../geometry/forms';

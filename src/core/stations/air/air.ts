@@ -27,6 +27,7 @@ import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
 import { type Computed, computedIn, computedParts } from './computed';
 import { draught } from './draught';
+import { lesson } from './lesson';
 
 /** Windows and vents that let air through on some day. */
 export const airOpenings = (plan: Plan): AirOpening[] =>
@@ -164,7 +165,10 @@ export const airStation: CarryingStation = {
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);
     const { of, plan, flock } = ctx;
-    s.explain(() => openings(s, plan));
+    s.explain(() => {
+      openings(s, plan);
+      lesson(s, ctx);
+    });
     const bars = sleepingIn(ctx);
     for (const kind of ['window', 'vent'] as const) {
       for (const o of of(kind)) {

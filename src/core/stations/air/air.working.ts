@@ -46,6 +46,54 @@ export const AIR_WORKINGS = workings({
   }),
   'air.computed.winter': working({ result: 'needed', lines: computedLines }),
   'air.computed.summer': working({ result: 'needed', lines: computedLines }),
+  'air.lesson.rise': working({
+    result: 'rise',
+    lines: {
+      heat: { unit: 'watts', given: 'cigr-2002' },
+      loss: { unit: 'wattsKelvin', given: 'found' },
+      outdoors: { unit: 'celsius', given: 'found' },
+      open: { unit: 'm2', given: 'found' },
+      hours: { unit: 'hours', given: 'found' },
+      rise: { unit: 'kelvin', given: 'air-network' },
+    },
+  }),
+  'air.lesson.gain': working({
+    result: 'gain',
+    lines: {
+      shut: { unit: 'kelvin', given: 'air-network' },
+      opened: { unit: 'kelvin', given: 'air-network' },
+      gain: { unit: 'kelvin', formula: 'shut - opened' },
+    },
+  }),
+  'air.lesson.settled': working({
+    result: 'settled',
+    lines: {
+      given: { unit: 'pouredLitres', given: 'cigr-2002' },
+      carried: { unit: 'pouredLitres', given: 'air-network' },
+      open: { unit: 'm2', given: 'found' },
+      hours: { unit: 'hours', given: 'found' },
+      settled: { unit: 'pouredLitres', formula: 'given - carried' },
+    },
+  }),
+  'air.lesson.more': working({
+    result: 'more',
+    lines: {
+      shut: { unit: 'pouredLitres', given: 'air-network' },
+      opened: { unit: 'pouredLitres', given: 'air-network' },
+      more: { unit: 'pouredLitres', formula: 'shut - opened' },
+    },
+  }),
+  'air.lesson.inside': working({
+    result: 'inside',
+    lines: {
+      heat: { unit: 'watts', given: 'cigr-2002' },
+      sun: { unit: 'watts', given: 'found' },
+      loss: { unit: 'wattsKelvin', given: 'found' },
+      outdoors: { unit: 'celsius', given: 'found' },
+      open: { unit: 'm2', given: 'found' },
+      inside: { unit: 'celsius', given: 'air-network' },
+    },
+  }),
   'air.capacity': working({
     result: 'carries',
     lines: {

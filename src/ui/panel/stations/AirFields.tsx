@@ -1,4 +1,5 @@
 'use client';
+import { FirstLesson } from '../../air/FirstLesson';
 import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
@@ -12,6 +13,7 @@ export function AirFields() {
   const entered = items.opening.length > 0;
   return (
     <>
+      <FirstLesson />
       <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[
