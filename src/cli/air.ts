@@ -5,9 +5,8 @@ import type { Side } from '@/core/model/schema';
 import { type Climate, workClimate } from '@/core/weather/climate';
 import { airHourJson, type HourAsk, STILL_HOUR } from '@/formats/airHour';
 import { airJson } from '@/formats/airJson';
-import { readEpw } from '@/formats/weather/epw';
 import type { HourlyFile } from '@/formats/weather/hourly';
-import { readHourlyCsv } from '@/formats/weather/hourlyCsv';
+import { readWeather } from '@/formats/weather/readWeather';
 import { hoursOfFile } from '@/formats/weather/typicalYear';
 import { issueText } from '@/text/issues';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
@@ -117,20 +116,13 @@ function readArgs(args: readonly string[]): Asked {
   }
 }
 
-/** A year of hours from a file: by its first word one of building programs, else a table with named columns. */
-function weatherOf(
-  file: string,
-  { latitudeDeg, altitudeM }: Climate,
-  world: CliWorld,
-): Outcome<HourlyFile> {
-  let text: string;
+/** A year of hours from a file. */
+function weatherOf(file: string, climate: Climate, world: CliWorld): Outcome<HourlyFile> {
   try {
-    text = world.readText(file);
+    return readWeather(file, world.readBytes(file), climate);
   } catch (error) {
     return fail(issue('weather.file', { file, why: toldOf(error) }));
   }
-  if (!/\.csv$/i.test(file)) return readEpw(text);
-  return readHourlyCsv(text, { place: file, latitudeDeg, longitudeDeg: 0, zoneH: 0, altitudeM });
 }
 
 /** An hour as `To=-10,RH=0.8,U=2,face=front,solar=0`; what is left out is still, dark air at 0 °C. */

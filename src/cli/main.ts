@@ -14,6 +14,7 @@ const font = (name: 'next' | 'mono'): Uint8Array => {
 process.exitCode = await runCli(process.argv.slice(2), {
   sizeOf: (file) => statSync(file).size,
   readText: (file) => readFileSync(file === PIPE ? 0 : file, 'utf8'),
+  readBytes: (file) => readFileSync(file === PIPE ? 0 : file),
   writeText: (file, text) => writeFileSync(file, text),
   writeBytes: (file, bytes) => {
     if (file === PIPE) process.stdout.write(bytes);

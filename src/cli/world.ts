@@ -5,6 +5,7 @@ import type { Fonts } from '@/formats/drawing/pdf';
 export interface CliWorld {
   sizeOf(file: string): number;
   readText(file: string): string;
+  readBytes(file: string): Uint8Array;
   now(): Date;
   out(text: string): void;
   err(text: string): void;

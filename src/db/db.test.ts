@@ -36,6 +36,7 @@ test('migrations run once, are recorded, and a changed one is refused', async ()
     { name: '0001_plans.sql' },
     { name: '0002_bin_and_edits.sql' },
     { name: '0003_families.sql' },
+    { name: '0004_weather_hours.sql' },
   ]);
   const changed = join(dir, 'changed');
   await cp(MIGRATIONS, changed, { recursive: true });

@@ -83,6 +83,9 @@ const saveSchema = z.object({
   name: z.string().nullable(),
   edits: z.array(z.string()),
 });
+/** What keeps hours: their id. */
+const keptHoursSchema = z.object({ id: z.string() });
+
 const binSchema = z.array(
   z.object({
     id: z.string(),
@@ -135,6 +138,7 @@ export const apiSchemas = {
   healthSchema,
   saveSchema,
   binSchema,
+  keptHoursSchema,
   planNameSchema,
   saveNameSchema,
   roughSchema,

@@ -27,6 +27,9 @@ const BAD_BODY = [
   [415, 'Not application/json'],
   [422, 'Not a plan: every issue with its path'],
 ] as const;
+const PACKED = {
+  'application/octet-stream': { schema: { type: 'string', format: 'binary' } },
+};
 const NO_PLAN = [404, 'No plan with this id'] as const;
 const planBody = { required: true, content: json(ref('Plan')) };
 const idParameter = { name: 'id', in: 'path', required: true, schema: { type: 'string' } };
@@ -182,6 +185,31 @@ export function openApiDocument(): object {
           },
         },
       },
+      '/api/weather': {
+        post: {
+          summary: 'Keeps a year of hourly weather, packed; the same hours once',
+          requestBody: { required: true, content: PACKED },
+          responses: {
+            201: answer('Kept; its id', ref('KeptHours')),
+            ...problems(
+              [403, 'From another site'],
+              [413, 'Larger than a year of hours can be'],
+              [415, 'Not application/octet-stream'],
+              [422, 'No packed hours'],
+            ),
+          },
+        },
+      },
+      '/api/weather/{id}': {
+        parameters: [idParameter],
+        get: {
+          summary: 'A year of hourly weather, as it was packed',
+          responses: {
+            200: { description: 'The hours', content: PACKED },
+            ...problems([404, 'No hours with this id on this machine']),
+          },
+        },
+      },
       '/api/bin': {
         get: {
           summary: 'The plans in the bin, and when each goes for good',
@@ -252,6 +280,7 @@ export function openApiDocument(): object {
         StoredPlan: schema(apiSchemas.storedSchema),
         Health: schema(apiSchemas.healthSchema),
         Bin: schema(apiSchemas.binSchema),
+        KeptHours: schema(apiSchemas.keptHoursSchema),
         RoughAsk: z.toJSONSchema(roughAskSchema, { target: 'draft-2020-12', io: 'input' }),
         Rough: schema(apiSchemas.roughSchema),
       },

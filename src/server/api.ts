@@ -19,6 +19,8 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/plans/{id}/file', methods: ['GET'] },
   { path: '/api/plans/{id}/saves', methods: ['GET'] },
   { path: '/api/plans/{id}/saves/{revision}', methods: ['GET', 'PUT'] },
+  { path: '/api/weather', methods: ['POST'] },
+  { path: '/api/weather/{id}', methods: ['GET'] },
   { path: '/api/bin', methods: ['GET'] },
   { path: '/api/bin/{id}', methods: ['POST', 'DELETE'] },
 ];

@@ -22,24 +22,33 @@ export function problem(status: number, title: string, issues: readonly Issue[] 
   });
 }
 
-/** The body as text, read no further than 1 MB; null where it is larger or not UTF-8. */
-export async function readText(request: Request): Promise<string | null> {
+/** The body, read no further than so many bytes; null where it is larger or breaks off. */
+export async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();
-  if (!reader) return '';
-  const decoder = new TextDecoder('utf-8', { fatal: true });
+  if (!reader) return new Uint8Array();
+  const chunks: Uint8Array[] = [];
   let bytes = 0;
-  let text = '';
   try {
     for (;;) {
       const { done, value } = await reader.read();
-      if (done) return text + decoder.decode();
+      if (done) return new Uint8Array(Buffer.concat(chunks));
       bytes += value.byteLength;
-      if (bytes > MOST_BYTES) {
+      if (bytes > mostBytes) {
         await reader.cancel();
         return null;
       }
-      text += decoder.decode(value, { stream: true });
+      chunks.push(value);
     }
+  } catch {
+    return null;
+  }
+}
+
+/** The body as text, read no further than 1 MB; null where it is larger or not UTF-8. */
+export async function readText(request: Request): Promise<string | null> {
+  const bytes = await readBytes(request, MOST_BYTES);
+  try {
+    return bytes && new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
     return null;
   }

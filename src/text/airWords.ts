@@ -159,6 +159,27 @@ export const MONTH_ROWS: readonly {
   { name: 'draught on the bars', of: (m) => m.draught },
 ];
 
+/** What a year was worked from. */
+export const YEAR_FROM = {
+  normals: 'Worked from the normals of the climate.',
+  hours: 'Worked from the hours of your weather file.',
+  missing:
+    'Worked from the months of your weather file: its hours are not on this machine. Bring the file in again to work from them.',
+} as const;
+
+/**
+ * What of a weather file was taken from elsewhere: "Wind and rain are not in it: typical ones are taken."
+ * @param names  what its columns are called
+ */
+export const absentText = (names: readonly string[]): string =>
+  names.length === 0
+    ? ''
+    : `${capital(listed(names))} ${names.length === 1 ? 'is' : 'are'} not in it: typical ones are taken.`;
+
+const listed = (names: readonly string[]): string =>
+  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
 /** How far an opening is open. */
 export const shareName = (share: number): string =>
   share <= 0 ? 'shut' : share >= 1 ? 'open' : share <= 0.25 ? 'a quarter open' : 'half open';

@@ -203,6 +203,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   coldHardy: ['hardy in cold', 'count'],
   heatHardy: ['hardy in heat', 'count'],
   source: ['weather', 'words'],
+  file: ['weather file', 'words'],
   latitudeDeg: ['latitude', 'degrees'],
   altitudeM: ['altitude', 'length'],
   exposure: ['lies in', 'words'],

@@ -3,7 +3,7 @@ import type { Issue } from '@/core/kernel/outcome';
 type Words = (d: Issue['details']) => string;
 
 /** What the columns of a file of hours are called. */
-const WEATHER_COLUMNS: Readonly<Record<string, string>> = {
+export const WEATHER_COLUMNS: Readonly<Record<string, string>> = {
   tempC: 'air temperature',
   dewC: 'dew point',
   rh: 'humidity',
@@ -36,6 +36,11 @@ const WORDS: Readonly<Record<string, Words>> = {
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
   'weather.file': (d) => `${d.file} can't be read: ${d.why}.`,
+  'weather.tooLarge': (d) =>
+    `It is ${d.megabytes} MB; a year of hours has 6 at most. Take out one year, and the columns of the weather alone.`,
+  'weather.notKept': () =>
+    'The server does not answer, so the hours could not be kept. Nothing was changed; try again.',
+  'weather.notPacked': () => 'This is no year of hours as this program keeps it.',
   'weather.notEpw': () =>
     'This is not a file of hours as building programs write it: its first line should begin with LOCATION.',
   'weather.location': (d) =>

@@ -32,6 +32,7 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
     meat: 'meat bird',
     shipped: 'shipped with the program',
     normals: 'your own normals',
+    hours: 'a weather file, hour by hour',
   },
   type: among(choices.FEEDERS, choices.DRINKERS),
   axis: RUNS,

@@ -2,11 +2,15 @@ import { type AirYear, airYear } from '@/core/air/airYear';
 import { flockByDay } from '@/core/birds/flock';
 import type { Plan } from '@/core/model/schema';
 import { workClimate } from '@/core/weather/climate';
+import { unpackHours } from '@/formats/weather/packedHours';
+import { hoursOfFile } from '@/formats/weather/typicalYear';
 
 /** What the year is worked for. */
 export interface AirYearMessage {
   readonly plan: Plan;
   readonly on: string;
+  /** Hours that were brought in, packed; null: the climate's typical year. */
+  readonly packed: ArrayBuffer | null;
 }
 
 /** How far it has come, and at the end the year; null where the plan has no climate. */
@@ -14,7 +18,7 @@ export type AirYearTold =
   | { readonly kind: 'working'; readonly share: number }
   | { readonly kind: 'done'; readonly year: AirYear | null };
 
-self.onmessage = ({ data: { plan, on } }: MessageEvent<AirYearMessage>): void => {
+self.onmessage = ({ data: { plan, on, packed } }: MessageEvent<AirYearMessage>): void => {
   const tell = (told: AirYearTold, hand: Transferable[] = []): void =>
     self.postMessage(told, { transfer: hand });
   const climate = workClimate(plan.climate);
@@ -22,7 +26,9 @@ self.onmessage = ({ data: { plan, on } }: MessageEvent<AirYearMessage>): void =>
     tell({ kind: 'done', year: null });
     return;
   }
-  const run = airYear(plan, flockByDay(plan, on), climate);
+  const read = packed && unpackHours(new Uint8Array(packed));
+  const weather = read?.ok ? hoursOfFile(read.value) : undefined;
+  const run = airYear(plan, flockByDay(plan, on), climate, weather);
   let next = run.next();
   for (; !next.done; next = run.next()) tell({ kind: 'working', share: next.value });
   const { rh, riseK, heatC, ammoniaPpm } = next.value;

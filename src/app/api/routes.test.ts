@@ -382,3 +382,50 @@ test('a coop is roughed out for a program, with its reasons; what it cannot read
   }
   expect((await POST(send('POST', ask, foreign), {})).status).toBe(403);
 });
+
+describe('hours of weather', () => {
+  const hours = async (bytes: Uint8Array, headers: Record<string, string> = {}) => {
+    const { POST } = await import('./weather/route');
+    return POST(
+      new Request('http://127.0.0.1:4310/api/weather', {
+        method: 'POST',
+        headers: { 'content-type': 'application/octet-stream', ...headers },
+        body: bytes as Uint8Array<ArrayBuffer>,
+      }),
+      {},
+    );
+  };
+  const packedYear = async (): Promise<Uint8Array> => {
+    const { packHours } = await import('@/formats/weather/packedHours');
+    const { fileOf } = await import('@/formats/weather/typicalYear');
+    const { generateHours } = await import('@/core/weather/hours');
+    const { weatherNormals } = await import('@/core/weather/normals');
+    const { CLIMATES } = await import('@/core/model/climates.data');
+    const row = CLIMATES[3] ?? (undefined as never);
+    return packHours(fileOf(generateHours(weatherNormals(row), 1, 4), row));
+  };
+
+  test('are kept once under the id of their bytes, and given back as they were', async () => {
+    const { createHash } = await import('node:crypto');
+    const { GET } = await import('./weather/[id]/route');
+    const packed = await packedYear();
+    const [first, again] = [await hours(packed), await hours(packed)];
+    expect([first.status, again.status]).toEqual([201, 201]);
+    const { id } = await first.json();
+    expect(id).toBe(createHash('sha256').update(packed).digest('hex'));
+    expect(await again.json()).toEqual({ id });
+    const back = await GET(send('GET', undefined), at(id));
+    expect(back.headers.get('cache-control')).toMatch(/immutable/);
+    expect(Buffer.from(await back.arrayBuffer()).equals(Buffer.from(packed))).toBe(true);
+  });
+
+  test('bad ones are refused, and none is found by a made-up id', async () => {
+    const { GET } = await import('./weather/[id]/route');
+    expect((await hours(new Uint8Array([1, 2, 3]))).status).toBe(422);
+    expect((await hours(new Uint8Array(400_000))).status).toBe(413);
+    expect((await hours(await packedYear(), foreign)).status).toBe(403);
+    expect((await hours(await packedYear(), { 'content-type': 'text/plain' })).status).toBe(415);
+    for (const id of ['0'.repeat(64), 'x', "'; drop table weather_hours"])
+      expect((await GET(send('GET', undefined), at(id))).status).toBe(404);
+  });
+});

@@ -10,13 +10,15 @@ export function inMemory(files: Readonly<Record<string, string>>, book?: RuleBoo
     if (file.startsWith('nowhere/')) throw new Error('no such directory');
     told.written[file] = text;
   };
+  const textOf = (file: string): string => {
+    const text = files[file];
+    if (text === undefined) throw new Error('no such file');
+    return text;
+  };
   const world: CliWorld = {
     sizeOf: (file) => files[file]?.length ?? 0,
-    readText: (file) => {
-      const text = files[file];
-      if (text === undefined) throw new Error('no such file');
-      return text;
-    },
+    readText: textOf,
+    readBytes: (file) => new TextEncoder().encode(textOf(file)),
     writeText: write,
     writeBytes: (file, bytes) => write(file, new TextDecoder().decode(bytes)),
     fonts: () => {

@@ -158,7 +158,7 @@ function breeds(plan: Plan): Issue[] {
 }
 
 function normalsOrder({ climate }: Plan): Issue[] {
-  if (climate?.source.kind !== 'normals') return [];
+  if (climate === null || climate.source.kind === 'shipped') return [];
   return climate.source.months.flatMap((m, i) =>
     m.minC <= m.meanC && m.meanC <= m.maxC
       ? []

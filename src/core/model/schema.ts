@@ -47,14 +47,20 @@ const monthNormals = z.strictObject({
   sunHours: z.number().check(z.minimum(0), z.maximum(24)),
 });
 
+/** January first. */
+const months = z.array(monthNormals).check(z.length(12));
+
 const climate = z.strictObject({
   source: z.discriminatedUnion('kind', [
     z.strictObject({ kind: z.literal('shipped'), id: z.enum(CLIMATES.map((c) => c.id)) }),
+    z.strictObject({ kind: z.literal('normals'), name, months }),
     z.strictObject({
-      kind: z.literal('normals'),
+      kind: z.literal('hours'),
       name,
-      /** January first. */
-      months: z.array(monthNormals).check(z.length(12)),
+      /** The normals of its hours: all but the year goes by them. */
+      months,
+      /** Where the hours are kept: what their bytes come to by SHA-256, in hexadecimal. */
+      file: z.string().check(z.regex(/^[0-9a-f]{64}$/)),
     }),
   ]),
   /** North positive. */

@@ -27,8 +27,7 @@ export const climateById = (id: string): ClimateRow | undefined =>
 export function monthsOf(climate: Plan['climate']): readonly MonthNormals[] | null {
   if (climate === null) return null;
   const { source } = climate;
-  if (source.kind === 'normals') return source.months;
-  return climateById(source.id)?.months ?? null;
+  return source.kind === 'shipped' ? (climateById(source.id)?.months ?? null) : source.months;
 }
 
 /**

@@ -31,7 +31,7 @@ export interface HourlyFile {
 }
 
 /** What a value may be; outside it something is wrong with the file. */
-const RANGE: Readonly<Record<Hourly, readonly [number, number]>> = {
+export const RANGE: Readonly<Record<Hourly, readonly [number, number]>> = {
   tempC: [-70, 60],
   dewC: [-90, 50],
   rh: [0, 110],

@@ -3,16 +3,32 @@ import { CalendarPlus } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
 import { useMemo, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
-import { type AirPicture, airPictures, lessonText, MONTH_NAMES, MONTH_ROWS } from '@/text/airWords';
+import {
+  type AirPicture,
+  airPictures,
+  lessonText,
+  MONTH_NAMES,
+  MONTH_ROWS,
+  YEAR_FROM,
+} from '@/text/airWords';
 import { useSize } from '../bench/size';
 import { ShownChoice } from '../charts/ShownChoice';
 import { useBench, usePlan } from '../store/bench';
 import { takeOut } from '../takeOut';
 import { HourPicture } from './HourPicture';
 import { ShutterStrips } from './ShutterStrips';
+import type { YearWeather } from './useAirYear';
 
 /** The year of a coop's air: its lesson, a picture of every hour, its shutters, and hours at risk month by month. */
-export function YearDialog({ year, close }: { year: AirYear; close: () => void }) {
+export function YearDialog({
+  year,
+  weather,
+  close,
+}: {
+  year: AirYear;
+  weather: YearWeather;
+  close: () => void;
+}) {
   const plan = usePlan();
   const on = useBench((s) => s.on);
   return (
@@ -49,9 +65,9 @@ export function YearDialog({ year, close }: { year: AirYear; close: () => void }
           </section>
           <MonthTable year={year} />
           <p className="text-[0.84rem] text-soft" data-reason>
-            Worked from the normals of the climate, for the birds of this plan, with openings as the
-            strips have them. Your year will be otherwise: watch your birds, and smell the air at
-            the height of the bars. Ammonia may be half of this or double.
+            {YEAR_FROM[weather]} For the birds of this plan, with openings as the strips have them.
+            Your year will be otherwise: watch your birds, and smell the air at the height of the
+            bars. Ammonia may be half of this or double.
           </p>
         </Dialog.Content>
       </Dialog.Portal>

@@ -61,7 +61,7 @@ export function YearPart() {
         )}
       </div>
       {open && run.kind === 'done' ? (
-        <YearDialog year={run.year} close={() => setOpen(false)} />
+        <YearDialog year={run.year} weather={run.weather} close={() => setOpen(false)} />
       ) : null}
     </Part>
   );

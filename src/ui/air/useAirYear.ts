@@ -8,7 +8,10 @@ import { useBench, useWhole } from '../store/bench';
 export type YearRun =
   | { readonly kind: 'idle' | 'failed' | 'stopped' }
   | { readonly kind: 'working'; readonly share: number }
-  | { readonly kind: 'done'; readonly year: AirYear };
+  | { readonly kind: 'done'; readonly year: AirYear; readonly weather: YearWeather };
+
+/** What a year was worked from: normals, hours brought in, or normals because the hours are not on this machine. */
+export type YearWeather = 'normals' | 'hours' | 'missing';
 
 /** Works the year of the open plan when asked to; another plan than the one it was begun with lets it go. */
 export function useAirYear(): {
@@ -43,14 +46,17 @@ export function useAirYear(): {
     hear({ kind: 'working', share: 0 });
     const fail = (): void => hear({ kind: 'failed' });
     try {
-      const { airYearApart } = await import('@/workers/airYear.client');
+      const [{ airYearApart }, hours] = await Promise.all([
+        import('@/workers/airYear.client'),
+        hoursOf(plan),
+      ]);
       if (asked.current !== own) return;
       off.current = airYearApart(
-        { plan, on },
+        { plan, on, packed: hours.packed },
         (told) => {
           if (told.kind === 'working') hear(told);
           else if (told.year === null) fail();
-          else hear({ kind: 'done', year: told.year });
+          else hear({ kind: 'done', year: told.year, weather: hours.weather });
         },
         fail,
       );
@@ -65,4 +71,15 @@ export function useAirYear(): {
     setRun({ kind: 'stopped' });
   };
   return { run, begin, stop };
+}
+
+/** The hours that a plan goes by, where it goes by hours. */
+async function hoursOf({
+  climate,
+}: Plan): Promise<{ readonly packed: ArrayBuffer | null; readonly weather: YearWeather }> {
+  if (climate?.source.kind !== 'hours') return { packed: null, weather: 'normals' };
+  const response = await fetch(`/api/weather/${climate.source.file}`);
+  if (response.status === 404) return { packed: null, weather: 'missing' };
+  if (!response.ok) throw new Error(`the hours are not given: ${response.status}`);
+  return { packed: await response.arrayBuffer(), weather: 'hours' };
 }

@@ -17,28 +17,31 @@ import { MeasureField } from '../forms/MeasureField';
 import { degreesIn, heightIn } from '../forms/measures';
 import { NormalsField } from '../forms/NormalsField';
 import { edit, inView, say, useAssessment, usePlan, withEngine } from '../store/bench';
+import { WeatherFile } from './WeatherFile';
 
 const NONE = 'none';
 const PASTED = 'pasted';
+const FILE = 'file';
 
 /** The weather of the place: one of the shipped types, or normals pasted by the keeper. */
 export function ClimateFields() {
   const { climate, units } = usePlan();
   const { figures } = useAssessment();
-  const [pasting, setPasting] = useState(false);
+  const [asked, setAsked] = useState<typeof PASTED | typeof FILE | null>(null);
   /** What choosing another climate changed. */
   const [changed, setChanged] = useState<string | null>(null);
   const pasted = climate?.source.kind === 'normals';
-  const shown =
-    climate === null ? NONE : climate.source.kind === 'shipped' ? climate.source.id : PASTED;
+  const filed = climate?.source.kind === 'hours' ? climate.source.name : null;
+  const shown = climate === null ? NONE : shownOf(climate);
   const choices = [
     { id: NONE, name: 'not set' },
     ...CLIMATES.map((c) => ({ id: c.id, name: climateChoice(c, units) })),
     { id: PASTED, name: pasted ? 'your own normals' : 'your own normals…' },
+    { id: FILE, name: filed === null ? 'a weather file, hour by hour…' : `hours of ${filed}` },
   ];
   const choose = (id: string): Outcome<unknown> => {
-    setPasting(id === PASTED);
-    if (id === PASTED) return { ok: true, value: null };
+    setAsked(id === PASTED || id === FILE ? id : null);
+    if (id === PASTED || id === FILE) return { ok: true, value: null };
     let done: Outcome<unknown> = { ok: true, value: null };
     // chosen before the core has come, it is done, and told of, when it has
     withEngine(() => {
@@ -61,18 +64,23 @@ export function ClimateFields() {
   return (
     <section aria-label="Weather" className="flex flex-col gap-2">
       <h3 className="text-[1rem]">Weather of the place</h3>
-      <ChoiceField
-        label="Climate"
-        value={pasting ? PASTED : shown}
-        choices={choices}
-        commit={choose}
-      />
+      <ChoiceField label="Climate" value={asked ?? shown} choices={choices} commit={choose} />
       {changed === null ? null : (
         <p className="border-chalk border-l-3 pl-2 text-[0.87rem]" data-changed>
           {changed}
         </p>
       )}
-      {pasting || pasted ? <PasteNormals done={() => setPasting(false)} /> : null}
+      {asked === PASTED || (pasted && asked === null) ? (
+        <PasteNormals done={() => setAsked(null)} />
+      ) : null}
+      {asked === FILE || (filed !== null && asked === null) ? (
+        <WeatherFile
+          done={(text) => {
+            setAsked(null);
+            setChanged(text);
+          }}
+        />
+      ) : null}
       {climate === null ? (
         <p className="text-[0.87rem] text-soft">
           Without one, feed and water are worked at {formatTemperature(20, units)}, and the rules
@@ -125,6 +133,11 @@ export function ClimateFields() {
     </section>
   );
 }
+
+const shownOf = ({ source }: PlanClimate): string => {
+  if (source.kind === 'shipped') return source.id;
+  return source.kind === 'normals' ? PASTED : FILE;
+};
 
 /** Normals pasted from a spreadsheet: read as typed, told what was read, taken by a press. */
 function PasteNormals({ done }: { done: () => void }) {
