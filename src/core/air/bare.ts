@@ -67,14 +67,23 @@ export function summerOpenings(shell: Shell): HouseOpening[] {
   ]);
 }
 
+/** A bare coop shut up: its gaps, and what it loses. */
+export interface ShutHouse {
+  readonly leaks: readonly HouseOpening[];
+  readonly lossWK: number;
+}
+
+export const shutHouse = ({ shell, litterM, panes }: Bare): ShutHouse => ({
+  leaks: leaksOf(shell),
+  lossWK: shellLoss(shell, litterM, panes).allWK,
+});
+
 /**
  * Works hours of a bare coop with some openings, so much of each of them open.
  * @param openings  of 1 m² in all where the share asked is an area
  */
-export function workerOf(bare: Bare, openings: readonly HouseOpening[]) {
-  const { shell, litterM, panes } = bare;
-  const lossWK = shellLoss(shell, litterM, panes).allWK;
-  const house = houseOf([...openings, ...leaksOf(shell)], lossWK);
+export function workerOf({ leaks, lossWK }: ShutHouse, openings: readonly HouseOpening[]) {
+  const house = houseOf([...openings, ...leaks], lossWK);
   const solver = solverOf(house);
   const cp = Float64Array.from(house.openings, (o) => cpOf(o, 0));
   const open = new Float64Array(house.openings.length).fill(1);

@@ -6,7 +6,15 @@ import type { Climate } from '../weather/climate';
 import { type DesignHour, hottestHour, nightHours } from '../weather/designHours';
 import { weatherNormals } from '../weather/normals';
 import { wetBulbC } from '../weather/psychrometrics';
-import { type Bare, bareOf, hourIn, summerOpenings, winterSlots, workerOf } from './bare';
+import {
+  type Bare,
+  bareOf,
+  hourIn,
+  shutHouse,
+  summerOpenings,
+  winterSlots,
+  workerOf,
+} from './bare';
 import { type HourIn, type HourOut, solverOf } from './hour';
 import { WALL_DEG } from './house';
 import { heatIndexC, type Tender, tenderOf } from './indicators';
@@ -145,7 +153,7 @@ const wishedWorker = (
   openings: ReturnType<typeof winterSlots>,
   openM2: number,
 ): Works => {
-  const works = workerOf(bare, openings);
+  const works = workerOf(shutHouse(bare), openings);
   return { openM2, of: (hour, open) => works(hour, open * openM2) };
 };
 

@@ -58,22 +58,27 @@ export interface House {
  */
 export function houseOf(openings: readonly HouseOpening[], uaWK: number): House {
   if (!(uaWK > 0)) throw new RangeError(`a house loses heat: UA must be above 0 W/K, not ${uaWK}`);
-  const from = Int32Array.from({ length: openings.length + 1 }, () => 0);
-  openings.forEach((o, j) => {
-    from[j + 1] = (from[j] ?? 0) + slicesOf(o);
-  });
-  const slices = from[openings.length] ?? 0;
+  const n = openings.length;
+  // plain loops: a house is made anew at each edit
+  const from = new Int32Array(n + 1);
+  const [face, netM2] = [new Int8Array(n), new Float64Array(n)];
+  for (let j = 0; j < n; j++) {
+    const o = openings[j] as HouseOpening;
+    from[j + 1] = (from[j] as number) + slicesOf(o);
+    face[j] = FACES.indexOf(o.face);
+    netM2[j] = o.netM2;
+  }
+  const slices = from[n] as number;
   const [sliceZ, sliceCdA] = [new Float64Array(slices), new Float64Array(slices)];
-  openings.forEach((o, j) => {
+  for (let j = 0; j < n; j++) {
+    const o = openings[j] as HouseOpening;
     const cut = slicesOf(o);
     for (let k = 0; k < cut; k++) {
-      const s = (from[j] ?? 0) + k;
+      const s = (from[j] as number) + k;
       sliceZ[s] = o.sillM + (o.heightM * (k + 0.5)) / cut;
       sliceCdA[s] = (o.cd * o.netM2) / cut;
     }
-  });
-  const face = Int8Array.from(openings, (o) => FACES.indexOf(o.face));
-  const netM2 = Float64Array.from(openings, (o) => o.netM2);
+  }
   return { openings, from, sliceZ, sliceCdA, face, netM2, uaWK };
 }
 

@@ -59,7 +59,10 @@ export function networkOf({ openings, from, sliceZ, sliceCdA, face }: House): Ne
   const n = face.length;
   const wind = new Float64Array(n);
   // discharge × net area of each opening
-  const whole = Float64Array.from(openings, (o) => o.cd * o.netM2);
+  const whole = new Float64Array(n);
+  openings.forEach((o, j) => {
+    whole[j] = o.cd * o.netM2;
+  });
   let open: Float64Array = new Float64Array(n);
   // of the hour, and of the last turn
   let [rhoOut, air, lastC] = [1, 0, 0];

@@ -36,7 +36,7 @@ export function computedIn(ctx: StationContext): Computed | null {
   const from = [flock, plan.climate, shell, depthM, treesOver, ...SIDES.map((s) => panes[s])];
   return ctx.kept('air.computed', from, () => {
     if (climate === null) return null;
-    const day = fullestDay(flock);
+    const day = ctx.kept('air.fullest', [flock], () => fullestDay(flock));
     const heat = birdsHeat(flock, day);
     const heatW = heat.layerW + heat.meatW;
     if (heatW === 0) return null;
