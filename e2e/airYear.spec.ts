@@ -27,12 +27,14 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
   await expect(year).toContainText('Stopped. Nothing was changed.');
   await page.getByRole('button', { name: 'Work out the year' }).click();
   await expect(year.locator('[data-lesson]')).toContainText(/January nights/);
+  await expect(year.locator('[data-refined]')).toContainText(/All winter nights together ask for/);
   await page.getByRole('button', { name: /See the year/ }).click();
   const dialog = page.getByRole('dialog', { name: 'A year of its air' });
   await expect(dialog.locator('[data-chart] canvas').first()).toBeVisible();
   await dialog.getByRole('radio', { name: 'Ammonia' }).click();
   await expect(dialog.getByText('over 25 ppm: it hurts lungs')).toBeVisible();
   await expect(dialog.getByRole('row')).toHaveCount(8);
+  await expect(dialog.locator('[data-extremes=done] li').first()).toContainText('Inside it is');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     dialog.getByRole('button', { name: 'Take it out as a calendar' }).click(),

@@ -4,6 +4,7 @@ import { createFlockWorker } from '@/core/birds/flock';
 import { dayNumber, isoDay } from '@/core/kernel/units/day';
 import type { Plan } from '@/core/model/schema';
 import { remedies } from '@/core/remedies/remedies';
+import { air } from './bench.air';
 import { benchPlans } from './bench.plans';
 import { roughing } from './bench.rough';
 import { figure, line, ON, quantile, timed } from './bench.table';
@@ -67,6 +68,7 @@ export function core(): void {
   timed(10, ofStation);
   line('remedies of Osk Landing’s roosts, median / 95th', both(timed(60, ofStation)), '< 60 ms');
   roughing();
+  air();
   timed(20, () => assess(osk, { on: ON }));
   line(
     'assess of Osk Landing, nothing known before, median / 95th',

@@ -1,9 +1,7 @@
 import { type AirYear, airYear } from '@/core/air/airYear';
-import { bareOf } from '@/core/air/bare';
-import { airNeedsOf } from '@/core/air/needs';
 import { planHouse } from '@/core/air/planHouse';
 import { dayOf, type FlockByDay } from '@/core/birds/flock';
-import { birdsHeat, fullestDay } from '@/core/birds/flockHeat';
+import { fullestDay } from '@/core/birds/flockHeat';
 import type { Plan } from '@/core/model/schema';
 import { airThere } from '@/core/stations/air/air';
 import type { Climate } from '@/core/weather/climate';
@@ -16,10 +14,13 @@ import type { WeatherHours } from '@/core/weather/hours';
  */
 export function airJson(plan: Plan, flock: FlockByDay, climate: Climate, weather?: WeatherHours) {
   const fullest = fullestDay(flock);
-  const { months, calendar, lesson } = toTheEnd(airYear(plan, flock, climate, weather));
+  const { months, calendar, lesson, first, refined } = toTheEnd(
+    airYear(plan, flock, climate, weather),
+  );
   return {
     on: dayOf(flock, fullest),
-    needed: airNeedsOf(bareOf(plan, birdsHeat(flock, fullest)), climate.hours),
+    needed: first,
+    refined,
     there: airThere(plan),
     uaWK: planHouse(plan).uaWK,
     months,

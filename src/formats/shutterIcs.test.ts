@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
-import { tenderOf } from '@/core/air/indicators';
 import { shutterCalendar, shutterChanges } from '@/core/air/shutters';
+import { tenderOf } from '@/core/air/tender';
 import { flockByDay } from '@/core/birds/flock';
 import { aired, modelOf } from '@/core/tests/aired';
 import { DAY } from '@/core/tests/plans';

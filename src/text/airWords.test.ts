@@ -3,7 +3,7 @@ import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { aired } from '@/core/tests/aired';
 import { DAY, sample, sampleClimate } from '@/core/tests/plans';
-import { FIRST_LESSONS, firstLessonPieces } from './airWords';
+import { extremesText, FIRST_LESSONS, firstLessonPieces, refinedText } from './airWords';
 import { sayFigure } from './say';
 
 function told(plan: Plan): string {
@@ -50,5 +50,53 @@ describe('what a coop’s air teaches, in words', () => {
   test.each(LESSON_VARIANTS.map((v) => [v] as const))('%s is short sentences', (variant) => {
     for (const sentence of FIRST_LESSONS[variant].split(/(?<=[.:]) /))
       expect(sentence.split(' ').length).toBeLessThanOrEqual(24);
+  });
+});
+
+describe('what the year says of the first answer', () => {
+  const need = (netM2: number, decides: 'damp' | 'none' = 'damp') => ({
+    ...{ netM2, decides, tiC: 0, rh: 0.8, airKgS: 0.1 },
+  });
+  const areas = (winter: number, summer: number) => ({
+    winter: need(winter),
+    summer: need(summer),
+  });
+
+  test('it holds within a tenth, else the larger of the two is built', () => {
+    const text = refinedText(areas(0.2, 1), areas(0.21, 1.3), 'metric');
+    expect(text).toMatch(/high opening of 0.21 m²: the first answer holds\./);
+    expect(text).toMatch(
+      /openings of 1.30 m², 30 % more than the first answer: build to the year\./,
+    );
+    expect(refinedText(areas(0.2, 1), areas(0.15, 1), 'imperial')).toMatch(
+      /of 1.6 ft², 25 % less. Keep to the first answer, which is for a harder night\./,
+    );
+    const none = { winter: need(12, 'none'), summer: need(1) };
+    expect(refinedText(areas(1, 1), none, 'metric')).toMatch(/more than any opening gives/);
+  });
+});
+
+describe('what twenty years bring, in words', () => {
+  const spread = (least: number, middle: number, most: number) => ({ least, middle, most });
+  test('nights and days are counted as a keeper counts them', () => {
+    const lines = extremesText(
+      {
+        years: 20,
+        coldestC: -21.4,
+        hottestC: 38.2,
+        frostNights: spread(0, 12, 31),
+        frostRun: 9,
+        hotDays: spread(0, 0, 1),
+        hotRun: 1,
+        dripNights: spread(365, 365, 365),
+      },
+      'metric',
+    );
+    expect(lines).toEqual([
+      'Inside it is −21 °C in the coldest hour and 38 °C in the hottest.',
+      'Frost bites combs: 12 nights in a middle year, none in the best, 31 in the worst, up to 9 on end.',
+      'Birds are in danger of the heat: one day in some years.',
+      'Water settles inside: on every night of the year.',
+    ]);
   });
 });

@@ -1,8 +1,12 @@
+import type { Extremes, Spread } from '@/core/air/extremes';
 import type { MonthAir } from '@/core/air/indicators';
 import type { ShutLesson } from '@/core/air/lesson';
 import { LESSON_VARIANTS, type LessonVariant } from '@/core/air/lessonKinds.data';
+import type { AirNeeds } from '@/core/air/needs';
 import type { UnitSystem } from '@/core/kernel/units/length';
+import { formatTemperature } from '@/core/kernel/units/temperature';
 import type { Figures } from '@/core/kernel/working';
+import { YEAR_DAYS } from '@/core/weather/yearCurve';
 import { sayValue } from './say';
 
 export const MONTH_NAMES = [
@@ -158,6 +162,68 @@ export const MONTH_ROWS: readonly {
   { name: 'ammonia', of: (m) => m.ammonia10 },
   { name: 'draught on the bars', of: (m) => m.draught },
 ];
+
+/** More or less than this the year and the first answer are not the same. */
+const TELLING = 0.1;
+
+/**
+ * What the year asks for beside the first answer, by how much they differ, and which of them to build to: the larger.
+ * @param first, refined  areas by the design hours, and by all nights and hot hours of the year
+ */
+export function refinedText(first: AirNeeds, refined: AirNeeds, units: UnitSystem): string {
+  return (['winter', 'summer'] as const)
+    .map((season) => {
+      const [a, b] = [first[season].netM2, refined[season].netM2];
+      const by = a === 0 ? 0 : b / a - 1;
+      const { asks, harder } = SEASON_ASKS[season];
+      if (refined[season].decides === 'none') return `${asks} more than any opening gives.`;
+      const area = `${asks} ${sayValue(b, 'm2', units)}`;
+      const percent = Math.round(100 * Math.abs(by));
+      if (Math.abs(by) <= TELLING) return `${area}: the first answer holds.`;
+      return by > 0
+        ? `${area}, ${percent} % more than the first answer: build to the year.`
+        : `${area}, ${percent} % less. Keep to the first answer, ${harder}.`;
+    })
+    .join(' ');
+}
+
+const SEASON_ASKS = {
+  winter: {
+    asks: 'All winter nights together ask for a high opening of',
+    harder: 'which is for a harder night',
+  },
+  summer: {
+    asks: 'All hot hours together ask for openings of',
+    harder: 'which is for a stiller or hotter day',
+  },
+} as const;
+
+/** What twenty years may bring, a line each; what never comes is left out. */
+export function extremesText(x: Extremes, units: UnitSystem): string[] {
+  const c = (tempC: number): string => formatTemperature(tempC, units);
+  const counted = (
+    { least, middle, most }: Spread,
+    what: string,
+    one: string,
+    many: string,
+    run: number | null,
+  ): string => {
+    if (most === 0) return `${what}: never.`;
+    if (least >= YEAR_DAYS - 1) return `${what}: on every ${one} of the year.`;
+    const named = (n: number): string => (n === 0 ? 'none' : `${n} ${n === 1 ? one : many}`);
+    const onEnd = run !== null && run > 1 ? `, up to ${run} on end` : '';
+    if (most === 1) return `${what}: one ${one} in some years.`;
+    return least === most
+      ? `${what}: ${named(most)} every year${onEnd}.`
+      : `${what}: ${named(middle)} in a middle year, ${least === 0 ? 'none' : least} in the best, ${most} in the worst${onEnd}.`;
+  };
+  return [
+    `Inside it is ${c(x.coldestC)} in the coldest hour and ${c(x.hottestC)} in the hottest.`,
+    counted(x.frostNights, 'Frost bites combs', 'night', 'nights', x.frostRun),
+    counted(x.hotDays, 'Birds are in danger of the heat', 'day', 'days', x.hotRun),
+    counted(x.dripNights, 'Water settles inside', 'night', 'nights', null),
+  ];
+}
 
 /** What a year was worked from. */
 export const YEAR_FROM = {

@@ -1,4 +1,5 @@
-import { type AirYear, airYear } from '@/core/air/airYear';
+import { type AirYear, airYear, keptBy } from '@/core/air/airYear';
+import { airExtremes, type Extremes } from '@/core/air/extremes';
 import { flockByDay } from '@/core/birds/flock';
 import type { Plan } from '@/core/model/schema';
 import { workClimate } from '@/core/weather/climate';
@@ -13,10 +14,11 @@ export interface AirYearMessage {
   readonly packed: ArrayBuffer | null;
 }
 
-/** How far it has come, and at the end the year; null where the plan has no climate. */
+/** How far it has come, then the year, null where the plan has no climate; and after it what many years may bring. */
 export type AirYearTold =
   | { readonly kind: 'working'; readonly share: number }
-  | { readonly kind: 'done'; readonly year: AirYear | null };
+  | { readonly kind: 'done'; readonly year: AirYear | null }
+  | { readonly kind: 'extremes'; readonly extremes: Extremes };
 
 self.onmessage = ({ data: { plan, on, packed } }: MessageEvent<AirYearMessage>): void => {
   const tell = (told: AirYearTold, hand: Transferable[] = []): void =>
@@ -28,12 +30,18 @@ self.onmessage = ({ data: { plan, on, packed } }: MessageEvent<AirYearMessage>):
   }
   const read = packed && unpackHours(new Uint8Array(packed));
   const weather = read?.ok ? hoursOfFile(read.value) : undefined;
-  const run = airYear(plan, flockByDay(plan, on), climate, weather);
+  const flock = flockByDay(plan, on);
+  const run = airYear(plan, flock, climate, weather);
   let next = run.next();
   for (; !next.done; next = run.next()) tell({ kind: 'working', share: next.value });
-  const { rh, riseK, heatC, ammoniaPpm } = next.value;
+  const { rh, riseK, heatC, ammoniaPpm, calendar } = next.value;
+  const shares = keptBy(plan, calendar);
   tell(
     { kind: 'done', year: next.value },
     [rh, riseK, heatC, ammoniaPpm].map((c) => c.buffer as ArrayBuffer),
   );
+  const years = airExtremes(plan, flock, climate, shares);
+  let step = years.next();
+  while (!step.done) step = years.next();
+  tell({ kind: 'extremes', extremes: step.value });
 };

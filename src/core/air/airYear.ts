@@ -1,19 +1,27 @@
 import type { FlockByDay } from '../birds/flock';
+import { birdsHeat, fullestDay } from '../birds/flockHeat';
 import type { Plan } from '../model/schema';
 import type { Climate } from '../weather/climate';
 import { DAY_HOURS, generateHours, type WeatherHours } from '../weather/hours';
 import { weatherNormals } from '../weather/normals';
-import { heatIndexOf, type MonthAir, monthsOfAir, tenderOf } from './indicators';
+import { bareOf } from './bare';
+import { heatIndexOf, type MonthAir, monthsOfAir } from './indicators';
 import { type ShutLesson, shutLesson } from './lesson';
-import { type ShutterCalendar, shutterCalendar } from './shutters';
+import { type AirNeeds, airNeedsOf } from './needs';
+import { type ShutterCalendar, shutterSearch } from './shutters';
+import { tenderOf } from './tender';
 import { stepperOf, workHours, yearColumns } from './year';
 import { type Keeping, yearModel } from './yearModel';
+import { yearNeeds } from './yearNeeds';
 
 /** A year of a coop's air, with its openings as the calendar has them. */
 export interface AirYear {
   readonly calendar: ShutterCalendar;
   readonly months: readonly MonthAir[];
   readonly lesson: ShutLesson;
+  /** Areas by the first answer, and by all nights and hot hours of the year. */
+  readonly first: AirNeeds;
+  readonly refined: AirNeeds;
   /** Openings that somebody made, shut or not. */
   readonly openings: number;
   /** A value an hour, for pictures. */
@@ -38,6 +46,15 @@ export const closableOf = ({ fixtures }: Pick<Plan, 'fixtures'>): string[] =>
   fixtures.flatMap((f) =>
     (f.kind === 'window' || f.kind === 'vent') && f.opens === 'closable' ? [f.id] : [],
   );
+
+/** How the openings of a plan are kept: those that can be shut as the calendar has them. */
+export const keptBy = (plan: Plan, { ids, spells }: ShutterCalendar): Keeping['shares'] => {
+  const fixed = fixedOnly(plan);
+  return (id, month, isNight) => {
+    const k = ids.indexOf(id);
+    return k < 0 ? fixed(id, month, isNight) : (spells[month]?.shares[k] ?? 0);
+  };
+};
 
 /** Openings before a calendar is known: what can be shut is shut, the birds' doors are open by day. */
 const fixedOnly = (plan: Plan): Keeping['shares'] => {
@@ -66,14 +83,13 @@ export function* airYear(
   const first = yearModel(plan, flock, weather, { ...keeping, shares: fixed });
   const ids = closableOf(plan);
   yield 0.05;
-  const calendar = shutterCalendar(first, tender, ids, 'month');
-  yield 0.6;
+  const search = shutterSearch(first, tender, ids, 'month');
+  let found = search.next();
+  for (; !found.done; found = search.next()) yield 0.05 + 0.55 * found.value;
+  const calendar = found.value;
   const model = yearModel(plan, flock, weather, {
     ...keeping,
-    shares: (id, month, isNight) => {
-      const k = ids.indexOf(id);
-      return k < 0 ? fixed(id, month, isNight) : (calendar.spells[month]?.shares[k] ?? 0);
-    },
+    shares: keptBy(plan, calendar),
   });
   const hours = weather.tempC.length;
   const columns = yearColumns(hours);
@@ -82,6 +98,9 @@ export function* airYear(
     workHours(model, stepper, columns, from, Math.min(hours, from + CHUNK_DAYS * DAY_HOURS));
     yield 0.6 + (0.35 * from) / hours;
   }
+  const bare = bareOf(plan, birdsHeat(flock, fullestDay(flock)));
+  const refined = yearNeeds(bare, weather, model.windTurnDeg);
+  yield 0.98;
   const index = heatIndexOf(model, columns);
   const coldest = climate.months.reduce(
     (best, m, i, all) => (m.minC < (all[best]?.minC ?? 0) ? i : best),
@@ -91,6 +110,8 @@ export function* airYear(
     calendar,
     months: monthsOfAir(model, columns, tender, index),
     lesson: shutLesson(model, coldest),
+    first: airNeedsOf(bare, climate.hours),
+    refined,
     openings: model.house.openings.filter((o) => !o.leak).length,
     rh: Float32Array.from(columns.rh),
     riseK: Float32Array.from(columns.tiC, (t, i) => t - (weather.tempC[i] as number)),

@@ -1,7 +1,9 @@
 import { ruled } from '../rules/rules.data';
 import { wetBulbC } from '../weather/psychrometrics';
 import { isDraughty } from './draughty';
-import { heatIndexC, type Tender } from './indicators';
+
+import { heatIndexC } from './indicators';
+import { isFrosty, type Tender } from './tender';
 import type { YearColumns, YearModel } from './year';
 
 /** What an hour of each harm weighs beside an hour of damp (assumption). */
@@ -17,7 +19,7 @@ const WEIGHTS = {
   draught: 2,
 } as const;
 
-const [DAMP, FROST_RH] = [ruled('air.rh.most'), ruled('air.frost.rh')];
+const DAMP = ruled('air.rh.most');
 const [TARGET, MOST] = [ruled('air.ammonia.target'), ruled('air.ammonia.most')];
 /** Below this no heat index can alert: a wet bulb is not worked for nothing, °C. */
 const NEVER_HOT_C = 20;
@@ -39,9 +41,7 @@ export function badnessOf(
   let bad = inDraught ? WEIGHTS.draught : 0;
   if (rh >= DAMP) bad += WEIGHTS.damp;
   if ((columns.condensedKgS[i] as number) > 1e-9) bad += WEIGHTS.drips;
-  const { frost } = tender;
-  if (frost && (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= FROST_RH || inDraught))))
-    bad += WEIGHTS.frost;
+  if (isFrosty(tender, tiC, rh, inDraught)) bad += WEIGHTS.frost;
   const ppm = columns.ammoniaPpm[i] as number;
   if (ppm > MOST) bad += WEIGHTS.ammoniaMost;
   else if (ppm > TARGET) bad += WEIGHTS.ammonia;

@@ -17,9 +17,10 @@ import {
 } from './bare';
 import { type HourIn, type HourOut, solverOf } from './hour';
 import { WALL_DEG } from './house';
-import { heatIndexC, type Tender, tenderOf } from './indicators';
+import { heatIndexC } from './indicators';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
+import { type Tender, tenderOf } from './tender';
 import { cpOf } from './windPressure';
 
 /** A night, kept one way. */

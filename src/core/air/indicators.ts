@@ -1,18 +1,10 @@
-import type { FlockByDay } from '../birds/flock';
 import { ruled } from '../rules/rules.data';
 import { DAY_HOURS, YEAR_HOURS } from '../weather/hours';
 import { wetBulbC } from '../weather/psychrometrics';
 import { monthOfDay } from '../weather/yearCurve';
 import { isDraughty } from './draughty';
+import { isFrosty, type Tender } from './tender';
 import type { YearColumns, YearModel } from './year';
-
-/** From where cold and heat are told, by the most tender of those that live here, °C. */
-export interface Tender {
-  /** In damp or moving air, and in any. Null where nobody has a comb. */
-  readonly frost: { readonly dampC: number; readonly anyC: number } | null;
-  /** Heat index: alert, danger, emergency. */
-  readonly heatC: readonly [number, number, number];
-}
 
 /** Hours of one month, of the mean year, in which something is wrong. */
 export interface MonthAir {
@@ -39,29 +31,6 @@ type Counted = { -readonly [K in keyof MonthAir]: number };
 const MONTHS = 12;
 /** So much more than saturation is water and not rounding, kg/s. */
 const DRIPS_KG_S = 1e-9;
-
-/**
- * How tender the flock is.
- * @source domain notes, "The year": frost by the comb; index of hens by Zulovich and DeShazer 1990, bands assumed
- */
-export function tenderOf(flock: FlockByDay): Tender {
-  const hens = flock.lots.filter((l) => l.kind === 'chicken');
-  const single = hens.some((l) => l.breed.comb === 'single' || l.breed.comb === 'other');
-  const less = flock.lots.some((l) => l.class.id === 'heavy' || l.class.id === 'giant')
-    ? ruled('air.heat.heavy')
-    : 0;
-  const frost = single
-    ? { dampC: ruled('air.frost.single.damp'), anyC: ruled('air.frost.single.any') }
-    : { dampC: ruled('air.frost.flat.damp'), anyC: ruled('air.frost.flat.any') };
-  return {
-    frost: hens.length === 0 ? null : frost,
-    heatC: [
-      ruled('air.heat.alert') - less,
-      ruled('air.heat.danger') - less,
-      ruled('air.heat.emergency') - less,
-    ],
-  };
-}
 
 /**
  * Temperature and humidity as hens feel them, °C.
@@ -104,12 +73,7 @@ export function monthsOfAir(
     }
     m.roofDew += columns.roofDew[i] as number;
     if (inDraught) m.draught++;
-    const { frost } = tender;
-    if (
-      frost &&
-      (tiC <= frost.anyC || (tiC <= frost.dampC && (rh >= ruled('air.frost.rh') || inDraught)))
-    )
-      m.frost++;
+    if (isFrosty(tender, tiC, rh, inDraught)) m.frost++;
     const felt = index[i] as number;
     const [alert, danger, emergency] = tender.heatC;
     if (felt >= emergency) m.heatEmergency++;

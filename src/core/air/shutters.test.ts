@@ -2,8 +2,8 @@ import { flockByDay } from '../birds/flock';
 import { aired, modelOf } from '../tests/aired';
 import { DAY } from '../tests/plans';
 import { badnessOf } from './badness';
-import { tenderOf } from './indicators';
 import { badWith, shutterCalendar, shutterChanges, spellsOf, statesOf } from './shutters';
+import { tenderOf } from './tender';
 import { workYear } from './year';
 
 describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('the shutters of %s', (id) => {

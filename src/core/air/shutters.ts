@@ -1,7 +1,7 @@
 import { DAY_HOURS } from '../weather/hours';
 import { monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
 import { badnessOf } from './badness';
-import type { Tender } from './indicators';
+import type { Tender } from './tender';
 import { stepperOf, workHours, type YearModel, yearColumns } from './year';
 
 /** How often a keeper agrees to change her openings. */
@@ -62,8 +62,27 @@ export function shutterCalendar(
   ids: readonly string[],
   often: Often,
 ): ShutterCalendar {
+  const search = shutterSearch(model, tender, ids, often);
+  for (;;) {
+    const step = search.next();
+    if (step.done) return step.value;
+  }
+}
+
+/** The same search, telling after each spell how much of it is done, 0…1. */
+export function* shutterSearch(
+  model: YearModel,
+  tender: Tender,
+  ids: readonly string[],
+  often: Often,
+): Generator<number, ShutterCalendar> {
   const bad = badWith(model, tender, ids);
-  const found = spellsOf(often).map((spell) => best(spell, ids.length, (s) => bad(spell, s)));
+  const found: ShutterChoice[] = [];
+  const asked = spellsOf(often);
+  for (const spell of asked) {
+    found.push(best(spell, ids.length, (s) => bad(spell, s)));
+    yield found.length / asked.length;
+  }
   const spells = often === 'month' ? settled(found, bad) : found;
   const sum = (share: number): number =>
     spells.reduce(

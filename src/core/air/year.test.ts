@@ -6,8 +6,9 @@ import { plainHour } from '../tests/plainAir';
 import { DAY, sample } from '../tests/plans';
 import { YEAR_HOURS } from '../weather/hours';
 import { AIR_CP } from './hour';
-import { heatIndexC, monthsOfAir, tenderOf } from './indicators';
+import { heatIndexC, monthsOfAir } from './indicators';
 import { shutLesson } from './lesson';
+import { tenderOf } from './tender';
 import { firstBad, stepperOf, workHours, workYear, yearColumns } from './year';
 
 describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('a year of %s', (id) => {

@@ -1,4 +1,4 @@
-import { tenderOf } from '../air/indicators';
+import { tenderOf } from '../air/tender';
 import { workYear } from '../air/year';
 import { yearModel } from '../air/yearModel';
 import { assess } from '../assess';

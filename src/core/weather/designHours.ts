@@ -1,3 +1,4 @@
+import { ruled } from '../rules/rules.data';
 import { daylightHours } from './daylight';
 import { dryCloud, type WeatherNormals } from './days';
 import { type DesignTemperatures, designTemperatures } from './generator';
@@ -42,10 +43,16 @@ export function designHours(
   const coldest = normals.minC.indexOf(Math.min(...normals.minC));
   const hottest = normals.maxC.indexOf(Math.max(...normals.maxC));
   return {
-    night: hourOf(normals, coldest, COLDEST_H, design.winterC),
+    night: calmer(hourOf(normals, coldest, COLDEST_H, design.winterC)),
     day: hourOf(normals, hottest, HOTTEST_H, design.summerC),
   };
 }
+
+/** Still nights are the damp ones. */
+const calmer = (night: DesignHour): DesignHour => ({
+  ...night,
+  windMS: night.windMS * ruled('air.design.calm'),
+});
 
 /**
  * The night hours of a month's middle day, by the month's means.

@@ -3,12 +3,15 @@ import { CalendarPlus } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
 import { useMemo, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
+import type { Extremes } from '@/core/air/extremes';
 import {
   type AirPicture,
   airPictures,
+  extremesText,
   lessonText,
   MONTH_NAMES,
   MONTH_ROWS,
+  refinedText,
   YEAR_FROM,
 } from '@/text/airWords';
 import { useSize } from '../bench/size';
@@ -23,10 +26,12 @@ import type { YearWeather } from './useAirYear';
 export function YearDialog({
   year,
   weather,
+  extremes,
   close,
 }: {
   year: AirYear;
   weather: YearWeather;
+  extremes: Extremes | null;
   close: () => void;
 }) {
   const plan = usePlan();
@@ -43,6 +48,7 @@ export function YearDialog({
           <Dialog.Description className="text-[1.05rem]" data-lesson>
             {lessonText(year.lesson, year.openings, plan.units)}
           </Dialog.Description>
+          <p data-refined>{refinedText(year.first, year.refined, plan.units)}</p>
           <Pictures year={year} />
           <section className="flex shrink-0 flex-col gap-2">
             <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -64,6 +70,20 @@ export function YearDialog({
             <ShutterStrips calendar={year.calendar} />
           </section>
           <MonthTable year={year} />
+          <section className="shrink-0" data-extremes={extremes ? 'done' : 'working'}>
+            <h3 className="font-semibold">In twenty years</h3>
+            {extremes === null ? (
+              <p className="text-soft" role="status">
+                Working out twenty years …
+              </p>
+            ) : (
+              <ul className="mt-1 list-disc pl-5 text-[0.9rem]">
+                {extremesText(extremes, plan.units).map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+            )}
+          </section>
           <p className="text-[0.84rem] text-soft" data-reason>
             {YEAR_FROM[weather]} For the birds of this plan, with openings as the strips have them.
             Your year will be otherwise: watch your birds, and smell the air at the height of the

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { lessonText } from '@/text/airWords';
+import { lessonText, refinedText } from '@/text/airWords';
 import { Part } from '../panel/stations/FigureList';
 import { say, usePlan, useWhole } from '../store/bench';
 import { useAirYear } from './useAirYear';
@@ -41,6 +41,7 @@ export function YearPart() {
         ) : run.kind === 'done' ? (
           <>
             <p data-lesson>{lessonText(run.year.lesson, run.year.openings, plan.units)}</p>
+            <p data-refined>{refinedText(run.year.first, run.year.refined, plan.units)}</p>
             <button type="button" className="button" onClick={() => setOpen(true)}>
               See the year and its shutters
             </button>
@@ -61,7 +62,12 @@ export function YearPart() {
         )}
       </div>
       {open && run.kind === 'done' ? (
-        <YearDialog year={run.year} weather={run.weather} close={() => setOpen(false)} />
+        <YearDialog
+          year={run.year}
+          weather={run.weather}
+          extremes={run.extremes}
+          close={() => setOpen(false)}
+        />
       ) : null}
     </Part>
   );

@@ -1,6 +1,7 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
+import type { Extremes } from '@/core/air/extremes';
 import type { Plan } from '@/core/model/schema';
 import { useBench, useWhole } from '../store/bench';
 
@@ -8,7 +9,12 @@ import { useBench, useWhole } from '../store/bench';
 export type YearRun =
   | { readonly kind: 'idle' | 'failed' | 'stopped' }
   | { readonly kind: 'working'; readonly share: number }
-  | { readonly kind: 'done'; readonly year: AirYear; readonly weather: YearWeather };
+  | {
+      readonly kind: 'done';
+      readonly year: AirYear;
+      readonly weather: YearWeather;
+      readonly extremes: Extremes | null;
+    };
 
 /** What a year was worked from: normals, hours brought in, or normals because the hours are not on this machine. */
 export type YearWeather = 'normals' | 'hours' | 'missing';
@@ -51,12 +57,17 @@ export function useAirYear(): {
         hoursOf(plan),
       ]);
       if (asked.current !== own) return;
+      let done: YearRun = { kind: 'idle' };
       off.current = airYearApart(
         { plan, on, packed: hours.packed },
         (told) => {
           if (told.kind === 'working') hear(told);
+          else if (told.kind === 'extremes') hear({ ...done, extremes: told.extremes } as YearRun);
           else if (told.year === null) fail();
-          else hear({ kind: 'done', year: told.year, weather: hours.weather });
+          else {
+            done = { kind: 'done', year: told.year, weather: hours.weather, extremes: null };
+            hear(done);
+          }
         },
         fail,
       );
