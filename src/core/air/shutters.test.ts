@@ -2,7 +2,8 @@ import { flockByDay } from '../birds/flock';
 import { aired, modelOf } from '../tests/aired';
 import { DAY } from '../tests/plans';
 import { badnessOf } from './badness';
-import { badWith, shutterCalendar, shutterChanges, spellsOf, statesOf } from './shutters';
+import { spellsOf } from './shutterSpells';
+import { badWith, shutterCalendar, shutterChanges, statesOf } from './shutters';
 import { tenderOf } from './tender';
 import { workYear } from './year';
 
@@ -25,6 +26,19 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('the shutte
       Math.min(...statesOf(3).map((shares) => bad(spell, shares))),
     );
     expect(calendar.spells.map((s) => s.bad)).toEqual(least);
+  });
+
+  test('by month no opening is turned for one month alone, and what is open in the cold is open in the warm', () => {
+    const { spells } = shutterCalendar(model, tender, ids, 'month');
+    ids.forEach((_, k) => {
+      const shares = spells.map((s) => s.shares[k] ?? 0);
+      const alone = shares.filter(
+        (share, m) => share !== shares.at(m - 1) && share !== shares[(m + 1) % 12],
+      );
+      expect(alone).toEqual([]);
+      const [january, july] = [shares[0] ?? 0, shares[6] ?? 0];
+      expect(july).toBeGreaterThanOrEqual(january);
+    });
   });
 
   if (id !== 'pell-garth') return;

@@ -1,25 +1,17 @@
 import { DAY_HOURS } from '../weather/hours';
 import { monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
 import { badnessOf } from './badness';
+import {
+  type BadWith,
+  type Often,
+  SHARES,
+  type ShutterChoice,
+  type ShutterSpell,
+  spellsOf,
+} from './shutterSpells';
+import { summerSpells } from './summerSpells';
 import type { Tender } from './tender';
 import { stepperOf, workHours, type YearModel, yearColumns } from './year';
-
-/** How often a keeper agrees to change her openings. */
-export type Often = 'season' | 'month' | 'day';
-
-/** Hours that have one state: some months, by day, at night, or both. */
-export interface ShutterSpell {
-  /** 0…11. */
-  readonly months: readonly number[];
-  readonly part: 'all' | 'day' | 'night';
-}
-
-export interface ShutterChoice extends ShutterSpell {
-  /** Share of each opening that can be shut, in the order asked. */
-  readonly shares: readonly number[];
-  /** Bad hours of the spell, as hours of damp. */
-  readonly bad: number;
-}
 
 export interface ShutterCalendar {
   readonly ids: readonly string[];
@@ -30,30 +22,14 @@ export interface ShutterCalendar {
   readonly badShut: number;
 }
 
-/** Shares that an opening is set to. */
-export const SHARES = [0, 0.25, 0.5, 1] as const;
 /** So many states of a spell are all tried; of more, one opening after another is turned. */
 const ALL_TRIED = 64;
 /** Of the days of a month every so-manieth is worked: the state that is best hardly hangs on it. */
 const EVERY_DAYS = 3;
-const SEASONS = [
-  [11, 0, 1],
-  [2, 3, 4],
-  [5, 6, 7],
-  [8, 9, 10],
-] as const;
-
-/** The spells of a year by how often openings may be changed. */
-export function spellsOf(often: Often): readonly ShutterSpell[] {
-  const months = Array.from({ length: 12 }, (_, m) => m);
-  if (often === 'season') return SEASONS.map((own) => ({ months: own, part: 'all' }));
-  if (often === 'month') return months.map((m) => ({ months: [m], part: 'all' }));
-  return months.flatMap((m) => (['day', 'night'] as const).map((part) => ({ months: [m], part })));
-}
-
 /**
  * When to have which opening open: the states with the fewest bad hours, spell by spell. No hour hangs on another, so
- * each spell is searched by itself. By month, a change that saves but little is then left out: nobody goes out for it.
+ * each spell is searched by itself. By month each opening has one spell in the warm part of the year, in which it is open
+ * wider, and a change that saves but little is left out: so a keeper would do it (`summerSpells.ts`).
  * @param ids  openings that can be shut
  */
 export function shutterCalendar(
@@ -77,13 +53,9 @@ export function* shutterSearch(
   often: Often,
 ): Generator<number, ShutterCalendar> {
   const bad = badWith(model, tender, ids);
-  const found: ShutterChoice[] = [];
-  const asked = spellsOf(often);
-  for (const spell of asked) {
-    found.push(best(spell, ids.length, (s) => bad(spell, s)));
-    yield found.length / asked.length;
-  }
-  const spells = often === 'month' ? settled(found, bad) : found;
+  const spells = yield* often === 'month'
+    ? summerSpells(model, ids.length, bad)
+    : eachBest(spellsOf(often), ids.length, bad);
   const sum = (share: number): number =>
     spells.reduce(
       (total, spell) =>
@@ -103,8 +75,21 @@ export function* shutterSearch(
   };
 }
 
+function* eachBest(
+  asked: readonly ShutterSpell[],
+  openings: number,
+  bad: BadWith,
+): Generator<number, readonly ShutterChoice[]> {
+  const found: ShutterChoice[] = [];
+  for (const spell of asked) {
+    found.push(best(spell, openings, (s) => bad(spell, s)));
+    yield found.length / asked.length;
+  }
+  return found;
+}
+
 /** Bad hours of a spell with the openings at some shares. */
-export function badWith(model: YearModel, tender: Tender, ids: readonly string[]) {
+export function badWith(model: YearModel, tender: Tender, ids: readonly string[]): BadWith {
   const { openings } = model.house;
   const n = openings.length;
   const at = ids.map((id) => openings.findIndex((o) => o.id === id));
@@ -142,64 +127,6 @@ function best(
   const open = (shares: readonly number[]): number => shares.reduce((a, b) => a + b, 0);
   const [found] = tried.sort((a, b) => a.bad - b.bad || open(b.shares) - open(a.shares));
   return { ...spell, ...(found ?? { shares: [], bad: bad([]) }) };
-}
-
-/** A change of one opening must save so many bad hours, or it is not worth the way. */
-const WORTH_A_CHANGE = 40;
-
-/** How many openings are changed from one spell to the next, round the year. */
-const changesOf = (spells: readonly ShutterChoice[]): number =>
-  spells.reduce((sum, { shares }, m) => {
-    const before = spells[(m + spells.length - 1) % spells.length]?.shares ?? [];
-    return sum + shares.filter((share, k) => share !== before[k]).length;
-  }, 0);
-
-/** Takes over the state of the month before or after, for a run of months, where that costs little. */
-function settled(
-  found: readonly ShutterChoice[],
-  bad: (spell: ShutterSpell, shares: readonly number[]) => number,
-): readonly ShutterChoice[] {
-  const cost = (spells: readonly ShutterChoice[]): number =>
-    spells.reduce((sum, s) => sum + s.bad, 0) + WORTH_A_CHANGE * changesOf(spells);
-  const n = found.length;
-  const openings = found[0]?.shares.length ?? 0;
-  const known = new Map<string, number>();
-  const badAt = (m: number, shares: readonly number[]): number => {
-    const key = `${m} ${shares.join()}`;
-    const made = known.get(key) ?? bad(found[m] as ShutterSpell, shares);
-    known.set(key, made);
-    return made;
-  };
-  let now = found;
-  for (let better = true; better; ) {
-    better = false;
-    for (let k = 0; k < openings; k++) {
-      for (let from = 0; from < n; from++) {
-        for (let run = 1; run < n; run++) {
-          for (const beside of [from + n - 1, from + run]) {
-            const share = now[beside % n]?.shares[k] ?? 0;
-            const next = now.map((s, m) => {
-              if ((m - from + n) % n >= run || s.shares[k] === share) return s;
-              const shares = s.shares.with(k, share);
-              return { ...s, shares, bad: badAt(m, shares) };
-            });
-            if (cost(next) < cost(now) - 1e-9) {
-              now = next;
-              better = true;
-            }
-          }
-        }
-      }
-    }
-  }
-  // left as it is all year it needs no way at all
-  const still = [0, 1].map((share) =>
-    found.map((s, m) => {
-      const shares = s.shares.map(() => share);
-      return { ...s, shares, bad: badAt(m, shares) };
-    }),
-  );
-  return [now, ...still].sort((a, b) => cost(a) - cost(b))[0] ?? now;
 }
 
 /**

@@ -231,7 +231,7 @@ export const RULES = {
   'air.draught.reach': assumed(3, 'ratio'),
   'air.draught.aside': assumed(0.2, 'ratio'),
   'air.draught.most': keepers(0.25, 'm/s'),
-  'air.draught.warm': assumed(20, 'celsius'),
+  'air.draught.warm': assumed(10, 'celsius'),
 
   // feed
   'feed.trough': statutory(0.1, 'm', 'length'),
