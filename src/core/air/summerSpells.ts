@@ -20,7 +20,9 @@ interface Kept {
  * Each opening with one spell in the warm part of the year in which it is open wider, or the same all year: what is
  * open in the cold is open in the warm too, and nothing is turned for a month. The openings are turned to their best
  * one after another, from all open and from all shut, until none gets better.
- * @returns steps that tell how much is done, 0…1, and at the end a choice a month
+ * @param openings  how many
+ * @returns         steps that tell how much is done, 0…1, and at the end a choice a month
+ * @example         summerSpells(model, 1, () => 0).next().done // false
  */
 export function* summerSpells(
   model: YearModel,
