@@ -16,12 +16,12 @@ import {
   workerOf,
 } from './bare';
 import { type HourIn, type HourOut, solverOf } from './hour';
-import { WALL_DEG } from './house';
 import { heatIndexC } from './indicators';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
+import { seasonShares } from './seasonShares';
 import { type Tender, tenderOf } from './tender';
-import { cpOf } from './windPressure';
+import { cpOfWind } from './windPressure';
 
 /** A night, kept one way. */
 export interface KeptNight {
@@ -161,33 +161,12 @@ const wishedWorker = (
 /** The plan's own openings as they stand in that season; null where none can be open then. */
 function builtWorker(plan: Plan, isSummer: boolean): Works | null {
   const house = planHouse(plan);
-  const kinds = new Map(plan.fixtures.map((f) => [f.id, f]));
-  const opens = (id: string): 'open' | 'closable' | 'door' | null => {
-    const f = kinds.get(id);
-    if (f?.kind === 'popDoor') return 'door';
-    if (f?.kind !== 'window' && f?.kind !== 'vent') return null;
-    return f.opens === 'shut' ? null : f.opens;
-  };
-  const always = house.openings.some((o) => opens(o.id) === 'open');
-  // in the cold what can't be shut stays open; where there is nothing of that, what can be opened
-  const share = house.openings.map((o) => {
-    const how = opens(o.id);
-    if (how === 'open') return 1;
-    if (how === 'closable') return isSummer || !always ? 1 : 0;
-    return how === 'door' && isSummer ? 1 : 0;
-  });
-  const made = house.openings.map((o, j) =>
-    opens(o.id) === null || opens(o.id) === 'door' ? 0 : (share[j] ?? 0),
-  );
-  const openM2 = house.openings.reduce((sum, o, j) => sum + o.netM2 * (made[j] ?? 0), 0);
+  const { shares, openM2 } = seasonShares(plan, house, isSummer);
   if (openM2 === 0) return null;
   const solver = solverOf(house);
-  const windDeg = WALL_DEG[plan.site.windFrom ?? 'front'];
-  const cp = Float64Array.from(house.openings, (o) => cpOf(o, windDeg));
-  const rows = [0, 1].map((open) =>
-    Float64Array.from(house.openings, (o, j) => (o.leak ? 1 : open * (share[j] ?? 0))),
-  );
-  return { openM2, of: (hour, open) => solver.solve(hour, cp, 0, rows[open] as Float64Array) };
+  const cp = cpOfWind(plan, house);
+  const shut = shares.map((share, j) => (house.openings[j]?.leak ? share : 0));
+  return { openM2, of: (hour, open) => solver.solve(hour, cp, 0, open === 1 ? shares : shut) };
 }
 
 function keptNight(hours: readonly HourIn[], work: (hour: HourIn) => HourOut): KeptNight {

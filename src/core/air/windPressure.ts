@@ -1,6 +1,6 @@
 import type { Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { type HouseOpening, WALL_DEG } from './house';
+import { type House, type HouseOpening, WALL_DEG } from './house';
 
 /** Pressure coefficients of a low building, by where a face lies to the wind. Source: published tables, rounded. */
 const CP = { windward: 0.6, side: -0.55, lee: -0.3, ridge: -0.5, eaves: -0.1 } as const;
@@ -33,6 +33,10 @@ export function cpOf(opening: HouseOpening, windDeg: number): number {
   const cp = wallCp(windDeg - WALL_DEG[opening.face]);
   return opening.eaves && cp > CP.eaves ? CP.eaves : cp;
 }
+
+/** Coefficients of a house's openings for the wind that mostly blows: on to the wall named, else the front. */
+export const cpOfWind = ({ site }: Pick<Plan, 'site'>, { openings }: House): Float64Array =>
+  Float64Array.from(openings, (o) => cpOf(o, WALL_DEG[site.windFrom ?? 'front']));
 
 /** Wind at the coop by that of the weather station, by how the place lies. */
 const AT_COOP = {

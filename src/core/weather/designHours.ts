@@ -40,13 +40,36 @@ export function designHours(
   normals: WeatherNormals,
   design: DesignTemperatures = designTemperatures(normals),
 ): DesignHours {
-  const coldest = normals.minC.indexOf(Math.min(...normals.minC));
-  const hottest = normals.maxC.indexOf(Math.max(...normals.maxC));
   return {
-    night: calmer(hourOf(normals, coldest, COLDEST_H, design.winterC)),
-    day: hourOf(normals, hottest, HOTTEST_H, design.summerC),
+    night: calmer(hourOf(normals, coldestOf(normals), COLDEST_H, design.winterC)),
+    day: hourOf(normals, hottestOf(normals), HOTTEST_H, design.summerC),
   };
 }
+
+/** The day whose night is the coldest, or whose afternoon is the hottest. */
+export type DesignDay = 'cold' | 'hot';
+
+/**
+ * The hours of the design day, 0 to 23 by the sun: its coldest, or hottest, is that which a house is sized by.
+ * @example designDay(normals, { winterC: -20, summerC: 30 }, 'hot')[15].outC // 30
+ */
+export function designDay(
+  normals: WeatherNormals,
+  design: DesignTemperatures,
+  which: DesignDay,
+): DesignHour[] {
+  const cold = which === 'cold';
+  const month = cold ? coldestOf(normals) : hottestOf(normals);
+  const half = halfOf(normals, month);
+  const mean = cold ? design.winterC + half : design.summerC - half;
+  return Array.from({ length: 24 }, (_, h) => {
+    const hour = hourOf(normals, month, h, mean + half * waveOf(h));
+    return cold ? calmer(hour) : hour;
+  });
+}
+
+const coldestOf = ({ minC }: WeatherNormals): number => minC.indexOf(Math.min(...minC));
+const hottestOf = ({ maxC }: WeatherNormals): number => maxC.indexOf(Math.max(...maxC));
 
 /** Still nights are the damp ones. */
 const calmer = (night: DesignHour): DesignHour => ({

@@ -16,6 +16,8 @@ import { nudgePicked } from './nudge';
 import { pastWalls, project } from './projection';
 import { useSize } from './size';
 
+/** The air is fetched where it is looked at. */
+const AirLayer = dynamic(() => import('../air/AirLayer').then((m) => m.AirLayer), { ssr: false });
 /** What takes hold of things is fetched once the drawing has been seen. */
 const Hands = dynamic(() => import('./hands/Hands').then((m) => m.Hands), { ssr: false });
 
@@ -108,6 +110,9 @@ export function Canvas({
             onPick={pick}
           />
           <BrokenHatches findings={broken} shell={plan.shell} projection={projection} />
+          {station === 'air' && worked && view !== 'above' ? (
+            <AirLayer view={view} projection={projection} narrow={narrow} />
+          ) : null}
           {ghost?.plan ? (
             <GhostShapes plan={plan} ghost={ghost.plan} projection={projection} />
           ) : null}

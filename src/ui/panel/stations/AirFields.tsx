@@ -1,4 +1,5 @@
 'use client';
+import { AirPlayer } from '../../air/AirPlayer';
 import { FirstLesson } from '../../air/FirstLesson';
 import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
@@ -14,6 +15,7 @@ export function AirFields() {
   return (
     <>
       <FirstLesson />
+      <AirPlayer />
       <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[
