@@ -1,6 +1,6 @@
-import { createFlockWorker, type FlockByDay } from './birds/flock';
+import { createFlockWorker } from './birds/flock';
 import { createPlacements } from './geometry/placed';
-import { byWorst, type Finding, type StationId } from './kernel/finding';
+import { byWorst, type Finding } from './kernel/finding';
 import { createKept, createOnce, type Kept } from './kernel/memory';
 import { createFixtureLists } from './model/lists';
 import type { Plan } from './model/schema';
@@ -108,7 +108,7 @@ function judged(ctx: StationContext): Judged {
     staves: REGISTRY.map(
       (station): Stave =>
         carriesBirds(station)
-          ? staveOf(station.id, asked[station.id] ?? NOT_ASKED, ctx.flock)
+          ? staveOf(ctx, station, asked[station.id] ?? NOT_ASKED)
           : station.id === 'brooder'
             ? brooderStave(ctx)
             : carriesNothing(station.id),
@@ -117,8 +117,11 @@ function judged(ctx: StationContext): Judged {
   };
 }
 
-const staveOf = (id: StationId, { carry, short }: Asked, flock: FlockByDay): Stave =>
-  stave(id, carry, short, flock);
+function staveOf(ctx: StationContext, station: CarryingStation, { carry, short }: Asked): Stave {
+  const own = stave(station.id, carry, short, ctx.flock);
+  const seasons = !ctx.lean && own.state === 'carries' ? (station.seasons?.(ctx) ?? null) : null;
+  return seasons === null ? own : { ...own, seasons };
+}
 
 /** What a station is asked, entered or not; the same object as long as the answer is the same. */
 function askedOfStation(ctx: StationContext, station: CarryingStation): Asked {

@@ -21,6 +21,14 @@ export interface Stave {
   readonly orMore: boolean;
   /** Of the birds living on the day that sets it, where those are not the planned ones: so many find what they ask for. */
   readonly pair: Pair | null;
+  /** Where two seasons ask for different things: what is there by what is asked for, 0 and up. */
+  readonly seasons?: Seasons | null;
+}
+
+/** What is there by what is asked for, in each season; 1 is just enough. */
+export interface Seasons {
+  readonly winter: number;
+  readonly summer: number;
 }
 
 /** What a coop cannot be told to carry without. */

@@ -16,6 +16,8 @@ export interface Bare {
   /** Of windows that can't be opened. */
   readonly panes: Panes;
   readonly treesOver: boolean;
+  /** Share of the sun that its roof takes up, where it is not that of its skin. */
+  readonly roofAbsorbs?: number;
   readonly climate: Plan['climate'];
   readonly birds: BirdsHeat;
 }
@@ -111,6 +113,6 @@ export function hourIn(bare: Bare, hour: DesignHour, onPerch: boolean): HourIn {
 
 /** Sun that comes in as heat in a design hour, W. */
 function sunOn(bare: Bare, hour: DesignHour): number {
-  const faces = sunFaces(bare.shell, bare.panes, bare.treesOver);
+  const faces = sunFaces(bare.shell, bare.panes, bare.treesOver, bare.roofAbsorbs);
   return sunGainW(faces, hour.globalWM2, hour.sinHeight, hour.azimuthDeg - frontDegOf(bare));
 }

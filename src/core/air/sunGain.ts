@@ -29,22 +29,28 @@ export interface SunFaces {
 /**
  * What of the sun on each face warms the house: through its skin by how it takes up sun and lets heat through, and
  * through panes.
+ * @param roofAbsorbs  share of the sun that the roof takes up, 0…1: that of its skin, if it is not painted otherwise
+ * @example sunFaces(shell, { front: 0, right: 0, rear: 0, left: 0 }, false, 0).roofM2 // 0
  * @source domain notes, "One hour, solved": α·A·U/25, panes let through 0.8; shaded by trees as entered
  */
-export function sunFaces(shell: Shell, panes: Panes, treesOver: boolean): SunFaces {
+export function sunFaces(
+  shell: Shell,
+  panes: Panes,
+  treesOver: boolean,
+  roofAbsorbs: number = skinOf(shell.roofBuild).absorbs,
+): SunFaces {
   const areas = shellAreas(shell);
-  const through = (build: Shell['wallBuild'], m2: number): number => {
-    const { absorbs, uWM2K } = skinOf(build);
-    return build === 'acrylic' ? absorbs * m2 : (absorbs * uWM2K * m2) / OUTSIDE_WM2K;
-  };
+  const through = (build: Shell['wallBuild'], m2: number, absorbs: number): number =>
+    build === 'acrylic' ? absorbs * m2 : (absorbs * skinOf(build).uWM2K * m2) / OUTSIDE_WM2K;
+  const ofWalls = skinOf(shell.wallBuild).absorbs;
   const lit = treesOver ? 1 - ruled('air.shade.trees') : 1;
   const wallsM2 = { front: 0, right: 0, rear: 0, left: 0 };
   for (const side of SIDES) {
     const solid = Math.max(0, areas.walls[side] - panes[side]);
     wallsM2[side] =
-      lit * (through(shell.wallBuild, solid) + skinOf('acrylic').absorbs * panes[side]);
+      lit * (through(shell.wallBuild, solid, ofWalls) + skinOf('acrylic').absorbs * panes[side]);
   }
-  return { roofM2: lit * through(shell.roofBuild, areas.roof), wallsM2 };
+  return { roofM2: lit * through(shell.roofBuild, areas.roof, roofAbsorbs), wallsM2 };
 }
 
 /**

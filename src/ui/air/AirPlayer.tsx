@@ -79,13 +79,14 @@ export function AirPlayer() {
 }
 
 const QUERY = '(prefers-reduced-motion: reduce)';
+/** Whether nothing is to move by itself; where nobody can say, nothing moves. */
 const useReducedMotion = (): boolean =>
   useSyncExternalStore(
     (told) => {
-      const media = window.matchMedia(QUERY);
-      media.addEventListener('change', told);
-      return () => media.removeEventListener('change', told);
+      const media = window.matchMedia?.(QUERY);
+      media?.addEventListener('change', told);
+      return () => media?.removeEventListener('change', told);
     },
-    () => window.matchMedia(QUERY).matches,
+    () => window.matchMedia?.(QUERY).matches ?? true,
     () => true,
   );

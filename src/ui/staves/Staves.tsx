@@ -11,7 +11,8 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark, type MarkKind } from '../marks/Mark';
 import { goTo, useAssessment, useBench, usePlan, useWhole, viewZone } from '../store/bench';
-import { CHALK_AT, railOf, todayAt } from './rail';
+import { CHALK_AT, FILLS, railOf, todayAt } from './rail';
+import { SeasonRails, shortSeason } from './SeasonRails';
 
 /** The stations in the order the work is done: a chart of what each carries, and the way to each. */
 export function Staves() {
@@ -121,7 +122,9 @@ function Row({
           {short ? <State stave={told} worst={worst} /> : <Amount stave={stave} />}
         </span>
       </div>
-      {carries !== null && line > 0 ? (
+      {carries !== null && line > 0 && stave.seasons ? (
+        <SeasonRails seasons={stave.seasons} planned={line} ghost={ghost} on={on} />
+      ) : carries !== null && line > 0 ? (
         <RailChart
           carries={carries}
           planned={line}
@@ -174,6 +177,7 @@ function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
           }
         >
           {VERDICT_NAMES[stave.verdict]}
+          {stave.seasons && stave.verdict === 'short' ? ` ${shortSeason(stave.seasons)}` : ''}
         </span>
         <Later stave={stave} />
         {worst?.severity === 'harm' ? (
@@ -226,13 +230,6 @@ function Later({ stave }: { stave: Stave }) {
 
 const markOf = (stave: Stave, severity: Finding['severity'] | undefined): MarkKind =>
   stave.verdict ?? severity ?? 'none';
-
-const FILLS = {
-  short: 'bg-oxide',
-  tight: 'bg-ink/60',
-  enough: 'bg-ink',
-  ample: 'bg-verdigris',
-} as const;
 
 function RailChart({
   carries,

@@ -2,6 +2,14 @@
 export const CHALK_AT = 0.65;
 const BREAK_AT = 1.5;
 
+/** How a rail is filled, by its verdict. */
+export const FILLS = {
+  short: 'bg-oxide',
+  tight: 'bg-ink/60',
+  enough: 'bg-ink',
+  ample: 'bg-verdigris',
+} as const;
+
 export interface Rail {
   /** Share of the width the rail takes, 0…1. */
   readonly length: number;

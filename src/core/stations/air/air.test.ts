@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
 import { bar, bareCoop, DAY, hens, sampleClimate } from '@/core/tests/plans';
+import { isHigh } from '../../air/high';
 import { freeShare, grossM2, netM2 } from '../../air/net';
 import { newVent } from '../../edit/new/openings';
 import { fixtureOf } from '../../model/fixtures.schema';
 import type { AirOpening, Plan } from '../../model/schema';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
-import { isHigh } from './air';
 
 const bare = bareCoop();
 const vent = (parts: Parameters<typeof newVent>[1] = {}) => newVent(bare, parts);

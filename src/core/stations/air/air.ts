@@ -1,17 +1,15 @@
+import { isHigh } from '../../air/high';
 import { grossM2, netM2 } from '../../air/net';
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
 import { outsideCode } from '../../geometry/outside';
-import { roofHeightM } from '../../geometry/shell';
-import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import { KEEPERS } from '../../kernel/working';
 import type { AirOpening, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
-import { ruled } from '../../rules/rules.data';
 import {
   askedOf,
   basisOf,
@@ -44,14 +42,6 @@ const areasIn = (ctx: StationContext): Areas =>
   ctx.kept('air.areas', [ctx.of('window'), ctx.of('vent'), ctx.plan.shell, ctx.plan.litter], () =>
     areasOf(ctx.plan),
   );
-
-/** High: on the ridge, or with its middle in the upper third of the wall (assumption). */
-export function isHigh(o: AirOpening, plan: Plan): boolean {
-  if (o.kind === 'vent' && o.place === 'ridge') return true;
-  const s = solidOf(o, plan);
-  const roof = roofHeightM(plan.shell, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2);
-  return !below((s.z0 + s.z1) / 2, roof * ruled('air.high.share'));
-}
 
 interface Areas {
   /** High openings that can't be shut, and everything that can be open, m². */
@@ -120,11 +110,10 @@ export function airNeeds(ctx: StationContext): {
   readonly alwaysM2: number;
   readonly allM2: number;
 } {
-  const school = schoolFor(ctx, 'air.area');
-  const rule = ruleOf(ctx, school);
-  const birds = Math.max(
-    0,
-    ...ctx.flock.looked.map(({ d, counts }) => demandOf(counts, shares(ctx.flock, d))),
+  const rule = ruleOf(ctx, schoolFor(ctx, 'air.area'));
+  const { flock } = ctx;
+  const birds = ctx.kept('air.most', [flock], () =>
+    Math.max(0, ...flock.looked.map(({ d, counts }) => demandOf(counts, shares(flock, d)))),
   );
   return {
     alwaysM2: rule.alwaysFloorM2 + rule.alwaysPerBirdM2 * birds,
@@ -161,6 +150,11 @@ export const airStation: CarryingStation = {
         );
       },
     };
+  },
+  seasons: (ctx) => {
+    const [asked, there] = [airNeeds(ctx), areasIn(ctx)];
+    if (asked.alwaysM2 === 0 || asked.allM2 === 0) return null;
+    return { winter: there.alwaysM2 / asked.alwaysM2, summer: there.allM2 / asked.allM2 };
   },
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);

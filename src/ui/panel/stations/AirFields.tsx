@@ -1,6 +1,7 @@
 'use client';
 import { AirPlayer } from '../../air/AirPlayer';
 import { FirstLesson } from '../../air/FirstLesson';
+import { Ways } from '../../air/Ways';
 import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
@@ -16,6 +17,7 @@ export function AirFields() {
     <>
       <FirstLesson />
       <AirPlayer />
+      <Ways />
       <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[

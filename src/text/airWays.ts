@@ -1,0 +1,96 @@
+import type { SummerResult, WinterResult } from '@/core/air/ways';
+import type { SummerWay, WinterWay } from '@/core/air/ways.data';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import { formatTemperature } from '@/core/kernel/units/temperature';
+import { inUnits } from './inUnits';
+import { sayValue } from './say';
+
+/** What a way is called, and what is to be said of it beside its numbers. */
+interface WayWords {
+  readonly name: string;
+  readonly note?: string;
+}
+
+export const WINTER_WAYS: Readonly<Record<WinterWay, WayWords>> = {
+  kept: { name: 'As it is kept' },
+  shut: { name: 'All shut or boarded', note: 'Damp air freezes combs and hurts lungs.' },
+  high: { name: 'Only high openings open', note: 'Air that passes over their heads.' },
+  offBars: { name: 'Shut only beside the bars' },
+  all: { name: 'All open' },
+  needed: { name: 'The area needed, high up, beside what is there' },
+  foam: { name: '[[5 cm|2 in]] of foam in the roof', note: 'Dew finds no cold roof to hang on.' },
+  fourHens: { name: 'Four more hens' },
+  panel: {
+    name: 'A sealed panel of 200 W',
+    note: 'It warms birds more than the air. In a power cut they miss it. Fixed, with a thermostat, clear of litter.',
+  },
+  canopy: {
+    name: 'A canopy or curtain round the bars',
+    note: 'Open along its top and its foot, or it drips. Keepers differ on it.',
+  },
+};
+
+export const SUMMER_WAYS: Readonly<Record<SummerWay, WayWords>> = {
+  kept: { name: 'As it is kept, all open' },
+  shut: { name: 'All shut' },
+  needed: { name: 'The area needed beside what is there' },
+  shade: { name: 'Shade on roof and walls', note: 'A tree, a cloth with air under it.' },
+  lightRoof: { name: 'A roof painted white' },
+  foam: { name: '[[5 cm|2 in]] of foam in the roof' },
+  fan: {
+    name: 'A small fan in an opening',
+    note: 'Keepers differ: moving air cools birds more than this shows, and it stirs dust. Out of their reach, no loose cable.',
+  },
+  fourHens: { name: 'Four more hens' },
+};
+
+/** A row of the comparison: its name, its numbers, and what is to be said of it. */
+export interface WayRow {
+  readonly way: string;
+  readonly name: string;
+  readonly cells: readonly string[];
+  readonly note: string | null;
+}
+
+export const WINTER_HEADS = ['inside', 'damp', 'settles'] as const;
+export const SUMMER_HEADS = ['inside', 'they feel'] as const;
+
+export const winterRow = (r: WinterResult, units: UnitSystem): WayRow => ({
+  ...named(r.way, WINTER_WAYS[r.way], units),
+  cells: [
+    formatTemperature(r.canopyC ?? r.tiC, units),
+    `${Math.round(100 * r.rh)} %`,
+    r.settledKg < NO_WATER_KG ? 'none' : sayValue(r.settledKg, 'pouredLitres', units),
+  ],
+});
+const NO_WATER_KG = 0.005;
+
+export const summerRow = (r: SummerResult, units: UnitSystem): WayRow => ({
+  ...named(r.way, SUMMER_WAYS[r.way], units),
+  cells: [formatTemperature(r.tiC, units), formatTemperature(r.feltC, units)],
+});
+
+const named = (way: string, { name, note }: WayWords, units: UnitSystem) => ({
+  way,
+  name: inUnits(name, units),
+  note: note === undefined ? null : inUnits(note, units),
+});
+
+/** What keepers do on the worst days beside what can be worked out; what they differ on says so. */
+export const WORST_DAYS = {
+  cold: [
+    'Leave the high openings open, also on the coldest night.',
+    'Bring water that is not frozen morning and noon.',
+    'Look at combs and toes each morning.',
+    'Fat on combs, and grain at dusk: keepers differ on both.',
+    'A lamp only for young birds just moved out, on their first cold nights. Lamps are the commonest cause of coop fires.',
+  ],
+  hot: [
+    'Shade over the coop and part of the run before noon.',
+    'Cool water in the shade, in more than one place.',
+    'Everything open, also at night.',
+    'Wet the ground or the roof where the air is dry. In damp air it does no good.',
+    'Ice, and salts in the water: keepers differ on both.',
+    'A bird that pants with drooping wings: into the shade, feet in cool water, and call a vet.',
+  ],
+} as const;
