@@ -2,6 +2,8 @@ import type { SummerResult, WinterResult } from '@/core/air/ways';
 import type { SummerWay, WinterWay } from '@/core/air/ways.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
+import { ruled } from '@/core/rules/rules.data';
+import { speedText } from './airWords';
 import { inUnits } from './inUnits';
 import { sayValue } from './say';
 
@@ -12,7 +14,7 @@ interface WayWords {
 }
 
 export const WINTER_WAYS: Readonly<Record<WinterWay, WayWords>> = {
-  kept: { name: 'As it is kept' },
+  kept: { name: 'As it is now' },
   shut: { name: 'All shut or boarded', note: 'Damp air freezes combs and hurts lungs.' },
   high: { name: 'Only high openings open', note: 'Air that passes over their heads.' },
   offBars: { name: 'Shut only beside the bars' },
@@ -31,7 +33,7 @@ export const WINTER_WAYS: Readonly<Record<WinterWay, WayWords>> = {
 };
 
 export const SUMMER_WAYS: Readonly<Record<SummerWay, WayWords>> = {
-  kept: { name: 'As it is kept, all open' },
+  kept: { name: 'As it is, with all open that opens' },
   shut: { name: 'All shut' },
   needed: { name: 'The area needed beside what is there' },
   shade: { name: 'Shade on roof and walls', note: 'A tree, a cloth with air under it.' },
@@ -52,17 +54,29 @@ export interface WayRow {
   readonly note: string | null;
 }
 
-export const WINTER_HEADS = ['inside', 'damp', 'settles'] as const;
+export const WINTER_HEADS = ['warmer', 'damp', 'settles'] as const;
 export const SUMMER_HEADS = ['inside', 'they feel'] as const;
 
-export const winterRow = (r: WinterResult, units: UnitSystem): WayRow => ({
-  ...named(r.way, WINTER_WAYS[r.way], units),
-  cells: [
-    formatTemperature(r.canopyC ?? r.tiC, units),
-    `${Math.round(100 * r.rh)} %`,
-    r.settledKg < NO_WATER_KG ? 'none' : sayValue(r.settledKg, 'pouredLitres', units),
-  ],
-});
+/** A way through the cold: how much warmer than outdoors, how damp, what settles; and where it blows on the birds. */
+export function winterRow(r: WinterResult, units: UnitSystem): WayRow {
+  const { note, ...row } = named(r.way, WINTER_WAYS[r.way], units);
+  const blows =
+    r.roostMS > ruled('air.draught.most')
+      ? `It blows on the bars: ${speedText(r.roostMS, units)}.`
+      : null;
+  const outC = r.tiC - r.riseK;
+  return {
+    ...row,
+    note: [note, blows].filter((text) => text !== null).join(' ') || null,
+    cells: cellsOf(r, outC, units),
+  };
+}
+
+const cellsOf = (r: WinterResult, outC: number, units: UnitSystem): string[] => [
+  sayValue((r.canopyC ?? r.tiC) - outC, 'kelvin', units),
+  `${Math.round(100 * r.rh)} %`,
+  r.settledKg < NO_WATER_KG ? 'none' : sayValue(r.settledKg, 'pouredLitres', units),
+];
 const NO_WATER_KG = 0.005;
 
 export const summerRow = (r: SummerResult, units: UnitSystem): WayRow => ({

@@ -38,11 +38,11 @@ export function Ways() {
           <table className="w-full text-[0.87rem]" data-ways={day}>
             <caption className="pb-1 text-left text-[0.84rem] text-soft">
               {day === 'cold'
-                ? 'An ordinary night of the coldest month: its mean, and the water that settles.'
+                ? 'An ordinary night of the coldest month: its mean beside outdoors, and the water that settles.'
                 : 'The hottest hour of a hot day, all birds inside.'}
             </caption>
             <thead>
-              <tr className="border-line border-b text-soft">
+              <tr className="text-soft">
                 <th scope="col" className="text-left font-normal">
                   way
                 </th>
@@ -75,24 +75,37 @@ export function Ways() {
 
 function Row({ row }: { row: WayRow }) {
   return (
-    <tr
-      className={`border-line border-b align-baseline last:border-b-0 ${row.way === 'kept' ? 'font-semibold' : ''}`}
-      data-way={row.way}
-    >
-      <th scope="row" className="py-1 pr-1 text-left font-[inherit]" data-reason>
-        {row.name}
-        {row.note ? <span className="block text-[0.82rem] text-soft">{row.note}</span> : null}
-      </th>
-      {row.cells.map((cell, i) => (
-        <td
-          key={`${row.way} ${i === 0 ? 'inside' : cell}`}
-          className="figures whitespace-nowrap py-1 pl-2 text-right"
-          data-axis
+    <>
+      <tr
+        className={`border-line border-t align-baseline ${row.way === 'kept' ? 'font-semibold' : ''}`}
+        data-way={row.way}
+      >
+        <th
+          scope="row"
+          className={`pt-1 pr-1 text-left ${row.way === 'kept' ? '' : 'font-normal'}`}
+          data-reason
         >
-          {cell}
-        </td>
-      ))}
-    </tr>
+          {row.name}
+        </th>
+        {row.cells.map((cell, i) => (
+          <td
+            // biome-ignore lint/suspicious/noArrayIndexKey: a row has the same columns always
+            key={i}
+            className="figures whitespace-nowrap pt-1 pl-2 text-right"
+            data-axis
+          >
+            {cell}
+          </td>
+        ))}
+      </tr>
+      {row.note ? (
+        <tr>
+          <td colSpan={row.cells.length + 1} className="pb-1 text-[0.82rem] text-soft" data-reason>
+            {row.note}
+          </td>
+        </tr>
+      ) : null}
+    </>
   );
 }
 
