@@ -10,7 +10,7 @@ import {
 } from './airWays';
 
 const night = {
-  ...{ tiC: -5, riseK: 1.6, rh: 0.912, settledKg: 1.13, roostMS: 0.1, canopyC: null },
+  ...{ tiC: -5, riseK: 1.6, rh: 0.912, settledKg: 1.13, roostMS: 0.1, canopyC: null, cost: null },
 };
 
 test('a way through the cold has a figure for each column', () => {
@@ -38,11 +38,23 @@ test('a canopy is told by what it is like under it, a draught by its speed', () 
 
 test('a way through the heat tells inside and what they feel', () => {
   for (const way of SUMMER)
-    expect(summerRow({ way, tiC: 41.2, riseK: 5, feltC: 35.6 }, 'metric').cells).toEqual([
-      '41 °C',
-      '36 °C',
-    ]);
+    expect(
+      summerRow({ way, tiC: 41.2, riseK: 5, feltC: 35.6, cost: null }, 'metric').cells,
+    ).toEqual(['41 °C', '36 °C']);
   expect(SUMMER_HEADS).toHaveLength(2);
+});
+
+test('what a way takes is told with it', () => {
+  const panel = winterRow(
+    { way: 'panel', ...night, cost: { of: 'current', amount: 3.2 } },
+    'metric',
+  );
+  expect(panel.note).toMatch(/It takes 3.2 kWh a night\.$/);
+  const foam = summerRow(
+    { way: 'foam', tiC: 40, riseK: 4, feltC: 33, cost: { of: 'foam', amount: 7.24 } },
+    'metric',
+  );
+  expect(foam.note).toBe('7.24 m² of foam.');
 });
 
 test('what keepers differ on says so, and what can hurt has its caution', () => {

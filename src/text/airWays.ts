@@ -1,3 +1,4 @@
+import type { WayCost } from '@/core/air/wayCosts';
 import type { SummerResult, WinterResult } from '@/core/air/ways';
 import type { SummerWay, WinterWay } from '@/core/air/ways.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
@@ -67,7 +68,9 @@ export function winterRow(r: WinterResult, units: UnitSystem): WayRow {
   const outC = r.tiC - r.riseK;
   return {
     ...row,
-    note: [note, blows].filter((text) => text !== null).join(' ') || null,
+    note:
+      [note, costText(r.cost, 'night', units), blows].filter((text) => text !== null).join(' ') ||
+      null,
     cells: cellsOf(r, outC, units),
   };
 }
@@ -79,10 +82,23 @@ const cellsOf = (r: WinterResult, outC: number, units: UnitSystem): string[] => 
 ];
 const NO_WATER_KG = 0.005;
 
-export const summerRow = (r: SummerResult, units: UnitSystem): WayRow => ({
-  ...named(r.way, SUMMER_WAYS[r.way], units),
-  cells: [formatTemperature(r.tiC, units), formatTemperature(r.feltC, units)],
-});
+export function summerRow(r: SummerResult, units: UnitSystem): WayRow {
+  const { note, ...row } = named(r.way, SUMMER_WAYS[r.way], units);
+  return {
+    ...row,
+    note: [note, costText(r.cost, 'day', units)].filter((text) => text !== null).join(' ') || null,
+    cells: [formatTemperature(r.tiC, units), formatTemperature(r.feltC, units)],
+  };
+}
+
+/** What a way takes: "7.2 m² of it.", "3.2 kWh a night." */
+function costText(cost: WayCost | null, part: 'night' | 'day', units: UnitSystem): string | null {
+  if (cost === null) return null;
+  if (cost.of === 'current') return `It takes ${cost.amount.toFixed(1)} kWh a ${part}.`;
+  const area = sayValue(cost.amount, 'm2', units);
+  return cost.of === 'opening' ? `${area}, net.` : `${area} of ${STUFF[cost.of]}.`;
+}
+const STUFF = { foam: 'foam', paint: 'roof', cloth: 'cloth' } as const;
 
 const named = (way: string, { name, note }: WayWords, units: UnitSystem) => ({
   way,

@@ -145,6 +145,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'air.damper.mass': '… or water in its air, by the air’s mass, above that outdoors',
   'air.rise.most': 'most that the coop should be warmer than outdoors in the heat',
   'air.panel.watts': 'a sealed panel that warms birds, by the watts that it takes',
+  'air.fan.watts': 'current that a small fan takes',
   'air.roof.light': 'sun that a roof painted white takes up, 0 to 1',
   'air.fan.flow': 'air that a small fan moves, cubic metres a second',
   'air.design.calm': 'wind of the design night, by that of an ordinary night of its month',

@@ -11,6 +11,7 @@ import { type DesignHour, nightHours } from '../weather/designHours';
 import { weatherNormals } from '../weather/normals';
 import { airDensity, overWaterPa, vapourPa, wetBulbC } from '../weather/psychrometrics';
 import { bareOf, hourIn, summerOpenings, winterSlots } from './bare';
+import { underCanopyC } from './canopy';
 import { draughtReach } from './draughtReach';
 import { isHigh } from './high';
 import { AIR_CP, type HourIn, type HourOut, solverOf } from './hour';
@@ -19,6 +20,7 @@ import { heatIndexC } from './indicators';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
 import { seasonShares } from './seasonShares';
+import { summerCost, type WayCost, winterCost } from './wayCosts';
 import type { SummerWay, WinterWay } from './ways.data';
 import { cpOf, cpOfWind } from './windPressure';
 
@@ -36,6 +38,7 @@ export interface WinterResult {
   readonly roostMS: number;
   /** Under a canopy round the bars, °C; null without one. */
   readonly canopyC: number | null;
+  readonly cost: WayCost | null;
 }
 
 /** What one way does in the hottest hour of the design day, all birds inside. */
@@ -45,6 +48,7 @@ export interface SummerResult {
   readonly riseK: number;
   /** Heat as birds feel it, °C. */
   readonly feltC: number;
+  readonly cost: WayCost | null;
 }
 
 /** All that a case is worked from. */
@@ -124,7 +128,14 @@ export function winterWays(
     ['canopy', bars.length === 0 ? null : kept],
   ];
   const results = cases.flatMap(([way, one]): WinterResult[] =>
-    one === null ? [] : [worked(way, one, hours, climate, bars)],
+    one === null
+      ? []
+      : [
+          {
+            ...worked(way, one, hours, climate, bars),
+            cost: winterCost(way, plan, needs, hours.length, bars),
+          },
+        ],
   );
   // what is just as it is kept is no other way
   const [now] = results;
@@ -139,7 +150,7 @@ function worked(
   hours: readonly DesignHour[],
   climate: Climate,
   bars: readonly Bar[],
-): WinterResult {
+): Omit<WinterResult, 'cost'> {
   const { house, solve, hourOf, shares } = setUp(one, climate);
   const reach = draughtReach(one.plan, house);
   let [tiC, outC, rh, settledKg, roostMS, canopyC] = [0, 0, 0, 0, 0, 0];
@@ -209,7 +220,7 @@ export function summerWays(
     const hour = hourOf(climate.hours.day, false);
     const { tiC, wIn } = solve(hour);
     const feltC = heatIndexC(tiC, wetBulbC(tiC, wIn, hour.pressurePa));
-    return [{ way, tiC, riseK: tiC - hour.outC, feltC }];
+    return [{ way, tiC, riseK: tiC - hour.outC, feltC, cost: summerCost(way, plan, needs) }];
   });
   const [now] = results;
   return results.filter((r) => r.way === 'kept' || Math.abs(r.tiC - (now?.tiC ?? 0)) > SAME_K);
@@ -259,28 +270,4 @@ function blown(
     if (open > 0) most = Math.max(most, ((reach[j] ?? 0) * (out.inKgS[j] ?? 0)) / open);
   }
   return most / airDensity(outC, pressurePa);
-}
-
-/** A canopy's cloth lets so much heat through, W/m²K; how far it stands out from the bars and over them, and its slots, m. */
-const CANOPY = { uWM2K: 4, outM: 0.3, overM: 0.6, underM: 0.3, slotM: 0.1 } as const;
-
-/**
- * How warm it is under a canopy or curtain round the bars, open by a slot along its top and its foot: a small house in
- * the house, warmed by the birds that sleep in it.
- * @source wide-rafter (assumption): cloth of 4 W/m²K, slots of 10 cm
- */
-function underCanopyC(bars: readonly Bar[], plan: Plan, hour: HourIn, tiC: number): number {
-  const solids = bars.map((b) => solidOf(b, plan));
-  const size = (from: 'x0' | 'y0' | 'z0', to: 'x1' | 'y1' | 'z1'): number =>
-    Math.max(...solids.map((s) => s[to])) - Math.min(...solids.map((s) => s[from]));
-  const [long, deep] = [size('x0', 'x1') + 2 * CANOPY.outM, size('y0', 'y1') + 2 * CANOPY.outM];
-  const tall = size('z0', 'z1') + CANOPY.overM + CANOPY.underM;
-  const cloth = 2 * (long + deep) * tall + long * deep;
-  const slot = (id: string, sillM: number): HouseOpening => ({
-    ...{ id, face: 'given', cp: 0, cd: ruled('air.discharge'), heightM: CANOPY.slotM, sillM },
-    netM2: 2 * (long + deep) * CANOPY.slotM,
-  });
-  const tent = houseOf([slot('foot', 0), slot('top', tall - CANOPY.slotM)], CANOPY.uWM2K * cloth);
-  const still = { ...hour, outC: tiC, windMS: 0, otherW: 0 };
-  return solverOf(tent).solve(still, Float64Array.of(0, 0), 0, Float64Array.of(1, 1)).tiC;
 }

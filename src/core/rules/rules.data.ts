@@ -208,6 +208,7 @@ export const RULES = {
   'air.damper.mass': assumed(0.0003, 'ratio'),
   'air.rise.most': assumed(2, 'K'),
   'air.panel.watts': assumed(200, 'watts'),
+  'air.fan.watts': assumed(25, 'watts'),
   'air.roof.light': assumed(0.35, 'ratio'),
   'air.fan.flow': assumed(0.14, 'ratio'),
   'air.design.calm': assumed(0.7, 'ratio'),
