@@ -1,7 +1,7 @@
 'use client';
 import { AirPlayer } from '../../air/AirPlayer';
 import { FirstLesson } from '../../air/FirstLesson';
-import { Ways } from '../../air/Ways';
+import { SeasonMeasures } from '../../air/SeasonMeasures';
 import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
@@ -17,7 +17,7 @@ export function AirFields() {
     <>
       <FirstLesson />
       <AirPlayer />
-      <Ways />
+      <SeasonMeasures />
       <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[

@@ -6,7 +6,7 @@ import { DAY, sample } from '../tests/plans';
 import { workClimate } from '../weather/climate';
 import { bareOf } from './bare';
 import { airNeedsOf } from './needs';
-import { type SummerResult, summerWays, type WinterResult, winterWays } from './ways';
+import { type SummerResult, summerWays, type WinterResult, winterWays } from './seasonMeasures';
 
 function worked(plan: Plan) {
   const climate = workClimate(plan.climate);

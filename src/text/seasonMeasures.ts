@@ -1,6 +1,6 @@
-import type { WayCost } from '@/core/air/wayCosts';
-import type { SummerResult, WinterResult } from '@/core/air/ways';
-import type { SummerWay, WinterWay } from '@/core/air/ways.data';
+import type { WayCost } from '@/core/air/measureCosts';
+import type { SummerResult, WinterResult } from '@/core/air/seasonMeasures';
+import type { SummerWay, WinterWay } from '@/core/air/seasonMeasures.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { ruled } from '@/core/rules/rules.data';

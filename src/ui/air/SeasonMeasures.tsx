@@ -2,7 +2,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { bareOf } from '@/core/air/bare';
 import { airNeedsOf } from '@/core/air/needs';
-import { summerWays, winterWays } from '@/core/air/ways';
+import { summerWays, winterWays } from '@/core/air/seasonMeasures';
 import { birdsHeat, fullestDay } from '@/core/birds/flockHeat';
 import {
   SUMMER_HEADS,
@@ -11,13 +11,13 @@ import {
   WINTER_HEADS,
   WORST_DAYS,
   winterRow,
-} from '@/text/airWays';
+} from '@/text/seasonMeasures';
 import { Part } from '../panel/stations/FigureList';
 import { useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { useAirShow } from './airShow';
 
 /** Ways to keep the coop through the season that is looked at, side by side, each worked for this plan. */
-export function Ways() {
+export function SeasonMeasures() {
   const { units } = usePlan();
   const day = useAirShow((s) => s.day);
   const [open, setOpen] = useState(false);

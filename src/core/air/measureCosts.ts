@@ -2,8 +2,8 @@ import type { Bar, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { canopyOf } from './canopy';
 import type { AirNeeds } from './needs';
+import type { SummerWay, WinterWay } from './seasonMeasures.data';
 import { shellAreas } from './shellHeat';
-import type { SummerWay, WinterWay } from './ways.data';
 
 /** What a way takes: stuff of an area, m², or current, kWh a night or a day. */
 export interface WayCost {

@@ -17,11 +17,11 @@ import { isHigh } from './high';
 import { AIR_CP, type HourIn, type HourOut, solverOf } from './hour';
 import { type House, type HouseOpening, houseOf } from './house';
 import { heatIndexC } from './indicators';
+import { summerCost, type WayCost, winterCost } from './measureCosts';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
+import type { SummerWay, WinterWay } from './seasonMeasures.data';
 import { seasonShares } from './seasonShares';
-import { summerCost, type WayCost, winterCost } from './wayCosts';
-import type { SummerWay, WinterWay } from './ways.data';
 import { cpOf, cpOfWind } from './windPressure';
 
 /** What one way of keeping a coop does in an ordinary night of the coldest month. */

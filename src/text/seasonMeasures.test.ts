@@ -1,4 +1,4 @@
-import { SUMMER_WAYS as SUMMER, WINTER_WAYS as WINTER } from '@/core/air/ways.data';
+import { SUMMER_WAYS as SUMMER, WINTER_WAYS as WINTER } from '@/core/air/seasonMeasures.data';
 import {
   SUMMER_HEADS,
   SUMMER_WAYS,
@@ -7,7 +7,7 @@ import {
   WINTER_WAYS,
   WORST_DAYS,
   winterRow,
-} from './airWays';
+} from './seasonMeasures';
 
 const night = {
   ...{ tiC: -5, riseK: 1.6, rh: 0.912, settledKg: 1.13, roostMS: 0.1, canopyC: null, cost: null },
