@@ -247,6 +247,19 @@ export function openApiDocument(): object {
           responses: { 200: answer('The file', ref('Plan')), ...problems([...NO_PLAN]) },
         },
       },
+      '/api/plans/{id}/thermometer': {
+        parameters: [idParameter],
+        get: {
+          summary: 'The last week of a simulated thermometer in the coop: CSV, a row an hour',
+          responses: {
+            200: {
+              description: 'The readings',
+              content: { 'text/csv': { schema: { type: 'string' } } },
+            },
+            ...problems([...NO_PLAN], [422, 'No climate, or no birds']),
+          },
+        },
+      },
       '/api/plans/{id}/saves': {
         parameters: [idParameter],
         get: {

@@ -17,6 +17,7 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/plans/{id}/name', methods: ['PUT'] },
   { path: '/api/plans/{id}/copy', methods: ['POST'] },
   { path: '/api/plans/{id}/file', methods: ['GET'] },
+  { path: '/api/plans/{id}/thermometer', methods: ['GET'] },
   { path: '/api/plans/{id}/saves', methods: ['GET'] },
   { path: '/api/plans/{id}/saves/{revision}', methods: ['GET', 'PUT'] },
   { path: '/api/weather', methods: ['POST'] },

@@ -4,6 +4,7 @@ import type { MonthAir } from '@/core/air/indicators';
 import type { ShutLesson } from '@/core/air/lesson';
 import { LESSON_VARIANTS, type LessonVariant } from '@/core/air/lessonKinds.data';
 import type { AirNeeds } from '@/core/air/needs';
+import type { Fitted, Misfit } from '@/core/air/thermometer';
 import { LITRES_PER_CUBIC_FOOT } from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
@@ -264,6 +265,33 @@ export function extremesText(x: Extremes, units: UnitSystem): string[] {
     counted(x.dripNights, 'Water settles inside', 'night', 'nights', null),
   ];
 }
+
+/**
+ * How far worked and read lie apart, before and with the gaps that fit best, and what to make of it.
+ * @param f  readings laid over the coop
+ */
+export function fittedLines(f: Fitted, units: UnitSystem): string[] {
+  const apart = ({ tempK, rh }: Misfit): string =>
+    rh === null
+      ? sayValue(tempK, 'kelvin', units)
+      : `${sayValue(tempK, 'kelvin', units)} and ${Math.round(100 * rh)} % of humidity`;
+  const lines = [
+    `As planned, what is worked lies ${apart(f.asPlanned.misfit)} from what you read.`,
+    `Openings are taken as they stand in ${f.isSummer ? 'summer: all open' : 'winter: what cannot be shut is open'}.`,
+  ];
+  return f.isBetter
+    ? [
+        ...lines,
+        `With ${timesText(f.leakTimes)} the gaps of its build it would be ${apart(f.asFitted.misfit)}.`,
+      ]
+    : [
+        ...lines,
+        'Other gaps do not bring it closer: the plan is as near as this thermometer tells.',
+      ];
+}
+
+/** "2.5 times", as fine as a fit is. */
+export const timesText = (times: number): string => `${Number(times.toPrecision(2))} times`;
 
 /** What a year was worked from. */
 export const YEAR_FROM = {

@@ -202,6 +202,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   broodiness: ['broodiness', 'count'],
   coldHardy: ['hardy in cold', 'count'],
   heatHardy: ['hardy in heat', 'count'],
+  leakTimes: ['gaps, by those of its build', 'count'],
   source: ['weather', 'words'],
   file: ['weather file', 'words'],
   latitudeDeg: ['latitude', 'degrees'],

@@ -36,6 +36,17 @@ const WORDS: Readonly<Record<string, Words>> = {
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,
   'weather.file': (d) => `${d.file} can't be read: ${d.why}.`,
+  'readings.none': () => 'There is no reading yet. Write one a line: time, inside, outdoors.',
+  'readings.noTime': () =>
+    'Its first row names no time. Call that column “time”, and write it as 2027-03-01 14:00.',
+  'readings.lacks': (d) =>
+    d.column === 'outC'
+      ? 'It has no column for the temperature outdoors: without it nothing can be set beside it.'
+      : 'It has no column for the temperature in the coop.',
+  'readings.time': (d) => `Line ${d.line}: “${d.typed}” is no time. Write it as 2027-03-01 14:00.`,
+  'readings.number': (d) => `Line ${d.line}: “${d.typed}” is no number.`,
+  'readings.missing': (d) => `Line ${d.line} needs a temperature inside and one outdoors.`,
+  'readings.range': (d) => `Line ${d.line} has a reading that can't be. Is it in another unit?`,
   'weather.tooLarge': (d) =>
     `It is ${d.megabytes} MB; a year of hours has 6 at most. Take out one year, and the columns of the weather alone.`,
   'weather.notKept': () =>

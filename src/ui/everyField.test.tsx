@@ -44,8 +44,9 @@ const steps = (): number => useBench.getState().past.length;
 
 type Control = HTMLInputElement | HTMLSelectElement;
 
+/** A slider only goes through what is shown. */
 const controls = (root: HTMLElement): Control[] =>
-  [...root.querySelectorAll<Control>('input, select')].filter((c) => !c.disabled);
+  [...root.querySelectorAll<Control>('input:not([type=range]), select')].filter((c) => !c.disabled);
 
 /** What a keeper may do with a field: the first that the plan takes is taken. */
 function tries(control: Control): (() => void)[] {

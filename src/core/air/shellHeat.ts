@@ -107,7 +107,9 @@ export function shellLoss(shell: Shell, litterM: number, panes: Panes): ShellLos
 export function leaksOf(shell: Shell): HouseOpening[] {
   const areas = shellAreas(shell);
   const wallM2 = SIDES.reduce((sum, side) => sum + areas.walls[side], 0);
-  const netM2 = wallM2 * skinOf(shell.wallBuild).leak + areas.roof * skinOf(shell.roofBuild).leak;
+  const asBuiltM2 =
+    wallM2 * skinOf(shell.wallBuild).leak + areas.roof * skinOf(shell.roofBuild).leak;
+  const netM2 = asBuiltM2 * shell.leakTimes;
   return SIDES.flatMap((face) =>
     (['low', 'high'] as const).map((end) => ({
       id: `gaps.${face}.${end}`,

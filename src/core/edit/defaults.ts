@@ -73,6 +73,7 @@ export function newPlan(start: PlanStart): Plan {
       meshFixedBy: null,
       boardM: null,
       studsM: null,
+      leakTimes: 1,
     },
     flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],

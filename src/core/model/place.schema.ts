@@ -47,6 +47,8 @@ export const shell = z.strictObject({
   boardM: z._default(z.nullable(z.number().check(z.minimum(0.001), z.maximum(0.2))), null),
   /** Studs of its walls, middle to middle from the left or front end, m; null: none, or not known. */
   studsM: z._default(z.nullable(z.number().check(z.minimum(0.1), z.maximum(3))), null),
+  /** Its gaps by those of its build: fitted to a thermometer's readings; 1: as built. */
+  leakTimes: z._default(z.number().check(z.minimum(0.1), z.maximum(20)), 1),
 });
 
 /** The run that the birds have by day. */

@@ -2,6 +2,7 @@
 import { AirPlayer } from '../../air/AirPlayer';
 import { FirstLesson } from '../../air/FirstLesson';
 import { SeasonMeasures } from '../../air/SeasonMeasures';
+import { ThermometerPart } from '../../air/ThermometerPart';
 import { YearPart } from '../../air/YearPart';
 import { useAssessment } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
@@ -39,6 +40,7 @@ export function AirFields() {
         <WindowRows />
       </Part>
       <YearPart />
+      <ThermometerPart />
     </>
   );
 }

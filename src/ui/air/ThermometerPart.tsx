@@ -1,0 +1,50 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useState } from 'react';
+import { timesText } from '@/text/airWords';
+import { Part } from '../panel/stations/FigureList';
+import { edit, usePlan, useWhole, useWorked } from '../store/bench';
+
+const ThermometerDialog = dynamic(() =>
+  import('./ThermometerDialog').then((m) => m.ThermometerDialog),
+);
+
+/** A keeper's own thermometer beside what is worked, and how leaky her coop is by it. */
+export function ThermometerPart() {
+  const plan = usePlan();
+  const worked = useWorked();
+  const { planned } = useWhole();
+  const [open, setOpen] = useState(false);
+  if (plan.climate === null || planned === 0) return null;
+  const { leakTimes } = plan.shell;
+  return (
+    <Part title="Your thermometer">
+      <div className="flex flex-col items-start gap-2 text-[0.9rem]">
+        {leakTimes === 1 ? (
+          <p className="text-soft">
+            A few days of readings show how leaky the coop is, and how near all this comes.
+          </p>
+        ) : (
+          <p data-reason>
+            Fitted to your readings: {timesText(leakTimes)} the gaps of its build.{' '}
+            <button
+              type="button"
+              className="text-chalk hover:underline max-lg:min-h-[44px]"
+              onClick={() =>
+                edit('Gaps as built', (d) => {
+                  d.shell.leakTimes = 1;
+                })
+              }
+            >
+              Take that back
+            </button>
+          </p>
+        )}
+        <button type="button" className="button" disabled={!worked} onClick={() => setOpen(true)}>
+          Lay readings over it
+        </button>
+      </div>
+      {open ? <ThermometerDialog close={() => setOpen(false)} /> : null}
+    </Part>
+  );
+}
