@@ -34,7 +34,8 @@ export const OPENS = [
 export const PANES = [
   { id: 'acrylic', name: 'acrylic' },
   { id: 'glass', name: 'glass' },
-  { id: 'board', name: 'a board' },
+  { id: 'board', name: 'a board, screwed over it' },
+  { id: 'plug', name: 'a plug panel, put in' },
   { id: 'none', name: 'nothing' },
 ] as const;
 

@@ -13,6 +13,7 @@ import type { House } from './house';
 import { planHouse } from './planHouse';
 import { seasonShares } from './seasonShares';
 import { roofC, roofDropOf } from './shellHeat';
+import { shutInOf } from './shutIn';
 import { cpOfWind } from './windPressure';
 
 /** What flows through one opening, as outdoor air, L/s; what flows both ways has both. */
@@ -68,12 +69,12 @@ export function airDay(
   const reach = draughtReach(plan, house);
   const bare = bareOf(plan, birdsHeat(flock, fullestDay(flock)));
   const drop = roofDropOf(plan.shell);
-  const byDay = ruled('air.inside.day');
+  const isShutIn = shutInOf(plan, climate);
   const hours = designDay(weatherNormals(climate), climate.design, which);
   return hours.map((design): AirMoment => {
     const isNight = design.sinHeight <= 0;
     const whole = hourIn(bare, design, isNight);
-    const inside = isNight ? 1 : byDay;
+    const inside = isNight || isShutIn(design.month) ? 1 : ruled('air.inside.day');
     const hour = { ...whole, layerW: whole.layerW * inside, meatW: whole.meatW * inside };
     const { shares } = seasonShares(plan, house, which === 'hot', isNight);
     const out = solver.solve(hour, cp, 0, shares);

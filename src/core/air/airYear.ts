@@ -8,6 +8,8 @@ import { bareOf } from './bare';
 import { heatIndexOf, type MonthAir, monthsOfAir } from './indicators';
 import { type ShutLesson, shutLesson } from './lesson';
 import { type AirNeeds, airNeedsOf } from './needs';
+import { isPanelled } from './panels';
+import { shutInOf } from './shutIn';
 import { type ShutterCalendar, shutterSearch } from './shutters';
 import { tenderOf } from './tender';
 import { stepperOf, workHours, yearColumns } from './year';
@@ -78,12 +80,17 @@ export function* airYear(
 ): Generator<number, AirYear> {
   const tender = tenderOf(flock);
   const fixed = fixedOnly(plan);
-  const keeping = { shutIn: () => false, heaterW: 0 };
+  const keeping = { shutIn: shutInOf(plan, climate), heaterW: 0 };
   yield 0.02;
   const first = yearModel(plan, flock, weather, { ...keeping, shares: fixed });
   const ids = closableOf(plan);
   yield 0.05;
-  const search = shutterSearch(first, tender, ids, 'month');
+  const panelled = new Set(
+    plan.fixtures.flatMap((f) =>
+      (f.kind === 'window' || f.kind === 'vent') && isPanelled(f) ? [f.id] : [],
+    ),
+  );
+  const search = shutterSearch(first, tender, ids, 'month', (k) => panelled.has(ids[k] ?? ''));
   let found = search.next();
   for (; !found.done; found = search.next()) yield 0.05 + 0.55 * found.value;
   const calendar = found.value;

@@ -7,6 +7,7 @@ import { wetBulbC } from '../weather/psychrometrics';
 import { isDraughty } from './draughty';
 
 import { heatIndexC } from './indicators';
+import { shutInOf } from './shutIn';
 import { isFrosty, type Tender, tenderOf } from './tender';
 import { stepperOf, workHours, type YearColumns, type YearModel, yearColumns } from './year';
 import { type Keeping, yearModel } from './yearModel';
@@ -50,7 +51,7 @@ export function* airExtremes(
   shares: Keeping['shares'],
 ): Generator<number, Extremes> {
   const weather = generateHours(weatherNormals(climate), YEARS, SEED);
-  const keeping = { shares, shutIn: () => false, heaterW: 0 };
+  const keeping = { shares, shutIn: shutInOf(plan, climate), heaterW: 0 };
   const model = yearModel(plan, flock, weather, keeping);
   const hours = weather.tempC.length;
   const columns = yearColumns(hours);

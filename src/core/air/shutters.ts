@@ -45,16 +45,20 @@ export function shutterCalendar(
   }
 }
 
-/** The same search, telling after each spell how much of it is done, 0…1. */
+/**
+ * The same search, telling how much of it is done, 0…1.
+ * @param isPanelled  whether an opening is shut by a panel, by month: all of it or nothing
+ */
 export function* shutterSearch(
   model: YearModel,
   tender: Tender,
   ids: readonly string[],
   often: Often,
+  isPanelled?: (k: number) => boolean,
 ): Generator<number, ShutterCalendar> {
   const bad = badWith(model, tender, ids);
   const spells = yield* often === 'month'
-    ? summerSpells(model, ids.length, bad)
+    ? summerSpells(model, ids.length, bad, isPanelled)
     : eachBest(spellsOf(often), ids.length, bad);
   const sum = (share: number): number =>
     spells.reduce(

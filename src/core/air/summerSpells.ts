@@ -20,7 +20,8 @@ interface Kept {
  * Each opening with one spell in the warm part of the year in which it is open wider, or the same all year: what is
  * open in the cold is open in the warm too, and nothing is turned for a month. The openings are turned to their best
  * one after another, from all open and from all shut, until none gets better.
- * @param openings  how many
+ * @param openings    how many
+ * @param isPanelled  whether one is shut by a panel: all of it or nothing
  * @returns         steps that tell how much is done, 0…1, and at the end a choice a month
  * @example         summerSpells(model, 1, () => 0).next().done // false
  */
@@ -28,8 +29,11 @@ export function* summerSpells(
   model: YearModel,
   openings: number,
   bad: BadWith,
+  isPanelled: (k: number) => boolean = () => false,
 ): Generator<number, readonly ShutterChoice[]> {
-  const options = optionsOf(warmRuns(model));
+  const runs = warmRuns(model);
+  const all = optionsOf(runs, SHARES);
+  const panelled = optionsOf(runs, [0, 1]);
   const known = new Map<string, number>();
   const badAt = (month: number, shares: readonly number[]): number => {
     const key = `${month} ${shares.join()}`;
@@ -49,7 +53,7 @@ export function* summerSpells(
     for (let better = true; better; ) {
       better = false;
       for (let k = 0; k < openings; k++) {
-        for (const option of options) {
+        for (const option of isPanelled(k) ? panelled : all) {
           const next = kept.with(k, option);
           const own = cost(next);
           if (own < least - 1e-9) [kept, least, better] = [next, own, true];
@@ -72,11 +76,11 @@ const sharesIn = (kept: readonly Kept[], month: number): number[] =>
   kept.map((k) => (k.warmMonths.has(month) ? k.warm : k.cold));
 
 /** Every way to keep one opening. */
-const optionsOf = (runs: readonly ReadonlySet<number>[]): Kept[] => [
-  ...SHARES.map(always),
+const optionsOf = (runs: readonly ReadonlySet<number>[], shares: readonly number[]): Kept[] => [
+  ...shares.map(always),
   ...runs.flatMap((warmMonths) =>
-    SHARES.flatMap((cold) =>
-      SHARES.filter((warm) => warm > cold).map((warm) => ({ cold, warm, warmMonths })),
+    shares.flatMap((cold) =>
+      shares.filter((warm) => warm > cold).map((warm) => ({ cold, warm, warmMonths })),
     ),
   ),
 ];

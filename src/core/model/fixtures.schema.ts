@@ -106,7 +106,8 @@ const airParts = {
   innerSill: no,
 };
 const opens = z.enum(['shut', 'open', 'closable']);
-const pane = z.enum(['none', 'acrylic', 'glass', 'board']);
+/** What shuts it: a leaf with a pane or a board on hinges, or a panel that is put in for the season and taken out. */
+const pane = z.enum(['none', 'acrylic', 'glass', 'board', 'plug']);
 const windowFixture = z.strictObject({
   kind: z.literal('window'),
   ...airParts,

@@ -43,7 +43,7 @@ function filling(o: Opening, face: Face): Shape[] {
   if (o.kind === 'hatch') return [rect('timber', face)];
   if (!isForAir(o)) return [];
   const isShut = o.opens === 'shut' || (o.kind === 'window' && o.opens === 'closable');
-  if (isShut && o.pane === 'board') return [rect('timber', face)];
+  if (isShut && (o.pane === 'board' || o.pane === 'plug')) return [rect('timber', face)];
   if (isShut && o.pane !== 'none') return [rect('glass', face)];
   if (o.kind === 'vent' && o.holes) return drilled(face, o.holes);
   if (o.screenedBy === 'louvre') return slats(face);

@@ -1,12 +1,13 @@
 import { isHigh } from '../../air/high';
 import { grossM2, netM2 } from '../../air/net';
+import { panelOf } from '../../air/panels';
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
 import { outsideCode } from '../../geometry/outside';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
-import { KEEPERS } from '../../kernel/working';
+import { ASSUMED, KEEPERS } from '../../kernel/working';
 import type { AirOpening, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
@@ -192,6 +193,20 @@ function openings(s: Sheet, plan: Plan): void {
       },
       KEEPERS,
     );
+  }
+  for (const o of all) {
+    const panel = panelOf(o);
+    if (panel === null) continue;
+    const { widthM: width, heightM: height } = o;
+    const area = panel.widthM * panel.heightM;
+    s.worked(
+      `air.panel.${o.id}`,
+      W['air.panel'],
+      { width, height, more: panel.moreM, area },
+      ASSUMED,
+    );
+    s.found(`air.panel.${o.id}.width`, 'm', panel.widthM, ASSUMED);
+    s.found(`air.panel.${o.id}.height`, 'm', panel.heightM, ASSUMED);
   }
   const net = all.map((o) => netInM2(o, plan));
   const high = all.filter((o) => isHigh(o, plan));

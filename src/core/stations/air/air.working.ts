@@ -46,6 +46,15 @@ export const AIR_WORKINGS = workings({
   }),
   'air.computed.winter': working({ result: 'needed', lines: computedLines }),
   'air.computed.summer': working({ result: 'needed', lines: computedLines }),
+  'air.panel': working({
+    result: 'area',
+    lines: {
+      width: { unit: 'm', given: 'entered' },
+      height: { unit: 'm', given: 'entered' },
+      more: { unit: 'm', given: 'wide-rafter' },
+      area: { unit: 'm2', formula: '(width + more) * (height + more)' },
+    },
+  }),
   'air.lesson.rise': working({
     result: 'rise',
     lines: {

@@ -168,10 +168,19 @@ const ventMore: readonly Spec<OfKind<'vent'>>[] = [
 function Net({ id }: { id: string }) {
   const { figures } = useAssessment();
   const figure = `air.opening.${id}`;
+  const panel = `air.panel.${id}`;
   return figures.get(figure) ? (
-    <p>
-      <Figure id={figure} /> net, through all that covers it.
-    </p>
+    <>
+      <p>
+        <Figure id={figure} /> net, through all that covers it.
+      </p>
+      {figures.get(panel) ? (
+        <p data-panel-cut>
+          Cut a panel of <Figure id={`${panel}.width`} /> × <Figure id={`${panel}.height`} />,{' '}
+          <Figure id={panel} />.
+        </p>
+      ) : null}
+    </>
   ) : (
     <p>No air passes it.</p>
   );
