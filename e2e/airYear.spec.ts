@@ -44,6 +44,20 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
   ).getAllSubcomponents('vevent');
   const told = await dialog.locator('[data-shutters] > ul').last().getByRole('listitem').count();
   expect(events.length).toBe(told);
+  // printed it is a sheet of its own, and nothing else
+  await page.evaluate(() => {
+    window.print = () => undefined;
+  });
+  const sheet = page.locator('[data-print-sheet]');
+  await dialog.getByRole('button', { name: 'Print it' }).click();
+  await expect(sheet).toBeHidden();
+  await page.emulateMedia({ media: 'print' });
+  await expect(sheet).toBeVisible();
+  await expect(dialog).toBeHidden();
+  expect(await sheet.getByRole('listitem').count()).toBe(told);
+  await page.emulateMedia({ media: null });
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(sheet).toHaveCount(0);
   await page.keyboard.press('Escape');
   // with another coop the year is another: what was worked is let go
   await page.getByRole('button', { name: 'Add a window', exact: true }).click();

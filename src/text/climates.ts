@@ -1,6 +1,7 @@
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import type { ClimateRow, MonthNormals } from '@/core/model/climates.data';
+import { monthOfDay, monthStart } from '@/core/weather/yearCurve';
 
 const MONTHS = [
   ...['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun'],
@@ -21,3 +22,9 @@ export function monthsText(
 /** A shipped climate as it is chosen: its type, a place of that type, its coldest and warmest month. */
 export const climateChoice = (row: ClimateRow, units: UnitSystem): string =>
   `${row.type} (${monthsText(row.months, units)})`;
+
+/** A day of the year, 0…364, as "20 Nov". */
+export function dayOfYearText(day: number): string {
+  const month = monthOfDay(day);
+  return `${day - monthStart(month) + 1} ${MONTHS[month] ?? ''}`;
+}

@@ -3,8 +3,7 @@ import type { EChartsCoreOption } from 'echarts/core';
 import { useCallback } from 'react';
 import type { Fitted, Reading } from '@/core/air/thermometer';
 import type { UnitSystem } from '@/core/kernel/units/length';
-import { monthOfDay, monthStart } from '@/core/weather/yearCurve';
-import { MONTH_NAMES } from '@/text/airWords';
+import { dayOfYearText } from '@/text/climates';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
 
@@ -23,12 +22,6 @@ const LINES = [
   },
   { id: 'outdoors', name: 'read outdoors', ink: '--ink-soft', type: 'dotted', width: 1.2 },
 ] as const;
-
-/** A day of the year as "20 Nov". */
-const dayText = (day: number): string => {
-  const month = monthOfDay(day);
-  return `${day - monthStart(month) + 1} ${MONTH_NAMES[month]?.slice(0, 3) ?? ''}`;
-};
 
 /** Readings and what is worked for their hours, one over the other. */
 export function ReadingsChart({
@@ -57,7 +50,7 @@ export function ReadingsChart({
         grid: { left: 46, right: 8, top: 32, bottom: 22 },
         xAxis: {
           type: 'category',
-          data: readings.map((r) => dayText(r.dayOfYear)),
+          data: readings.map((r) => dayOfYearText(r.dayOfYear)),
           axisLabel: {
             ...text,
             align: 'left',

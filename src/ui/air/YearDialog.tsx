@@ -1,7 +1,7 @@
 'use client';
-import { CalendarPlus } from 'lucide-react';
+import { CalendarPlus, Printer } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
-import { useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
 import type { Extremes } from '@/core/air/extremes';
 import {
@@ -19,6 +19,7 @@ import { ShownChoice } from '../charts/ShownChoice';
 import { useBench, usePlan } from '../store/bench';
 import { takeOut } from '../takeOut';
 import { HourPicture } from './HourPicture';
+import { ShutterSheet } from './ShutterSheet';
 import { ShutterStrips } from './ShutterStrips';
 import type { YearWeather } from './useAirYear';
 
@@ -36,6 +37,8 @@ export function YearDialog({
 }) {
   const plan = usePlan();
   const on = useBench((s) => s.on);
+  const [printing, setPrinting] = useState(false);
+  const printed = useCallback(() => setPrinting(false), []);
   return (
     <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
       <Dialog.Portal>
@@ -50,21 +53,27 @@ export function YearDialog({
           </Dialog.Description>
           <p data-refined>{refinedText(year.first, year.refined, plan.units)}</p>
           <Pictures year={year} />
+          {printing ? <ShutterSheet year={year} done={printed} /> : null}
           <section className="flex shrink-0 flex-col gap-2">
             <div className="flex flex-wrap items-baseline justify-between gap-3">
               <h3 className="font-semibold">When to open which shutter</h3>
               {year.calendar.ids.length > 0 ? (
-                <button
-                  type="button"
-                  className="button"
-                  onClick={() =>
-                    void import('@/formats/shutterIcs').then(({ shutterIcs }) =>
-                      takeOut(shutterIcs(plan, year.calendar, on)),
-                    )
-                  }
-                >
-                  <CalendarPlus size={15} aria-hidden /> Take it out as a calendar
-                </button>
+                <span className="flex flex-wrap gap-2">
+                  <button type="button" className="button" onClick={() => setPrinting(true)}>
+                    <Printer size={15} aria-hidden /> Print it
+                  </button>
+                  <button
+                    type="button"
+                    className="button"
+                    onClick={() =>
+                      void import('@/formats/shutterIcs').then(({ shutterIcs }) =>
+                        takeOut(shutterIcs(plan, year.calendar, on)),
+                      )
+                    }
+                  >
+                    <CalendarPlus size={15} aria-hidden /> Take it out as a calendar
+                  </button>
+                </span>
               ) : null}
             </div>
             <ShutterStrips calendar={year.calendar} />

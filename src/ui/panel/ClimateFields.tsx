@@ -17,6 +17,7 @@ import { MeasureField } from '../forms/MeasureField';
 import { degreesIn, heightIn } from '../forms/measures';
 import { NormalsField } from '../forms/NormalsField';
 import { edit, inView, say, useAssessment, usePlan, withEngine } from '../store/bench';
+import { FrostLine } from './FrostLine';
 import { WeatherFile } from './WeatherFile';
 
 const NONE = 'none';
@@ -96,6 +97,7 @@ export function ClimateFields() {
               </p>
             ) : null}
           </WorkingHost>
+          <FrostLine />
           <div className="grid grid-cols-2 gap-x-3 gap-y-2">
             <MeasureField
               label="Latitude"
