@@ -7,12 +7,21 @@ import { workClimate } from '@/core/weather/climate';
 import { row, table } from './docTable';
 
 /** The coop of the table: a ply box on legs with a lean-to roof of metal on ply, in a garden. */
-const SHELL: Pick<Shell, 'lengthM' | 'widthM' | 'roof' | 'floorAboveGroundM' | 'wallBuild'> = {
+const SHELL: Shell = {
   lengthM: 2.4,
   widthM: 1.8,
   roof: { kind: 'mono', lowM: 1.8, highM: 2.2, highSide: 'front' },
   floorAboveGroundM: 0.4,
   wallBuild: 'ply12',
+  roofBuild: 'metalOnPly9',
+  storage: null,
+  floorBuild: 'sealed',
+  upturnM: null,
+  apronM: null,
+  meshFixedBy: null,
+  boardM: null,
+  studsM: null,
+  leakTimes: 1,
 };
 const LITTER_M = 0.1;
 
@@ -61,7 +70,7 @@ function areasOf(place: ClimateRow, { count, massKg, roofBuild }: Birds): string
   if (!worked) throw new Error(`${place.id} has no months`);
   const { winter, summer } = airNeedsOf(
     {
-      shell: { ...SHELL, roofBuild } as Shell,
+      shell: { ...SHELL, roofBuild },
       litterM: LITTER_M,
       panes: panesOf([]),
       treesOver: false,

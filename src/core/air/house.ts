@@ -53,7 +53,7 @@ export interface House {
 /**
  * A house from its openings.
  * @param uaWK  heat lost by walls, roof and floor, W/K
- * @throws      RangeError where that is not above 0 (NaN too)
+ * @throws      RangeError where that is not above 0, or an opening's area below 0 (NaN too)
  * @example     houseOf([], 30).uaWK // 30
  */
 export function houseOf(openings: readonly HouseOpening[], uaWK: number): House {
@@ -65,6 +65,7 @@ export function houseOf(openings: readonly HouseOpening[], uaWK: number): House 
   for (let j = 0; j < n; j++) {
     const o = openings[j] as HouseOpening;
     from[j + 1] = (from[j] as number) + slicesOf(o);
+    if (!(o.netM2 >= 0)) throw new RangeError(`${o.id} has no area: ${o.netM2} m²`);
     face[j] = FACES.indexOf(o.face);
     netM2[j] = o.netM2;
   }

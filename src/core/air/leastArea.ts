@@ -35,11 +35,13 @@ const stepOf = (slack: number): number =>
 /**
  * The least area with which a coop is as it should be: stepped to, then closed in on from both sides.
  * @param tryArea  of a net area, m²
+ * @throws         RangeError where an area gives no number
  * @example        leastArea((m2) => ({ slack: Math.log(m2 / 0.5), by: 'damp', tiC: 0, rh: 0.8, airKgS: 1 })).netM2 < 0.51 // true
  */
 export function leastArea(tryArea: (netM2: number) => Tried): AreaNeed {
   const at = (netM2: number) => {
     const { slack, by, tiC, rh, airKgS } = tryArea(netM2);
+    if (Number.isNaN(slack)) throw new RangeError(`an area of ${netM2} m² cannot be worked`);
     const need: AreaNeed = { netM2, decides: slack >= 0 ? by : 'none', tiC, rh, airKgS };
     return { slack, need, log: Math.log(netM2) };
   };
