@@ -101,16 +101,13 @@ await take('shell', '/plans/osk-landing', async () => {
 });
 await page.getByRole('button', { name: 'Undo' }).click();
 await page.waitForTimeout(1200);
-await take('air', '/plans/tamar-flats', async () => {
+await take('air', '/plans/tamar-roughed-out', async () => {
   await station('air');
-  await page.getByRole('button', { name: 'Add a vent' }).click();
-  const remedy = page.locator('[data-remedy]').first();
-  await remedy.waitFor();
+  await page.getByRole('radio', { name: 'Right', exact: true }).click();
+  await page.getByRole('radio', { name: 'A hot day' }).click();
+  await page.locator('[data-air="15"]').waitFor();
   await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
-  await remedy.focus();
 });
-for (let i = 0; i < 1; i++) await page.getByRole('button', { name: 'Undo' }).click();
-await page.waitForTimeout(1200);
 await take('print', '/plans/pell-garth/print');
 
 await take('litter', '/plans/osk-landing', async () => {
@@ -133,13 +130,14 @@ await take('brooder', '/plans/osk-landing', async () => {
   await station('brooder');
   await page.locator('[data-brooder]').waitFor();
 });
-await take('bench-lamp-lit', '/plans/osk-landing', async () => {
+await take('air-year-lamp-lit', '/plans/tamar-roughed-out', async () => {
   await page.getByRole('button', { name: /^Screen/ }).click();
   await page.getByRole('button', { name: /^Screen/ }).click();
-  await station('roosts');
-  await page.getByRole('radio', { name: 'Right' }).click();
-  await page.getByRole('button', { name: 'Both' }).click();
-  await page.locator('svg[data-view="right"] [data-fixture="bar-2"]').dispatchEvent('pointerdown');
+  await station('air');
+  await page.getByRole('button', { name: 'Work out the year' }).click();
+  await page.getByRole('button', { name: 'See the year and its shutters' }).click();
+  await page.locator('[data-extremes="done"]').waitFor();
+  await page.locator('[role="dialog"] canvas').first().waitFor();
 });
 await page.context().clearCookies();
 

@@ -94,7 +94,7 @@ export function firstLessonPieces(
 export function flowText(litresSecond: number, units: UnitSystem): string {
   const value =
     units === 'metric' ? litresSecond : litresSecond * CUBIC_FEET_MINUTE_PER_LITRE_SECOND;
-  const said = value < 10 ? value.toFixed(1) : String(Math.round(value));
+  const said = value < 10 ? value.toFixed(1) : String(Number(Math.round(value).toPrecision(3)));
   return `${said} ${units === 'metric' ? 'L/s' : 'ft³/min'}`;
 }
 const CUBIC_FEET_MINUTE_PER_LITRE_SECOND = 60 / LITRES_PER_CUBIC_FOOT;

@@ -41,7 +41,12 @@ export function AirLayer({
   const arrows = arrowsIn(plan, view, moment, projection, most);
   return (
     <g className="pointer-events-none" data-air={hour} data-axis>
-      <Band view={view} projection={projection} blown={moment.roostMS} />
+      <Band
+        view={view}
+        projection={projection}
+        // in the heat they are glad of it
+        blown={moment.tiC < ruled('air.draught.warm') ? moment.roostMS : 0}
+      />
       {moment.neutralM === null ? null : (
         <g>
           <path
