@@ -34,6 +34,14 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
   await dialog.getByRole('radio', { name: 'Ammonia' }).click();
   await expect(dialog.getByText('over 25 ppm: it hurts lungs')).toBeVisible();
   await expect(dialog.getByRole('row')).toHaveCount(8);
+  // any hour is told with its balance, by the keys
+  const hourTold = dialog.locator('[data-told]');
+  await dialog.getByRole('slider', { name: 'Day' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(hourTold).toHaveAttribute('data-told', String(15 * 24 + 3));
+  await expect(hourTold).toContainText('Walls and roof take');
+  await dialog.getByText('What each row counts').click();
+  await expect(dialog.getByText(/Damp: 85 % and more/)).toBeVisible();
   await expect(dialog.locator('[data-extremes=done] li').first()).toContainText('Inside it is');
   const [download] = await Promise.all([
     page.waitForEvent('download'),

@@ -3,7 +3,8 @@ import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { aired } from '@/core/tests/aired';
 import { DAY, sample, sampleClimate } from '@/core/tests/plans';
-import { extremesText, FIRST_LESSONS, firstLessonPieces, refinedText } from './airWords';
+import { countedText, extremesText, refinedText } from './airWords';
+import { FIRST_LESSONS, firstLessonPieces } from './firstLessons';
 import { sayFigure } from './say';
 
 function told(plan: Plan): string {
@@ -99,4 +100,12 @@ describe('what twenty years bring, in words', () => {
       'Water settles inside: on every night of the year.',
     ]);
   });
+});
+
+test('what is counted is told by the rules of those that live here', () => {
+  const hens = countedText({ frost: { dampC: -4, anyC: -18 }, heatC: [24, 27, 30] }, 'metric');
+  expect(hens.join(' ')).toMatch(/−4 °C and colder in damp or moving air, −18 °C in any/);
+  expect(hens.join(' ')).toMatch(/felt as 27 °C and more/);
+  const ducks = countedText({ frost: null, heatC: [23, 26, 29] }, 'imperial');
+  expect(ducks.join(' ')).toMatch(/nobody here has one.*felt as 79 °F/);
 });

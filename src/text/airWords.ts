@@ -1,15 +1,14 @@
-import type { AirMoment } from '@/core/air/airDay';
 import type { Extremes, Spread } from '@/core/air/extremes';
 import type { MonthAir } from '@/core/air/indicators';
 import type { ShutLesson } from '@/core/air/lesson';
-import { LESSON_VARIANTS, type LessonVariant } from '@/core/air/lessonKinds.data';
 import type { AirNeeds } from '@/core/air/needs';
+import type { Tender } from '@/core/air/tender';
 import type { Fitted, Misfit } from '@/core/air/thermometer';
-import { LITRES_PER_CUBIC_FOOT } from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
-import type { Figures } from '@/core/kernel/working';
+import { ruled } from '@/core/rules/rules.data';
 import { YEAR_DAYS } from '@/core/weather/yearCurve';
+import { speedText } from './airMoment';
 import { sayValue } from './say';
 
 export const MONTH_NAMES = [
@@ -47,86 +46,6 @@ export function lessonText(
   const warm = gain < NO_WARMTH_K ? 'no warmer' : `only ${warmer(gain, units)} warmer`;
   return `Shut up tight on ${name} nights it would be ${warm}, and ${water(more, units)} more water would settle inside each night.`;
 }
-
-/** What a coop's air teaches at first sight: `{name}` is one of its figures, `{month}` the month's name. */
-export const FIRST_LESSONS: Readonly<Record<LessonVariant, string>> = {
-  'damp.bare':
-    'Nothing is open yet. Shut like this, {shutSettled} of water settles on roof and walls on a {month} night. With {area} open high up none does, and it is still {openRise} warmer than outdoors.',
-  'damp.bareWet':
-    'Nothing is open yet. Shut like this, {shutSettled} of water settles on roof and walls on a {month} night. With {area} open high up it is {openSettled}: outdoors is damp itself.',
-  'damp.built':
-    'Shut up tight on a {month} night it would be only {gain} warmer, and {more} more water would settle on roof and walls.',
-  'damp.builtCold':
-    'Shut up tight on a {month} night it would be no warmer, and {more} more water would settle on roof and walls.',
-  'frost.bare':
-    '{month} nights are about {out}. Nothing is open yet: shut like this, {shutSettled} of water freezes on roof and walls each night. Damp air freezes combs first. With {area} open high up the air stays dry, {openRise} warmer than outdoors.',
-  'frost.bareWet':
-    '{month} nights are about {out}. Nothing is open yet: shut like this, {shutSettled} of water freezes on roof and walls each night. Damp air freezes combs first. With {area} open high up it is {openSettled}: outdoors is as damp itself.',
-  'frost.built':
-    '{month} nights are about {out}. Shut up tight it would be only {gain} warmer, and {more} more water would freeze on roof and walls. Damp air freezes combs first.',
-  'frost.builtCold':
-    '{month} nights are about {out}. Shut up tight it would be no warmer, and {more} more water would freeze on roof and walls. Damp air freezes combs first.',
-  'heat.bare':
-    'On the hottest afternoons it is {out} outdoors. Shut like this it is {shut} inside. With {area} open, low and high, it is {open}. No opening makes it cooler than outdoors: give shade, and air that moves.',
-  'heat.built':
-    'On the hottest afternoons it is {out} outdoors, and {open} inside with all of it open. Shut, it would be {shut}. No opening makes it cooler than outdoors: give shade, and air that moves.',
-  same: 'On a {month} night it makes no difference to the damp whether you shut it up. It would be {gain} warmer.',
-  dry: 'Nothing is open yet, and so few birds dampen it little: on a {month} night hardly any water settles inside.',
-};
-
-/** A first lesson in pieces: words, and figures by id. Null where the coop teaches none. */
-export function firstLessonPieces(
-  figures: Pick<Figures, 'get'>,
-): readonly (string | { readonly figure: string })[] | null {
-  const variant = LESSON_VARIANTS.find((v) => figures.get(`air.lesson.${v}.month`));
-  if (variant === undefined) return null;
-  const month = figures.get(`air.lesson.${variant}.month`)?.value ?? 0;
-  return FIRST_LESSONS[variant]
-    .replaceAll('{month}', MONTH_NAMES[month] ?? '')
-    .split(/(\{\w+\})/)
-    .filter((piece) => piece !== '')
-    .map((piece) =>
-      piece.startsWith('{') ? { figure: `air.lesson.${variant}.${piece.slice(1, -1)}` } : piece,
-    );
-}
-
-/** What flows, as it is told beside an arrow: "12 L/s", "25 ft³/min". */
-export function flowText(litresSecond: number, units: UnitSystem): string {
-  const value =
-    units === 'metric' ? litresSecond : litresSecond * CUBIC_FEET_MINUTE_PER_LITRE_SECOND;
-  const said = value < 10 ? value.toFixed(1) : String(Number(Math.round(value).toPrecision(3)));
-  return `${said} ${units === 'metric' ? 'L/s' : 'ft³/min'}`;
-}
-const CUBIC_FEET_MINUTE_PER_LITRE_SECOND = 60 / LITRES_PER_CUBIC_FOOT;
-
-/** How fast air is: "0.12 m/s", "0.3 mph". */
-export const speedText = (metresSecond: number, units: UnitSystem): string =>
-  units === 'metric'
-    ? `${metresSecond.toFixed(2)} m/s`
-    : `${(metresSecond * 2.23694).toFixed(1)} mph`;
-
-/** One hour of a coop's air in lines, with the balance that its warmth is worked from. */
-export function momentLines(m: AirMoment, units: UnitSystem): string[] {
-  const c = (tempC: number): string => formatTemperature(tempC, units);
-  const percent = (rh: number): string => `${Math.round(100 * rh)} %`;
-  const into = m.flows.reduce((sum, f) => sum + f.inLS, m.gaps.inLS);
-  const gained = m.birdsW + m.sunW;
-  const rise = m.tiC - m.outC;
-  return [
-    `Outdoors ${c(m.outC)}, damp ${percent(m.outRh)}, wind ${speedText(m.windMS, units)}.`,
-    `Inside ${c(m.tiC)}, damp ${percent(m.rh)}: ${sayValue(Math.abs(rise), 'kelvin', units)} ${rise < 0 ? 'colder' : 'warmer'}.`,
-    `${flowText(into, units)} in, as much out; ${flowText(m.gaps.inLS, units)} of it through gaps.`,
-    m.settlesKgH > 0.0005
-      ? `${sayValue(m.settlesKgH, 'pouredLitres', units)} of water settles in this hour.`
-      : m.roofDew
-        ? 'Dew hangs on the roof.'
-        : 'No water settles.',
-    `Birds give ${watts(m.birdsW, units)} of heat, the sun ${watts(m.sunW, units)}. Walls and roof take ${watts(m.lossWK * rise, units)}, the air ${watts(gained - m.lossWK * rise, units)}.`,
-  ];
-}
-
-const watts = (w: number, units: UnitSystem): string =>
-  sayValue(Math.round(w), 'watts', units).replace('-', '−');
 
 /** What an hour's picture shows, and how its values are told apart. */
 export interface AirPicture {
@@ -313,6 +232,22 @@ export const absentText = (names: readonly string[]): string =>
 const listed = (names: readonly string[]): string =>
   names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** What each row of the table of months counts, by the rules of the most tender of the flock. */
+export function countedText({ frost, heatC }: Tender, units: UnitSystem): string[] {
+  const c = (tempC: number): string => formatTemperature(tempC, units);
+  const percent = (share: number): string => `${Math.round(100 * share)} %`;
+  return [
+    `Damp: ${percent(ruled('air.rh.most'))} and more.`,
+    'Water settles in the air: more than the air can hold. Dew on the roof: its underside is colder than the air’s dew point.',
+    frost === null
+      ? 'Frost bites combs: nobody here has one.'
+      : `Frost bites combs: ${c(frost.dampC)} and colder in damp or moving air, ${c(frost.anyC)} in any.`,
+    `Too hot: felt as ${c(heatC[1])} and more, six tenths of the air’s warmth and four tenths of a wet thermometer’s.`,
+    `Ammonia: over ${ruled('air.ammonia.target')} ppm. Half or double of it may be true.`,
+    `Draught on the bars: over ${speedText(ruled('air.draught.most'), units)} on a night below ${c(ruled('air.draught.warm'))}.`,
+  ];
+}
 
 /** How far an opening is open. */
 export const shareName = (share: number): string =>

@@ -4,7 +4,7 @@ import type { SummerWay, WinterWay } from '@/core/air/seasonMeasures.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { ruled } from '@/core/rules/rules.data';
-import { speedText } from './airWords';
+import { speedText } from './airMoment';
 import { inUnits } from './inUnits';
 import { sayValue } from './say';
 

@@ -4,7 +4,8 @@ import { aired } from '../tests/aired';
 import { DAY, sample } from '../tests/plans';
 import { workClimate } from '../weather/climate';
 import type { DesignDay } from '../weather/designHours';
-import { type AirMoment, airDay } from './airDay';
+import { airDay } from './airDay';
+import type { AirMoment } from './airMoment';
 
 function dayOf(plan: Plan, which: DesignDay): AirMoment[] {
   const climate = workClimate(plan.climate);

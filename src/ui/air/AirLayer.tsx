@@ -5,7 +5,7 @@ import { sleepingBars } from '@/core/geometry/bars';
 import { solidOf } from '@/core/geometry/solids';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { ruled } from '@/core/rules/rules.data';
-import { flowText, speedText } from '@/text/airWords';
+import { flowText, speedText } from '@/text/airMoment';
 import { type Projection, px } from '../bench/projection';
 import { useBench } from '../store/bench';
 import { useAirShow } from './airShow';

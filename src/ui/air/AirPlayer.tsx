@@ -1,7 +1,7 @@
 'use client';
 import { Pause, Play } from 'lucide-react';
 import { useEffect, useId, useSyncExternalStore } from 'react';
-import { momentLines } from '@/text/airWords';
+import { momentLines } from '@/text/airMoment';
 import { ShownChoice } from '../charts/ShownChoice';
 import { Part } from '../panel/stations/FigureList';
 import { show, useBench, usePlan } from '../store/bench';

@@ -1,5 +1,5 @@
 'use client';
-import { firstLessonPieces } from '@/text/airWords';
+import { firstLessonPieces } from '@/text/firstLessons';
 import { Figure } from '../figure/Figure';
 import { afterMarks, marksOf } from '../figure/marks';
 import { WorkingHost } from '../figure/WorkingHost';

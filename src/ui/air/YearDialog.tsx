@@ -7,6 +7,7 @@ import type { Extremes } from '@/core/air/extremes';
 import {
   type AirPicture,
   airPictures,
+  countedText,
   extremesText,
   lessonText,
   MONTH_NAMES,
@@ -18,6 +19,7 @@ import { useSize } from '../bench/size';
 import { ShownChoice } from '../charts/ShownChoice';
 import { useBench, usePlan } from '../store/bench';
 import { takeOut } from '../takeOut';
+import { HourAsk } from './HourAsk';
 import { HourPicture } from './HourPicture';
 import { ShutterSheet } from './ShutterSheet';
 import { ShutterStrips } from './ShutterStrips';
@@ -28,11 +30,13 @@ export function YearDialog({
   year,
   weather,
   extremes,
+  packed,
   close,
 }: {
   year: AirYear;
   weather: YearWeather;
   extremes: Extremes | null;
+  packed: ArrayBuffer | null;
   close: () => void;
 }) {
   const plan = usePlan();
@@ -78,6 +82,7 @@ export function YearDialog({
             </div>
             <ShutterStrips calendar={year.calendar} />
           </section>
+          <HourAsk year={year} packed={packed} />
           <MonthTable year={year} />
           <section className="shrink-0" data-extremes={extremes ? 'done' : 'working'}>
             <h3 className="font-semibold">In twenty years</h3>
@@ -136,6 +141,7 @@ function Pictures({ year }: { year: AirYear }) {
 
 /** Hours at risk, month by month. */
 function MonthTable({ year }: { year: AirYear }) {
+  const { units } = usePlan();
   return (
     <section className="shrink-0 overflow-x-auto">
       <h3 className="font-semibold">Hours of each month</h3>
@@ -169,6 +175,14 @@ function MonthTable({ year }: { year: AirYear }) {
           ))}
         </tbody>
       </table>
+      <details className="mt-1 text-[0.84rem] text-soft">
+        <summary className="cursor-pointer text-chalk">What each row counts</summary>
+        <ul className="list-disc pl-5" data-reason>
+          {countedText(year.tender, units).map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </details>
     </section>
   );
 }

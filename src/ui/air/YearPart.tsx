@@ -66,6 +66,7 @@ export function YearPart() {
           year={run.year}
           weather={run.weather}
           extremes={run.extremes}
+          packed={run.packed}
           close={() => setOpen(false)}
         />
       ) : null}

@@ -1,4 +1,4 @@
-import type { AirMoment, Flow } from '@/core/air/airDay';
+import type { AirMoment, Flow } from '@/core/air/airMoment';
 import type { Section } from '@/core/drawing/shape';
 import { faceOf, roofOutline, roomOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';

@@ -1,6 +1,7 @@
 'use client';
 import { useMemo } from 'react';
-import { type AirMoment, airDay } from '@/core/air/airDay';
+import { airDay } from '@/core/air/airDay';
+import type { AirMoment } from '@/core/air/airMoment';
 import { useBench, useWhole, useWorked } from '../store/bench';
 import { useAirShow } from './airShow';
 

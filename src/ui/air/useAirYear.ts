@@ -13,6 +13,8 @@ export type YearRun =
       readonly kind: 'done';
       readonly year: AirYear;
       readonly weather: YearWeather;
+      /** Packed hours that it was worked from; null: those of the typical year. */
+      readonly packed: ArrayBuffer | null;
       readonly extremes: Extremes | null;
     };
 
@@ -65,7 +67,7 @@ export function useAirYear(): {
           else if (told.kind === 'extremes') hear({ ...done, extremes: told.extremes } as YearRun);
           else if (told.year === null) fail();
           else {
-            done = { kind: 'done', year: told.year, weather: hours.weather, extremes: null };
+            done = { kind: 'done', year: told.year, ...hours, extremes: null };
             hear(done);
           }
         },
