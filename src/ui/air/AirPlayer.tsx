@@ -34,7 +34,7 @@ export function AirPlayer() {
   if (!moment) return null;
   return (
     <Part title="Watch it breathe">
-      <ShownChoice names={DAYS} shown={day} show={showDay} />
+      <ShownChoice names={DAYS} shown={day} show={showDay} label="Which day" />
       <div className="flex items-center gap-2">
         {isStill ? null : (
           <button

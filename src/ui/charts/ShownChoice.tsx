@@ -5,16 +5,18 @@ export function ShownChoice<S extends string>({
   names,
   shown,
   show,
+  label = 'What is shown',
 }: {
   names: readonly (readonly [S, string])[];
   shown: S;
   show: (s: S) => void;
+  label?: string;
 }) {
   return (
     <RadioGroup.Root
       value={shown}
       onValueChange={(v) => show(v as S)}
-      aria-label="What is shown"
+      aria-label={label}
       className="flex flex-wrap"
     >
       {names.map(([value, name]) => (
