@@ -25,6 +25,12 @@ test('a weather file is refused with its reason, read, used, and the year worked
   await openPlan(page, id);
   await goTo(page, 'air');
   const needed = page.locator('aside [data-figure="air.needed"]').first();
+  await page.getByRole('button', { name: 'Add a vent', exact: true }).click();
+  // the rail of each season, and how long it is
+  const rail = page.locator('[data-seasons] [data-season=summer]').first();
+  const length = async (): Promise<number> => Number(await rail.getAttribute('data-length'));
+  await expect(rail).toBeAttached();
+  const railBefore = await length();
   const before = (await needed.textContent()) ?? '';
   await page.getByRole('button', { name: 'Change the climate' }).click();
   const climate = page.getByRole('combobox', { name: /Climate/ }).first();
@@ -44,6 +50,8 @@ test('a weather file is refused with its reason, read, used, and the year worked
   await expect(page.locator('[data-read]')).toContainText('Dry Reach: a whole year of hours');
   await page.getByRole('button', { name: 'Use this weather' }).click();
   await expect(needed).not.toHaveText(before);
+  // a hot dry year asks for more: the rail shrinks
+  expect(await length()).toBeLessThan(railBefore);
   await expect(page.locator('[data-first-lesson]')).toContainText('On the hottest afternoons');
   await expect(page.locator('[data-changed]')).not.toBeEmpty();
   await saved(page);

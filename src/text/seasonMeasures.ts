@@ -23,6 +23,10 @@ export const WINTER_WAYS: Readonly<Record<WinterWay, WayWords>> = {
   needed: { name: 'The area needed, high up, beside what is there' },
   foam: { name: '[[5 cm|2 in]] of foam in the roof', note: 'Dew finds no cold roof to hang on.' },
   fourHens: { name: 'Four more hens' },
+  litter: {
+    name: 'Deep litter kept at work',
+    note: 'Turned and topped up it warms a little, and dampens the air as well: it needs open vents. How much is our guess.',
+  },
   panel: {
     name: 'A sealed panel of 200 W',
     note: 'It warms birds more than the air. In a power cut they miss it. Fixed, with a thermostat, clear of litter.',
@@ -39,6 +43,10 @@ export const SUMMER_WAYS: Readonly<Record<SummerWay, WayWords>> = {
   needed: { name: 'The area needed beside what is there' },
   shade: { name: 'Shade on roof and walls', note: 'A tree, a cloth with air under it.' },
   lightRoof: { name: 'A roof painted white' },
+  shingles: {
+    name: 'Shingles on boards instead of metal',
+    note: 'They take up more sun and let less through; they hold the day’s heat into the evening, which is not worked here.',
+  },
   foam: { name: '[[5 cm|2 in]] of foam in the roof' },
   fan: {
     name: 'A small fan in an opening',

@@ -49,6 +49,13 @@ describe.each(['pell-garth', 'osk-landing'] as const)('ways to keep %s', (id) =>
     expect(winter('panel').settledKg).toBeLessThan(kept.settledKg);
   });
 
+  test('litter at work warms a little, and dampens more than it dries', () => {
+    const [kept, litter] = [winter('kept'), winter('litter')];
+    expect(litter.tiC).toBeGreaterThan(kept.tiC);
+    expect(litter.tiC - kept.tiC).toBeLessThan(1);
+    expect(litter.settledKg).toBeGreaterThan(kept.settledKg);
+  });
+
   test('under a canopy it is warmer, and the coop about it stays as it is', () => {
     const [kept, canopy] = [winter('kept'), winter('canopy')];
     expect(canopy.canopyC ?? 0).toBeGreaterThan(kept.tiC + 0.3);

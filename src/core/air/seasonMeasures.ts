@@ -1,6 +1,6 @@
 import type { FlockByDay } from '../birds/flock';
 import { type BirdsHeat, birdsHeat, fullestDay } from '../birds/flockHeat';
-import { heatOfW } from '../birds/heat';
+import { heatOfW, vaporisationKjKg } from '../birds/heat';
 import { sleepingBars } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
@@ -59,6 +59,8 @@ interface Case {
   /** Openings beside the plan's, of 1 m² in all, so much of them. */
   readonly more?: { readonly openings: readonly HouseOpening[]; readonly netM2: number };
   readonly heaterW?: number;
+  /** Water from litter that works, kg/s. */
+  readonly litterKgS?: number;
   /** Air that a fan brings in, m³/s. */
   readonly fanM3S?: number;
   readonly roofAbsorbs?: number;
@@ -67,6 +69,21 @@ interface Case {
 /** Another hen like those that birds' rules go by, that lays. */
 const LAYING_KG_DAY = 0.05;
 const FOUR = 4;
+
+/**
+ * What deep litter that is kept at work gives off beside what birds do: of the energy of what it loses, four tenths warm
+ * the coop and six evaporate water (assumption, as is how much it loses).
+ */
+function workingLitter({ hens }: BirdsHeat): { heaterW: number; litterKgS: number } {
+  const watts = (hens * ruled('air.litter.loss') * 1000 * ruled('air.litter.energy')) / DAY_S;
+  const evaporates = ruled('air.litter.evaporates');
+  return {
+    heaterW: (1 - evaporates) * watts,
+    litterKgS: (evaporates * watts) / (vaporisationKjKg(LITTER_C) * 1000),
+  };
+}
+/** Litter that works is about so warm, °C. */
+const [DAY_S, LITTER_C] = [86_400, 25];
 
 /** Foam between the skins of its roof. */
 const foamed = (plan: Plan): Plan => ({
@@ -124,6 +141,7 @@ export function winterWays(
     ['needed', { ...kept, more: { openings: winterSlots(plan.shell), netM2: needs.winter.netM2 } }],
     ['foam', plan.shell.roofBuild === 'foam50' ? null : { ...kept, plan: foamed(plan) }],
     ['fourHens', { ...kept, birds: more(birds, FOUR) }],
+    ['litter', { ...kept, ...workingLitter(birds) }],
     ['panel', { ...kept, heaterW: ruled('air.panel.watts') }],
     ['canopy', bars.length === 0 ? null : kept],
   ];
@@ -210,6 +228,12 @@ export function summerWays(
         : { ...kept, plan: { ...plan, site: { ...plan.site, treesOver: true } } },
     ],
     ['lightRoof', { ...kept, roofAbsorbs: ruled('air.roof.light') }],
+    [
+      'shingles',
+      plan.shell.roofBuild === 'sheetMetal' || plan.shell.roofBuild === 'metalOnPly9'
+        ? { ...kept, plan: { ...plan, shell: { ...plan.shell, roofBuild: 'shinglesOnPly12' } } }
+        : null,
+    ],
     ['foam', plan.shell.roofBuild === 'foam50' ? null : { ...kept, plan: foamed(plan) }],
     ['fan', { ...kept, fanM3S: ruled('air.fan.flow') }],
     ['fourHens', { ...kept, birds: more(birds, FOUR) }],
@@ -247,7 +271,11 @@ function setUp(one: Case, climate: Climate) {
   };
   const hourOf = (design: DesignHour, onPerch: boolean): HourIn => {
     const hour = hourIn(bare, design, onPerch);
-    return { ...hour, otherW: hour.otherW + (one.heaterW ?? 0) };
+    return {
+      ...hour,
+      otherW: hour.otherW + (one.heaterW ?? 0),
+      litterKgS: hour.litterKgS + (one.litterKgS ?? 0),
+    };
   };
   // air that a fan brings takes warmth along as walls do; dampness is not looked at then
   const fanWK =

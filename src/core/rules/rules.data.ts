@@ -12,6 +12,7 @@ export type FormulaUnit =
   | '1/°C^6'
   | '1/°C^2'
   | 'kJ/kg'
+  | 'm³/s'
   | 'kJ/(kg K)'
   | 'kcal/(day kg^0.75)'
   | 'kcal/(day kg^0.75 K)'
@@ -209,10 +210,13 @@ export const RULES = {
   'air.rise.most': assumed(2, 'K'),
   'air.board.lap': assumed(0.05, 'm'),
   'air.plug.play': assumed(0.005, 'm'),
+  'air.litter.loss': assumed(0.012, 'kg'),
+  'air.litter.energy': assumed(15_000, 'kJ/kg'),
+  'air.litter.evaporates': assumed(0.6, 'ratio'),
   'air.panel.watts': assumed(200, 'watts'),
   'air.fan.watts': assumed(25, 'watts'),
   'air.roof.light': assumed(0.35, 'ratio'),
-  'air.fan.flow': assumed(0.14, 'ratio'),
+  'air.fan.flow': assumed(0.14, 'm³/s'),
   'air.snow.most': assumed(0, 'celsius'),
   'air.design.calm': assumed(0.7, 'ratio'),
   'air.hottest.share': assumed(0.02, 'ratio'),
