@@ -46,6 +46,13 @@ test('the air is watched through a cold night and a hot day, by hand and by itse
   await expect(air).toHaveCount(0);
   await goTo(page, 'air');
   await expect(air).toHaveAttribute('data-air', stopped ?? '');
+  // measures of the season that is looked at, worked for this coop
+  await page.getByRole('radio', { name: 'A hot day' }).click();
+  await page.getByRole('button', { name: 'What each would do' }).click();
+  const measures = page.locator('[data-ways=hot]');
+  await expect(measures.getByRole('rowheader', { name: 'All shut' })).toBeVisible();
+  await page.getByRole('radio', { name: 'A cold night' }).click();
+  await expect(page.locator('[data-ways=cold] [data-way=canopy]')).toBeVisible();
   // from above there is nothing to see of it
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await page.getByRole('button', { name: 'See it from the side' }).click();

@@ -4,12 +4,15 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { sayValue } from './say';
 
-/** What flows, as it is told beside an arrow: "12 L/s", "25 ft³/min". */
-export function flowText(litresSecond: number, units: UnitSystem): string {
+/**
+ * What flows, as it is told beside an arrow: "12 L/s", "25 ft³/min".
+ * @param bare  without its unit, where there is no room for it
+ */
+export function flowText(litresSecond: number, units: UnitSystem, bare = false): string {
   const value =
     units === 'metric' ? litresSecond : litresSecond * CUBIC_FEET_MINUTE_PER_LITRE_SECOND;
   const said = value < 10 ? value.toFixed(1) : String(Number(Math.round(value).toPrecision(3)));
-  return `${said} ${units === 'metric' ? 'L/s' : 'ft³/min'}`;
+  return bare ? said : `${said} ${units === 'metric' ? 'L/s' : 'ft³/min'}`;
 }
 const CUBIC_FEET_MINUTE_PER_LITRE_SECOND = 60 / LITRES_PER_CUBIC_FOOT;
 

@@ -38,7 +38,7 @@ export function AirLayer({
   );
   const { u, v } = projection;
   const { acrossM, upM } = roomOf(view, shell);
-  const arrows = arrowsIn(plan, view, moment, projection, most);
+  const arrows = arrowsIn(plan, view, moment, projection, most, narrow ? 0.6 : 1);
   return (
     <g className="pointer-events-none" data-air={hour} data-axis>
       <Band
@@ -86,7 +86,7 @@ export function AirLayer({
           />
           {narrow && arrow.isGap ? null : (
             <Words x={arrow.at[0]} y={arrow.at[1]} anchor={arrow.anchor}>
-              {`${arrow.isGap ? 'gaps ' : ''}${arrow.way} ${flowText(arrow.flowLS, units)}`}
+              {`${arrow.isGap ? 'gaps ' : ''}${arrow.way} ${flowText(arrow.flowLS, units, narrow)}`}
             </Words>
           )}
         </g>

@@ -60,7 +60,7 @@ export function AirPlayer() {
           onChange={(event) => showHour(Number(event.currentTarget.value))}
           className="min-w-0 flex-1 accent-chalk max-lg:h-11"
         />
-        <span className="figures w-11 shrink-0 text-right text-[0.9rem]" data-axis>
+        <span className="figures w-13 shrink-0 text-right text-[0.9rem]" data-axis>
           {hour}:00
         </span>
       </div>

@@ -32,6 +32,7 @@ const NOTHING_LS = 0.005;
  * through one that is looked at straight up and down, for what is cold falls in and what is warm rises out. What
  * comes in is pointed at the room, what goes out away from it. Gaps stand at the wall at the side with less to show.
  * @param mostLS  what flows through one opening at most in the whole day: the widest arrow
+ * @param size    smaller where the drawing is
  */
 export function arrowsIn(
   plan: Plan,
@@ -39,6 +40,7 @@ export function arrowsIn(
   moment: AirMoment,
   projection: Projection,
   mostLS: number,
+  size = 1,
 ): AirArrow[] {
   const { shell } = plan;
   const { acrossM } = roomOf(view, shell);
@@ -49,8 +51,8 @@ export function arrowsIn(
       if (flowLS < NOTHING_LS) return [];
       const both = flow.inLS >= NOTHING_LS && flow.outLS >= NOTHING_LS;
       const share = Math.sqrt(Math.min(1, flowLS / mostLS));
-      const long = LEAST_LONG + MORE_LONG * share;
-      const wide = LEAST_WIDE + MORE_WIDE * share;
+      const long = size * (LEAST_LONG + MORE_LONG * share);
+      const wide = size * (LEAST_WIDE + MORE_WIDE * share);
       // through one opening cold goes below and warm above
       const lowGoes = isWarm ? 'in' : 'out';
       const up = both ? (way === lowGoes ? 0.25 : 0.75) : 0.5;
