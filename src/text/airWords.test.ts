@@ -3,7 +3,7 @@ import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { aired } from '@/core/tests/aired';
 import { DAY, sample, sampleClimate } from '@/core/tests/plans';
-import { countedText, extremesText, refinedText } from './airWords';
+import { countedText, extremesText, refinedText, yearLesson } from './airWords';
 import { FIRST_LESSONS, firstLessonPieces } from './firstLessons';
 import { sayFigure } from './say';
 
@@ -108,4 +108,27 @@ test('what is counted is told by the rules of those that live here', () => {
   expect(hens.join(' ')).toMatch(/felt as 27 °C and more/);
   const ducks = countedText({ frost: null, heatC: [23, 26, 29] }, 'imperial');
   expect(ducks.join(' ')).toMatch(/nobody here has one.*felt as 79 °F/);
+});
+
+describe('what a year teaches', () => {
+  const night = (riseK: number, dripKg: number) => ({ riseK, dripKg, nights: 31 });
+  const lesson = { month: 0, kept: night(1, 0.2), shut: night(2.6, 1.3) };
+  const month = (heatDanger: number) => ({
+    ...{ hours: 720, damp: 0, drips: 0, dripKg: 0, roofDew: 0, frost: 0, heatAlert: 0 },
+    ...{ heatEmergency: 0, ammonia10: 0, ammonia25: 0, draught: 0, riseK: 1, heatDanger },
+  });
+
+  test('the cold alone where it never gets too hot', () => {
+    expect(yearLesson({ lesson, openings: 2, months: [month(3), month(0)] }, 'metric')).toBe(
+      'Shut up tight on January nights it would be only 1.6 °C warmer, and 1.1 L more water would settle inside each night.',
+    );
+  });
+
+  test('the heat first where birds are in danger of it', () => {
+    expect(
+      yearLesson({ lesson, openings: 2, months: [month(0), month(80), month(20)] }, 'metric'),
+    ).toMatch(
+      /^Birds are in danger of the heat in 100 hours of the year, most of all in February: shade/,
+    );
+  });
 });

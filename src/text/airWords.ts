@@ -47,6 +47,33 @@ export function lessonText(
   return `Shut up tight on ${name} nights it would be ${warm}, and ${water(more, units)} more water would settle inside each night.`;
 }
 
+/** Fewer hours of danger than a day's are nothing to speak of. */
+const A_DAY_H = 24;
+
+/**
+ * What a year teaches: its heat, where birds are in danger of it, and what shutting up would do in the cold.
+ * @param months  hours of each month
+ */
+export function yearLesson(
+  {
+    lesson,
+    openings,
+    months,
+  }: {
+    readonly lesson: ShutLesson;
+    readonly openings: number;
+    readonly months: readonly MonthAir[];
+  },
+  units: UnitSystem,
+): string {
+  const shut = lessonText(lesson, openings, units);
+  const hot = months.map((m) => Math.round(m.heatDanger + m.heatEmergency));
+  const hours = hot.reduce((sum, h) => sum + h, 0);
+  if (hours < A_DAY_H) return shut;
+  const worst = hot.indexOf(Math.max(...hot));
+  return `Birds are in danger of the heat in ${hours} hours of the year, most of all in ${MONTH_NAMES[worst]}: shade and moving air help where openings can’t. ${shut}`;
+}
+
 /** What an hour's picture shows, and how its values are told apart. */
 export interface AirPicture {
   readonly id: 'rh' | 'riseK' | 'heatC' | 'ammoniaPpm';

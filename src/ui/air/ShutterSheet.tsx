@@ -3,7 +3,7 @@ import { useEffect } from 'react';
 import { createPortal } from 'react-dom';
 import type { AirYear } from '@/core/air/airYear';
 import { shutterChanges } from '@/core/air/shutters';
-import { changeText, lessonText, MONTH_NAMES, shareName } from '@/text/airWords';
+import { changeText, MONTH_NAMES, shareName, yearLesson } from '@/text/airWords';
 import { usePlan } from '../store/bench';
 
 /**
@@ -29,7 +29,7 @@ export function ShutterSheet({ year, done }: { year: AirYear; done: () => void }
   return createPortal(
     <div data-print-sheet className="bg-white p-2 text-black">
       <h1 className="text-[1.5rem]">{name}: when to open and shut what</h1>
-      <p className="mt-1">{lessonText(year.lesson, year.openings, units)}</p>
+      <p className="mt-1">{yearLesson(year, units)}</p>
       <table className="mt-4 w-full border-collapse text-[0.9rem]">
         <thead>
           <tr>

@@ -9,11 +9,11 @@ import {
   airPictures,
   countedText,
   extremesText,
-  lessonText,
   MONTH_NAMES,
   MONTH_ROWS,
   refinedText,
   YEAR_FROM,
+  yearLesson,
 } from '@/text/airWords';
 import { useSize } from '../bench/size';
 import { ShownChoice } from '../charts/ShownChoice';
@@ -53,7 +53,7 @@ export function YearDialog({
             <Dialog.Close className="button">Close</Dialog.Close>
           </div>
           <Dialog.Description className="text-[1.05rem]" data-lesson>
-            {lessonText(year.lesson, year.openings, plan.units)}
+            {yearLesson(year, plan.units)}
           </Dialog.Description>
           <p data-refined>{refinedText(year.first, year.refined, plan.units)}</p>
           <Pictures year={year} />

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { useLayoutEffect, useRef, useState } from 'react';
-import { lessonText, refinedText } from '@/text/airWords';
+import { refinedText, yearLesson } from '@/text/airWords';
 import { Part } from '../panel/stations/FigureList';
 import { say, usePlan, useWhole } from '../store/bench';
 import { useAirYear } from './useAirYear';
@@ -20,7 +20,7 @@ export function YearPart() {
   useLayoutEffect(() => {
     if (run.kind !== 'idle' && document.activeElement === document.body)
       ref.current?.querySelector('button')?.focus();
-    if (run.kind === 'done') say(lessonText(run.year.lesson, run.year.openings, plan.units));
+    if (run.kind === 'done') say(yearLesson(run.year, plan.units));
   }, [run.kind]);
   if (plan.climate === null || planned === 0) return null;
   return (
@@ -40,7 +40,7 @@ export function YearPart() {
           </>
         ) : run.kind === 'done' ? (
           <>
-            <p data-lesson>{lessonText(run.year.lesson, run.year.openings, plan.units)}</p>
+            <p data-lesson>{yearLesson(run.year, plan.units)}</p>
             <p data-refined>{refinedText(run.year.first, run.year.refined, plan.units)}</p>
             <button type="button" className="button" onClick={() => setOpen(true)}>
               See the year and its shutters
