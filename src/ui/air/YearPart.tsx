@@ -55,7 +55,7 @@ export function YearPart() {
                   ? 'Stopped. Nothing was changed.'
                   : 'Every hour of a typical year: damp, frost, heat and ammonia, and when to open which shutter.'}
             </p>
-            <button type="button" className="button" onClick={() => void begin()}>
+            <button type="button" className="button" onClick={begin}>
               Work out the year
             </button>
           </>

@@ -4,6 +4,7 @@ import type { AirYear } from '@/core/air/airYear';
 import type { Extremes } from '@/core/air/extremes';
 import type { Plan } from '@/core/model/schema';
 import { useBench, useWhole } from '../store/bench';
+import { afterEdits } from '../store/waiting';
 
 /** A year that is worked beside the page. */
 export type YearRun =
@@ -24,7 +25,7 @@ export type YearWeather = 'normals' | 'hours' | 'missing';
 /** Works the year of the open plan when asked to; another plan than the one it was begun with lets it go. */
 export function useAirYear(): {
   readonly run: YearRun;
-  readonly begin: () => Promise<void>;
+  readonly begin: () => void;
   readonly stop: () => void;
 } {
   const plan = useBench((s) => s.plan);
@@ -43,10 +44,12 @@ export function useAirYear(): {
     off.current?.();
     setRun({ kind: 'idle' });
   }, [plan]);
-  const begin = async (): Promise<void> => {
-    if (plan === null || planned === 0) return;
+  const work = async (): Promise<void> => {
+    // the plan as it is now, with all edits that this has waited for
+    const now = useBench.getState().plan;
+    if (now === null || planned === 0) return;
     off.current?.();
-    begunWith.current = plan;
+    begunWith.current = now;
     const own = ++asked.current;
     const hear = (next: YearRun): void => {
       if (asked.current === own) setRun(next);
@@ -56,12 +59,12 @@ export function useAirYear(): {
     try {
       const [{ airYearApart }, hours] = await Promise.all([
         import('@/workers/airYear.client'),
-        hoursOf(plan),
+        hoursOf(now),
       ]);
       if (asked.current !== own) return;
       let done: YearRun = { kind: 'idle' };
       off.current = airYearApart(
-        { plan, on, packed: hours.packed },
+        { plan: now, on, packed: hours.packed },
         (told) => {
           if (told.kind === 'working') hear(told);
           else if (told.kind === 'extremes') hear({ ...done, extremes: told.extremes } as YearRun);
@@ -77,6 +80,7 @@ export function useAirYear(): {
       fail();
     }
   };
+  const begin = (): void => afterEdits(() => void work());
   const stop = (): void => {
     asked.current++;
     off.current?.();

@@ -9,6 +9,7 @@ import { arrangedTitle, goodAt, HOW_COMPARED, NOTHING_FITS } from '@/text/arrang
 import { inUnits } from '@/text/inUnits';
 import type { ArrangeTold } from '@/workers/arrange.client';
 import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
+import { afterEdits } from '../store/waiting';
 import { Drawing } from './Drawing';
 import { pastWalls, project } from './projection';
 
@@ -30,6 +31,8 @@ export function ArrangeIt() {
   const [seed, setSeed] = useState(1);
   const stop = useRef<(() => void) | null>(null);
   const begunWith = useRef<{ readonly plan: Plan; readonly zone: ZoneId } | null>(null);
+  // what was asked for before the last word is not begun any more
+  const asked = useRef(0);
   useEffect(() => () => stop.current?.(), []);
   // of another plan or zone than the one that is shown no answer is offered
   useEffect(() => {
@@ -37,28 +40,37 @@ export function ArrangeIt() {
     const { plan: of, zone: within } = begunWith.current;
     if (of === plan && within === zone) return;
     begunWith.current = null;
+    asked.current++;
     stop.current?.();
     setSearch({ kind: 'idle' });
   }, [plan, zone]);
   if (planned === 0 || !canBeFinished(plan)) return null;
-  const begin = async (from: number): Promise<void> => {
+  const look = async (from: number): Promise<void> => {
+    // the plan as it is now, with all edits that this has waited for
+    const now = useBench.getState().plan;
+    if (now === null) return;
     stop.current?.();
-    begunWith.current = { plan, zone };
+    const own = ++asked.current;
+    begunWith.current = { plan: now, zone };
     setSeed(from);
     setSearch({ kind: 'working', told: null });
     const fail = (): void => setSearch({ kind: 'failed' });
     try {
       const { arrangeApart } = await import('@/workers/arrange.client');
+      if (asked.current !== own) return;
       stop.current = arrangeApart(
-        { plan, zone, ask: { on, seed: from, pinned: plan.pinned } },
+        { plan: now, zone, ask: { on, seed: from, pinned: now.pinned } },
         (told) => setSearch({ kind: told.done ? 'done' : 'working', told }),
         fail,
       );
     } catch {
-      fail();
+      if (asked.current === own) fail();
     }
   };
+  // a pin that waits for the core is set before
+  const begin = (from: number): void => afterEdits(() => void look(from));
   const close = (): void => {
+    asked.current++;
     stop.current?.();
     haunt(null);
     setSearch({ kind: 'idle' });
@@ -66,7 +78,7 @@ export function ArrangeIt() {
   const isOpen = search.kind !== 'idle';
   return (
     <>
-      <button type="button" className="button" aria-expanded={isOpen} onClick={() => void begin(1)}>
+      <button type="button" className="button" aria-expanded={isOpen} onClick={() => begin(1)}>
         <Shuffle size={15} aria-hidden /> Arrange it for me
       </button>
       {isOpen ? (
@@ -82,7 +94,7 @@ export function ArrangeIt() {
                 <button
                   type="button"
                   className="text-[0.88rem] text-chalk hover:underline"
-                  onClick={() => void begin(seed + 1)}
+                  onClick={() => begin(seed + 1)}
                 >
                   Look again
                 </button>

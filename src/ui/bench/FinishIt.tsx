@@ -3,6 +3,7 @@ import { Hammer } from 'lucide-react';
 import { useState } from 'react';
 import { canBeFinished } from '@/core/edit/zones';
 import { edit, storeHere, useBench, usePlan, useWhole } from '../store/bench';
+import { afterEdits } from '../store/waiting';
 
 /** Adds all that the coop still lacks, round what stands in it: one press, one undo. */
 export function FinishIt() {
@@ -32,7 +33,8 @@ export function FinishIt() {
         type="button"
         className="button"
         disabled={state === 'working'}
-        onClick={() => void finish()}
+        // round what waits for the core, too
+        onClick={() => afterEdits(() => void finish())}
       >
         <Hammer size={15} aria-hidden /> Finish it for me
       </button>
