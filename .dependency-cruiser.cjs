@@ -99,6 +99,7 @@ module.exports = {
     only('db', ['core']),
     only('server', ['core', 'text', 'formats', 'db']),
     only('ui', ['core', 'text', 'formats', 'workers']),
+    only('workers', ['core', 'formats']),
     only('cli', ['core', 'text', 'formats']),
     only('app', ['ui', 'server', 'core', 'text', 'formats']),
     {

@@ -76,6 +76,8 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
     await page.keyboard.press('Escape');
     await expect(dialog).toHaveCount(0);
   }
+  // the hand on the keys is where it was
+  await expect(page.getByRole('button', { name: /See the year/ })).toBeFocused();
   await slow.send('Emulation.setCPUThrottlingRate', { rate: 1 });
   // with another coop the year is another: what was worked is let go
   await page.getByRole('button', { name: 'Add a window', exact: true }).click();

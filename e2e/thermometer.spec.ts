@@ -10,6 +10,9 @@ test('readings are laid over the coop: refused, read, fitted, taken and taken ba
   const lesson = page.locator('[data-first-lesson]');
   const before = (await lesson.textContent()) ?? '';
   await page.getByRole('button', { name: 'Lay readings over it' }).click();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('button', { name: 'Lay readings over it' })).toBeFocused();
+  await page.keyboard.press('Enter');
   const dialog = page.getByRole('dialog', { name: 'Your thermometer' });
   const field = dialog.getByRole('textbox', { name: 'Readings' });
   await field.fill('yesterday at seven, 3, 90, 1');

@@ -1,6 +1,7 @@
 import { airNeedsOf } from '@/core/air/needs';
 import { panesOf } from '@/core/air/shellHeat';
 import { heatAt20W } from '@/core/birds/heat';
+import { PLAIN_SHELL } from '@/core/edit/defaults';
 import { CLIMATES, type ClimateRow } from '@/core/model/climates.data';
 import type { Shell } from '@/core/model/schema';
 import { workClimate } from '@/core/weather/climate';
@@ -14,14 +15,7 @@ const SHELL: Shell = {
   floorAboveGroundM: 0.4,
   wallBuild: 'ply12',
   roofBuild: 'metalOnPly9',
-  storage: null,
-  floorBuild: 'sealed',
-  upturnM: null,
-  apronM: null,
-  meshFixedBy: null,
-  boardM: null,
-  studsM: null,
-  leakTimes: 1,
+  ...PLAIN_SHELL,
 };
 const LITTER_M = 0.1;
 

@@ -1,5 +1,8 @@
 import type { AirMoment } from '@/core/air/airMoment';
-import { LITRES_PER_CUBIC_FOOT } from '@/core/kernel/units/factors.data';
+import {
+  LITRES_PER_CUBIC_FOOT,
+  MILES_HOUR_PER_METRE_SECOND,
+} from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { sayValue } from './say';
@@ -20,7 +23,7 @@ const CUBIC_FEET_MINUTE_PER_LITRE_SECOND = 60 / LITRES_PER_CUBIC_FOOT;
 export const speedText = (metresSecond: number, units: UnitSystem): string =>
   units === 'metric'
     ? `${metresSecond.toFixed(2)} m/s`
-    : `${(metresSecond * 2.23694).toFixed(1)} mph`;
+    : `${(metresSecond * MILES_HOUR_PER_METRE_SECOND).toFixed(1)} mph`;
 
 /** One hour of a coop's air in lines, with the balance that its warmth is worked from. */
 export function momentLines(m: AirMoment, units: UnitSystem): string[] {

@@ -5,6 +5,7 @@ import {
   LITRES_PER_CUBIC_FOOT,
   LITRES_PER_GALLON,
   METRES_PER_FOOT,
+  MILES_HOUR_PER_METRE_SECOND,
   SQUARE_METRES_PER_SQUARE_FOOT,
   WATTS_PER_BTU_HOUR,
 } from '@/core/kernel/units/factors.data';
@@ -43,7 +44,6 @@ const METRIC = 'metric';
 
 const PINTS_PER_GALLON = 8;
 const KELVIN_PER_RANKINE = 1 / 1.8;
-const MILES_HOUR_PER_METRE_SECOND = 3600 / 1609.344;
 
 /** Amounts a day, temperatures and powers, in either system. */
 const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>> = {

@@ -28,7 +28,7 @@ export const WINTER_WAYS: Readonly<Record<WinterWay, WayWords>> = {
     note: 'Turned and topped up it warms a little, and dampens the air as well: it needs open vents. How much is our guess.',
   },
   panel: {
-    name: 'A sealed panel of 200 W',
+    name: `A sealed panel of ${ruled('air.panel.watts')} W`,
     note: 'It warms birds more than the air. In a power cut they miss it. Fixed, with a thermostat, clear of litter.',
   },
   canopy: {

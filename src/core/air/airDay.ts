@@ -6,7 +6,7 @@ import type { Climate } from '../weather/climate';
 import { type DesignDay, designDay } from '../weather/designHours';
 import { weatherNormals } from '../weather/normals';
 import { type AirMoment, momentOf } from './airMoment';
-import { bareOf, hourIn } from './bare';
+import { bareOf, hourIn, withInside } from './bare';
 import { draughtReach } from './draughtReach';
 import { solverOf } from './hour';
 import { planHouse } from './planHouse';
@@ -35,9 +35,8 @@ export function airDay(
   const hours = designDay(weatherNormals(climate), climate.design, which);
   return hours.map((design): AirMoment => {
     const isNight = design.sinHeight <= 0;
-    const whole = hourIn(bare, design, isNight);
     const inside = isNight || isShutIn(design.month) ? 1 : ruled('air.inside.day');
-    const hour = { ...whole, layerW: whole.layerW * inside, meatW: whole.meatW * inside };
+    const hour = withInside(hourIn(bare, design, isNight), inside);
     const { shares } = seasonShares(plan, house, which === 'hot', isNight);
     const out = solver.solve(hour, cp, 0, shares);
     const own = { house, shares, reach, roofDrop, topM: plan.shell.roof.highM };

@@ -1,4 +1,5 @@
 import { airDensity, overWaterPa, saturationPa, vapourPa } from '../weather/psychrometrics';
+import { roostSpeed } from './draughtReach';
 import { AIR_CP, type HourIn, type HourOut } from './hour';
 import type { House } from './house';
 import { roofC } from './shellHeat';
@@ -73,7 +74,7 @@ export function momentOf(
     neutralM: neutralM(out, hour.outC, hour.pressurePa, topM),
     roofDew: vapour > saturationPa(roofC(out.tiC, hour.outC, roofDrop, at.isNight)),
     settlesKgH: out.condensedKgS * 3600,
-    roostMS: roostMS(house, out, shares, reach, rho),
+    roostMS: roostSpeed(house, out.inKgS, shares, reach, rho),
     birdsW: out.sensibleW,
     sunW: hour.otherW,
     lossWK: house.uaWK,
@@ -101,20 +102,4 @@ function neutralM(out: HourOut, outC: number, air: number, topM: number): number
   if (Math.abs(out.tiC - outC) < SLIGHT_K) return null;
   const z = out.pPa / ((airDensity(out.tiC, air) - airDensity(outC, air)) * G);
   return z > 0 && z < topM ? z : null;
-}
-
-/** The fastest air at the sleeping birds, of all openings. */
-function roostMS(
-  house: House,
-  out: HourOut,
-  shares: Float64Array,
-  reach: Float64Array,
-  rho: number,
-): number {
-  let most = 0;
-  for (let j = 0; j < shares.length; j++) {
-    const open = (shares[j] ?? 0) * (house.netM2[j] ?? 0);
-    if (open > 0) most = Math.max(most, ((reach[j] ?? 0) * (out.inKgS[j] ?? 0)) / open / rho);
-  }
-  return most;
 }

@@ -1,8 +1,7 @@
 import { ruled } from '../rules/rules.data';
-import { wetBulbC } from '../weather/psychrometrics';
 import { isDraughty } from './draughty';
 
-import { heatIndexC } from './indicators';
+import { feltC } from './indicators';
 import { isFrosty, type Tender } from './tender';
 import type { YearColumns, YearModel } from './year';
 
@@ -46,8 +45,7 @@ export function badnessOf(
   if (ppm > MOST) bad += WEIGHTS.ammoniaMost;
   else if (ppm > TARGET) bad += WEIGHTS.ammonia;
   if (tiC < NEVER_HOT_C) return bad;
-  const wet = wetBulbC(tiC, columns.humRatio[i] as number, model.weather.pressurePa[i] as number);
-  const felt = heatIndexC(tiC, wet);
+  const felt = feltC(tiC, columns.humRatio[i] as number, model.weather.pressurePa[i] as number);
   const [alert, danger, emergency] = tender.heatC;
   if (felt >= emergency) return bad + WEIGHTS.heatEmergency;
   if (felt >= danger) return bad + WEIGHTS.heatDanger;

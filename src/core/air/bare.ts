@@ -111,6 +111,17 @@ export function hourIn(bare: Bare, hour: DesignHour, onPerch: boolean): HourIn {
   };
 }
 
+/**
+ * The same hour with a share of the birds inside.
+ * @param inside  0…1
+ * @example       withInside({ layerW: 80, meatW: 0 }, 0.5).layerW // 40
+ */
+export const withInside = (hour: HourIn, inside: number): HourIn => ({
+  ...hour,
+  layerW: hour.layerW * inside,
+  meatW: hour.meatW * inside,
+});
+
 /** Sun that comes in as heat in a design hour, W. */
 function sunOn(bare: Bare, hour: DesignHour): number {
   const faces = sunFaces(bare.shell, bare.panes, bare.treesOver, bare.roofAbsorbs);

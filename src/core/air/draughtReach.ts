@@ -43,3 +43,25 @@ function apart(a: Solid, b: Solid): number {
     ),
   );
 }
+
+/**
+ * The fastest air at the sleeping birds, of all openings, m/s.
+ * @param shares     of each opening, 0…1
+ * @param reach      of each opening (`draughtReach`)
+ * @param rhoKgM3    of the air outdoors, kg/m³
+ * @example          roostSpeed({ netM2: [0.1] }, [0.03], [1], [0.5], 1.2) // 0.125
+ */
+export function roostSpeed(
+  { netM2 }: { readonly netM2: ArrayLike<number> },
+  inKgS: ArrayLike<number>,
+  shares: ArrayLike<number>,
+  reach: ArrayLike<number>,
+  rhoKgM3: number,
+): number {
+  let most = 0;
+  for (let j = 0; j < reach.length; j++) {
+    const open = (shares[j] ?? 0) * (netM2[j] ?? 0);
+    if (open > 0) most = Math.max(most, ((reach[j] ?? 0) * (inKgS[j] ?? 0)) / open);
+  }
+  return most / rhoKgM3;
+}

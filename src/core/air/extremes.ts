@@ -3,10 +3,9 @@ import type { Plan } from '../model/schema';
 import type { Climate } from '../weather/climate';
 import { DAY_HOURS, generateHours, YEAR_HOURS } from '../weather/hours';
 import { weatherNormals } from '../weather/normals';
-import { wetBulbC } from '../weather/psychrometrics';
 import { isDraughty } from './draughty';
 
-import { heatIndexC } from './indicators';
+import { feltC } from './indicators';
 import { shutInOf } from './shutIn';
 import { isFrosty, type Tender, tenderOf } from './tender';
 import { stepperOf, workHours, type YearColumns, type YearModel, yearColumns } from './year';
@@ -77,7 +76,9 @@ export function extremesOf(model: YearModel, columns: YearColumns, tender: Tende
     const rh = columns.rh[i] as number;
     if (isFrosty(tender, tiC, rh, isDraughty(model, columns, i))) frosty[day] = 1;
     if ((columns.condensedKgS[i] as number) > DRIPS_KG_S) drips[day] = 1;
-    if (tiC > NEVER_HOT_C && feltC(model, columns, i) >= tender.heatC[1]) hot[day] = 1;
+    if (tiC <= NEVER_HOT_C) continue;
+    const air = model.weather.pressurePa[i] as number;
+    if (feltC(tiC, columns.humRatio[i] as number, air) >= tender.heatC[1]) hot[day] = 1;
   }
   return {
     years,
@@ -90,14 +91,6 @@ export function extremesOf(model: YearModel, columns: YearColumns, tender: Tende
     frostRun: longestRun(frosty),
   };
 }
-
-const feltC = ({ weather }: YearModel, columns: YearColumns, i: number): number => {
-  const tiC = columns.tiC[i] as number;
-  return heatIndexC(
-    tiC,
-    wetBulbC(tiC, columns.humRatio[i] as number, weather.pressurePa[i] as number),
-  );
-};
 
 /** How many days of each year are marked. */
 function spreadOf(marked: Uint8Array, years: number): Spread {

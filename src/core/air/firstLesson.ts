@@ -5,7 +5,6 @@ import type { Plan } from '../model/schema';
 import type { Climate } from '../weather/climate';
 import { type DesignHour, hottestHour, nightHours } from '../weather/designHours';
 import { weatherNormals } from '../weather/normals';
-import { wetBulbC } from '../weather/psychrometrics';
 import {
   type Bare,
   bareOf,
@@ -16,7 +15,7 @@ import {
   workerOf,
 } from './bare';
 import { type HourIn, type HourOut, solverOf } from './hour';
-import { heatIndexC } from './indicators';
+import { feltC } from './indicators';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
 import { seasonShares } from './seasonShares';
@@ -136,7 +135,7 @@ function kindOf(
   hot: DesignHour,
   coldC: number,
 ): FirstLesson['kind'] {
-  const felt = heatIndexC(hot.outC, wetBulbC(hot.outC, hot.outW, hot.pressurePa));
+  const felt = feltC(hot.outC, hot.outW, hot.pressurePa);
   const heat = (felt - danger) / (emergency - danger);
   const cold = frost === null ? 0 : (frost.dampC - coldC) / (frost.dampC - frost.anyC);
   if (heat > 0 && heat >= cold) return 'heat';

@@ -40,10 +40,19 @@ const DRIPS_KG_S = 1e-9;
  */
 export const heatIndexC = (airC: number, wetC: number): number => 0.6 * airC + 0.4 * wetC;
 
+/**
+ * Warmth as hens feel it, °C: the same from the water in the air.
+ * @param humRatioKgKg  water by dry air, kg/kg
+ * @param pressurePa    Pa
+ * @example             feltC(30, 0.01, 101325) // 25.8
+ */
+export const feltC = (airC: number, humRatioKgKg: number, pressurePa: number): number =>
+  heatIndexC(airC, wetBulbC(airC, humRatioKgKg, pressurePa));
+
 /** Heat index of each hour, °C. */
 export function heatIndexOf({ weather }: YearModel, columns: YearColumns): Float64Array {
   return Float64Array.from(columns.tiC, (tiC, i) =>
-    heatIndexC(tiC, wetBulbC(tiC, columns.humRatio[i] as number, weather.pressurePa[i] as number)),
+    feltC(tiC, columns.humRatio[i] as number, weather.pressurePa[i] as number),
   );
 }
 

@@ -9,14 +9,14 @@ import { ruled } from '../rules/rules.data';
 import type { Climate } from '../weather/climate';
 import { type DesignHour, nightHours } from '../weather/designHours';
 import { weatherNormals } from '../weather/normals';
-import { airDensity, overWaterPa, vapourPa, wetBulbC } from '../weather/psychrometrics';
+import { airDensity, overWaterPa, vapourPa } from '../weather/psychrometrics';
 import { bareOf, hourIn, summerOpenings, winterSlots } from './bare';
 import { underCanopyC } from './canopy';
-import { draughtReach } from './draughtReach';
+import { draughtReach, roostSpeed } from './draughtReach';
 import { isHigh } from './high';
-import { AIR_CP, type HourIn, type HourOut, solverOf } from './hour';
+import { AIR_CP, type HourIn, solverOf } from './hour';
 import { type House, type HouseOpening, houseOf } from './house';
-import { heatIndexC } from './indicators';
+import { feltC } from './indicators';
 import { summerCost, type WayCost, winterCost } from './measureCosts';
 import type { AirNeeds } from './needs';
 import { planHouse } from './planHouse';
@@ -179,7 +179,8 @@ function worked(
     outC += hour.outC / hours.length;
     rh += vapourPa(out.wIn, hour.pressurePa) / overWaterPa(out.tiC) / hours.length;
     settledKg += out.condensedKgS * 3600;
-    roostMS = Math.max(roostMS, blown(house, out, shares, reach, hour));
+    const rho = airDensity(hour.outC, hour.pressurePa);
+    roostMS = Math.max(roostMS, roostSpeed(house, out.inKgS, shares, reach, rho));
     if (way === 'canopy') canopyC += underCanopyC(bars, one.plan, hour, out.tiC) / hours.length;
   }
   return {
@@ -243,8 +244,8 @@ export function summerWays(
     const { solve, hourOf } = setUp(one, climate);
     const hour = hourOf(climate.hours.day, false);
     const { tiC, wIn } = solve(hour);
-    const feltC = heatIndexC(tiC, wetBulbC(tiC, wIn, hour.pressurePa));
-    return [{ way, tiC, riseK: tiC - hour.outC, feltC, cost: summerCost(way, plan, needs) }];
+    const felt = feltC(tiC, wIn, hour.pressurePa);
+    return [{ way, tiC, riseK: tiC - hour.outC, feltC: felt, cost: summerCost(way, plan, needs) }];
   });
   const [now] = results;
   return results.filter((r) => r.way === 'kept' || Math.abs(r.tiC - (now?.tiC ?? 0)) > SAME_K);
@@ -282,20 +283,4 @@ function setUp(one: Case, climate: Climate) {
     (one.fanM3S ?? 0) * airDensity(climate.hours.day.outC, climate.hours.day.pressurePa) * AIR_CP;
   const solver = solverOf(fanWK > 0 ? houseOf(house.openings, house.uaWK + fanWK) : house);
   return { house, shares, hourOf, solve: (hour: HourIn) => solver.solve(hour, cp, 0, shares) };
-}
-
-/** The fastest air at the sleeping birds, m/s. */
-function blown(
-  house: House,
-  out: HourOut,
-  shares: Float64Array,
-  reach: Float64Array,
-  { outC, pressurePa }: HourIn,
-): number {
-  let most = 0;
-  for (let j = 0; j < reach.length; j++) {
-    const open = (shares[j] ?? 0) * (house.netM2[j] ?? 0);
-    if (open > 0) most = Math.max(most, ((reach[j] ?? 0) * (out.inKgS[j] ?? 0)) / open);
-  }
-  return most / airDensity(outC, pressurePa);
 }

@@ -1,5 +1,6 @@
 import type { FlockByDay } from '../birds/flock';
 import type { Plan } from '../model/schema';
+import { ruled } from '../rules/rules.data';
 import { chanceOf } from '../weather/chance';
 import type { Climate } from '../weather/climate';
 import { DAY_HOURS, generateHours, YEAR_HOURS } from '../weather/hours';
@@ -41,7 +42,7 @@ export function simulatedReadings(
   const model = yearModel(leaky, flock, weather, {
     shares: (id, month, isNight) => {
       const j = house.openings.findIndex((o) => o.id === id);
-      const isSummer = (climate.months[month]?.meanC ?? 0) >= 12;
+      const isSummer = (climate.months[month]?.meanC ?? 0) >= ruled('air.summer.from');
       return shares[isNight ? 1 : 0]?.[isSummer ? 1 : 0]?.[j] ?? 0;
     },
     shutIn: () => false,

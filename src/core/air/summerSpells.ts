@@ -1,5 +1,4 @@
-import { DAY_HOURS } from '../weather/hours';
-import { MONTH_DAYS, monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
+import { monthMeansC } from '../weather/hours';
 import { type BadWith, SHARES, type ShutterChoice } from './shutterSpells';
 import type { YearModel } from './year';
 
@@ -87,11 +86,7 @@ const optionsOf = (runs: readonly ReadonlySet<number>[], shares: readonly number
 
 /** The warmest months on end, of each length. */
 function warmRuns({ weather }: YearModel): ReadonlySet<number>[] {
-  const means = new Float64Array(MONTHS);
-  for (let i = 0; i < YEAR_DAYS * DAY_HOURS; i++) {
-    const month = monthOfDay((i / DAY_HOURS) | 0);
-    means[month] = (means[month] ?? 0) + (weather.tempC[i] as number) / (MONTH_DAYS[month] ?? 30);
-  }
+  const means = monthMeansC(weather);
   const run = (from: number, length: number): number[] =>
     Array.from({ length }, (_, i) => (from + i) % MONTHS);
   const warmth = (months: readonly number[]): number =>

@@ -15,7 +15,7 @@ import {
 } from '../weather/psychrometrics';
 import { globalWM2, sunAt } from '../weather/sun';
 import { monthOfDay } from '../weather/yearCurve';
-import { bareOf, hourIn } from './bare';
+import { bareOf, hourIn, withInside } from './bare';
 import { type HourIn, solverOf } from './hour';
 import { planHouse } from './planHouse';
 import { seasonShares } from './seasonShares';
@@ -65,8 +65,6 @@ const [LEAST_TIMES, MOST_TIMES, ROUNDS] = [0.1, 20, 40];
 const RH_A_KELVIN = 0.05;
 /** Closer by less than this is no closer, of the misfit. */
 const TELLING = 0.05;
-/** From here up, outdoors, everything stands open, °C. */
-const SUMMER_C = 12;
 const GOLDEN = (Math.sqrt(5) - 1) / 2;
 /** A sky of which nothing is known is as the month's dry days have it; wind swings as generated hours do. */
 const [WARMEST_H, WIND_SWING] = [15, 0.3];
@@ -85,7 +83,8 @@ export function fitLeakage(
   if (readings.length === 0) throw new RangeError('there is no reading to fit');
   const normals = weatherNormals(climate);
   const birds = birdsHeat(flock, 0);
-  const isSummer = readings.reduce((sum, r) => sum + r.outC, 0) / readings.length >= SUMMER_C;
+  const isSummer =
+    readings.reduce((sum, r) => sum + r.outC, 0) / readings.length >= ruled('air.summer.from');
   const laidWith = (leakTimes: number): Laid =>
     layOver({ ...plan, shell: { ...plan.shell, leakTimes } }, birds, normals, readings, isSummer);
   const asPlanned = laidWith(plan.shell.leakTimes);
@@ -178,9 +177,5 @@ function hourOfReading(
     },
     isNight,
   );
-  const inside = isNight ? 1 : ruled('air.inside.day');
-  return {
-    isNight,
-    hour: { ...whole, layerW: whole.layerW * inside, meatW: whole.meatW * inside },
-  };
+  return { isNight, hour: withInside(whole, isNight ? 1 : ruled('air.inside.day')) };
 }

@@ -1,16 +1,15 @@
 import { ruled } from '../rules/rules.data';
-import { DAY_HOURS, type WeatherHours, YEAR_HOURS } from '../weather/hours';
-import { MONTH_DAYS, monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
-import { activity } from './activity';
-import { type Bare, shutHouse, summerOpenings, winterSlots } from './bare';
+import type { DesignHour } from '../weather/designHours';
+import { DAY_HOURS, monthMeansC, type WeatherHours, YEAR_HOURS } from '../weather/hours';
+import { monthOfDay, YEAR_DAYS } from '../weather/yearCurve';
+import { type Bare, hourIn, shutHouse, summerOpenings, winterSlots } from './bare';
 import { type HourIn, type HourOut, solverOf } from './hour';
 import { type HouseOpening, houseOf } from './house';
 import { leastArea, type Tried } from './leastArea';
 import type { AirNeeds } from './needs';
 import { roofDropOf } from './shellHeat';
-import { frontDegOf, sunFaces, sunGainW } from './sunGain';
 import { summerSlack, summerTried, winterTried } from './tried';
-import { cpTable, windHere } from './windPressure';
+import { cpTable } from './windPressure';
 
 const NOON_H = 12;
 const FULL_TURN = 360;
@@ -62,34 +61,13 @@ function hoursWorker(
   openings: readonly HouseOpening[],
 ) {
   const { leaks, lossWK } = shutHouse(bare);
-  const { birds } = bare;
   const house = houseOf([...openings, ...leaks], lossWK);
   const n = house.openings.length;
   const solver = solverOf(house);
   const cp = cpTable(house.openings);
   const open = new Float64Array(n).fill(1);
-  const faces = sunFaces(bare.shell, bare.panes, bare.treesOver);
-  const frontDeg = frontDegOf(bare);
-  const windShare = windHere(bare, 1);
   return (i: number, m2: number, onPerch: boolean): { out: HourOut; hour: HourIn } => {
-    const { sinHeight, azimuthDeg } = weather.sun;
-    const h = i % DAY_HOURS;
-    const hour: HourIn = {
-      outC: weather.tempC[i] as number,
-      outW: weather.humRatio[i] as number,
-      pressurePa: weather.pressurePa[i] as number,
-      windMS: windShare * (weather.windMS[i] as number),
-      layerW: birds.layerW * activity(h, 'layer', onPerch),
-      meatW: birds.meatW * activity(h, 'meat', onPerch),
-      coldHeld: true,
-      otherW: sunGainW(
-        faces,
-        weather.globalWM2[i] as number,
-        sinHeight[i] as number,
-        (azimuthDeg[i] as number) - frontDeg,
-      ),
-      litterKgS: 0,
-    };
+    const hour = hourIn(bare, designOf(weather, i), onPerch);
     open.fill(m2, 0, openings.length);
     const turned = Math.round((weather.windDeg[i] as number) + windTurnDeg) % FULL_TURN;
     const row = turned < 0 ? turned + FULL_TURN : turned;
@@ -97,14 +75,22 @@ function hoursWorker(
   };
 }
 
+/** An hour of the weather as the hours are that a house is sized by. */
+const designOf = (weather: WeatherHours, i: number): DesignHour => ({
+  month: monthOfDay((i / DAY_HOURS) | 0),
+  hour: i % DAY_HOURS,
+  outC: weather.tempC[i] as number,
+  outW: weather.humRatio[i] as number,
+  pressurePa: weather.pressurePa[i] as number,
+  windMS: weather.windMS[i] as number,
+  globalWM2: weather.globalWM2[i] as number,
+  sinHeight: weather.sun.sinHeight[i] as number,
+  azimuthDeg: weather.sun.azimuthDeg[i] as number,
+});
+
 /** The dark hours of each night of the three coldest months on end, by the evening that each begins with. */
 function winterNights(weather: WeatherHours): number[][] {
-  const means = new Float64Array(12);
-  for (let i = 0; i < YEAR_HOURS; i++) {
-    const month = monthOfDay((i / DAY_HOURS) | 0);
-    means[month] =
-      (means[month] as number) + (weather.tempC[i] as number) / (MONTH_DAYS[month] ?? 30);
-  }
+  const means = monthMeansC(weather);
   const coldest = means.indexOf(Math.min(...means));
   const months = new Set([(coldest + 11) % 12, coldest, (coldest + 1) % 12]);
   const nights = new Map<number, number[]>();

@@ -1,5 +1,5 @@
 import { KILOGRAMS_PER_POUND, LITRES_PER_CUBIC_FOOT } from '../kernel/units/factors.data';
-import type { Brooder, Group, OwnBreed, Plan, Roof, Run } from '../model/schema';
+import type { Brooder, Group, OwnBreed, Plan, Roof, Run, Shell } from '../model/schema';
 import { FILLS, KEEPER, LITTER } from '../model/schema';
 import { freeNumber } from './freeNumber';
 
@@ -25,6 +25,18 @@ const BAG_KG = { metric: FILLS.bagKg, imperial: 50 * KILOGRAMS_PER_POUND } as co
 
 /** A bale of shavings, shaken out, L: five hundred litres, or eighteen cubic feet. */
 const BALE_L = { metric: LITTER.baleL, imperial: 18 * LITRES_PER_CUBIC_FOOT } as const;
+
+/** What of a shell is not known yet. */
+export const PLAIN_SHELL = {
+  storage: null,
+  floorBuild: 'sealed',
+  upturnM: null,
+  apronM: null,
+  meshFixedBy: null,
+  boardM: null,
+  studsM: null,
+  leakTimes: 1,
+} as const satisfies Partial<Shell>;
 
 /** An empty coop: a shell, the birds named, no fixtures, the default schools. */
 export function newPlan(start: PlanStart): Plan {
@@ -66,14 +78,7 @@ export function newPlan(start: PlanStart): Plan {
       floorAboveGroundM: 0,
       wallBuild: 'board18',
       roofBuild: 'sheetMetal',
-      storage: null,
-      floorBuild: 'sealed',
-      upturnM: null,
-      apronM: null,
-      meshFixedBy: null,
-      boardM: null,
-      studsM: null,
-      leakTimes: 1,
+      ...PLAIN_SHELL,
     },
     flock: start.birds ? [firstGroup(start.birds)] : [],
     fixtures: [],

@@ -1,7 +1,7 @@
 import { generateWeatherDays, type WeatherDays, type WeatherNormals } from './days';
 import { humRatio, overWaterPa, pressurePa, saturationPa } from './psychrometrics';
 import { globalWM2, type SunHours, sunHours } from './sun';
-import { monthOfDay, YEAR_DAYS } from './yearCurve';
+import { MONTH_DAYS, monthOfDay, YEAR_DAYS } from './yearCurve';
 
 export const DAY_HOURS = 24;
 export const YEAR_HOURS = YEAR_DAYS * DAY_HOURS;
@@ -85,4 +85,18 @@ export function hoursOf(
     }
   }
   return made;
+}
+
+/**
+ * Mean temperature of each month of the first year, °C.
+ * @example monthMeansC(model.weather).length // 12
+ */
+export function monthMeansC({ tempC }: Pick<WeatherHours, 'tempC'>): Float64Array {
+  const means = new Float64Array(MONTH_DAYS.length);
+  for (let i = 0; i < YEAR_HOURS; i++) {
+    const month = monthOfDay((i / DAY_HOURS) | 0);
+    const hours = (MONTH_DAYS[month] ?? 0) * DAY_HOURS;
+    means[month] = (means[month] ?? 0) + (tempC[i] as number) / hours;
+  }
+  return means;
 }

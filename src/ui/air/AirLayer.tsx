@@ -86,7 +86,7 @@ export function AirLayer({
           />
           {narrow && arrow.isGap ? null : (
             <Words x={arrow.at[0]} y={arrow.at[1]} anchor={arrow.anchor}>
-              {`${arrow.isGap ? 'gaps ' : ''}${arrow.way} ${flowText(arrow.flowLS, units, narrow)}`}
+              {`${arrow.isGap ? 'gaps' : arrow.way} ${flowText(arrow.flowLS, units, narrow)}`}
             </Words>
           )}
         </g>

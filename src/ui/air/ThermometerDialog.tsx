@@ -1,12 +1,13 @@
 'use client';
-import { Thermometer, Upload } from 'lucide-react';
+import { Thermometer } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
-import { useId, useMemo, useRef, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { type Fitted, fitLeakage, type Reading } from '@/core/air/thermometer';
 import { readReadings } from '@/formats/readings';
 import { fittedLines, timesText } from '@/text/airWords';
 import { issueText } from '@/text/issues';
 import { useSize } from '../bench/size';
+import { PickFile } from '../forms/PickFile';
 import { edit, say, useBench, usePlan, useWhole } from '../store/bench';
 import { ReadingsChart } from './ReadingsChart';
 
@@ -18,7 +19,6 @@ export function ThermometerDialog({ close }: { close: () => void }) {
   const { id, units } = usePlan();
   const [text, setText] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
-  const input = useRef<HTMLInputElement>(null);
   const field = useId();
   const read = useMemo(
     () => (text.trim() === '' ? null : readReadings(text, units)),
@@ -58,22 +58,12 @@ export function ThermometerDialog({ close }: { close: () => void }) {
             be left out.
           </Dialog.Description>
           <div className="flex flex-wrap gap-2">
-            <input
-              ref={input}
-              type="file"
+            <PickFile
+              name="Bring in a file"
+              field="File of readings to bring in"
               accept=".csv,.txt,text/csv"
-              className="sr-only"
-              aria-label="File of readings to bring in"
-              tabIndex={-1}
-              onChange={(event) => {
-                const file = event.currentTarget.files?.[0];
-                event.currentTarget.value = '';
-                if (file) void open(file);
-              }}
+              take={(file) => void open(file)}
             />
-            <button type="button" className="button" onClick={() => input.current?.click()}>
-              <Upload size={15} aria-hidden /> Bring in a file
-            </button>
             <button type="button" className="button" onClick={() => void simulate()}>
               <Thermometer size={15} aria-hidden /> Try the simulated one
             </button>

@@ -1,7 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useState } from 'react';
 import { timesText } from '@/text/airWords';
+import { useOpener } from '../forms/useOpener';
 import { Part } from '../panel/stations/FigureList';
 import { edit, usePlan, useWhole, useWorked } from '../store/bench';
 
@@ -14,7 +14,7 @@ export function ThermometerPart() {
   const plan = usePlan();
   const worked = useWorked();
   const { planned } = useWhole();
-  const [open, setOpen] = useState(false);
+  const dialog = useOpener();
   if (plan.climate === null || planned === 0) return null;
   const { leakTimes } = plan.shell;
   return (
@@ -40,11 +40,17 @@ export function ThermometerPart() {
             </button>
           </p>
         )}
-        <button type="button" className="button" disabled={!worked} onClick={() => setOpen(true)}>
+        <button
+          ref={dialog.button}
+          type="button"
+          className="button"
+          disabled={!worked}
+          onClick={dialog.show}
+        >
           Lay readings over it
         </button>
       </div>
-      {open ? <ThermometerDialog close={() => setOpen(false)} /> : null}
+      {dialog.open ? <ThermometerDialog close={dialog.close} /> : null}
     </Part>
   );
 }

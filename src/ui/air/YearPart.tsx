@@ -1,7 +1,8 @@
 'use client';
 import dynamic from 'next/dynamic';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useLayoutEffect, useRef } from 'react';
 import { refinedText, yearLesson } from '@/text/airWords';
+import { useOpener } from '../forms/useOpener';
 import { Part } from '../panel/stations/FigureList';
 import { say, usePlan, useWhole } from '../store/bench';
 import { useAirYear } from './useAirYear';
@@ -13,7 +14,7 @@ export function YearPart() {
   const plan = usePlan();
   const { planned } = useWhole();
   const { run, begin, stop } = useAirYear();
-  const [open, setOpen] = useState(false);
+  const seen = useOpener();
   const ref = useRef<HTMLDivElement>(null);
   // the button that was pressed makes way for the next one: a hand on the keys goes on from there
   // biome-ignore lint/correctness/useExhaustiveDependencies: what is shown is another with each kind
@@ -42,7 +43,7 @@ export function YearPart() {
           <>
             <p data-lesson>{yearLesson(run.year, plan.units)}</p>
             <p data-refined>{refinedText(run.year.first, run.year.refined, plan.units)}</p>
-            <button type="button" className="button" onClick={() => setOpen(true)}>
+            <button ref={seen.button} type="button" className="button" onClick={seen.show}>
               See the year and its shutters
             </button>
           </>
@@ -61,13 +62,13 @@ export function YearPart() {
           </>
         )}
       </div>
-      {open && run.kind === 'done' ? (
+      {seen.open && run.kind === 'done' ? (
         <YearDialog
           year={run.year}
           weather={run.weather}
           extremes={run.extremes}
           packed={run.packed}
-          close={() => setOpen(false)}
+          close={seen.close}
         />
       ) : null}
     </Part>

@@ -1,6 +1,6 @@
 import type { AirMoment, Flow } from '@/core/air/airMoment';
 import type { Section } from '@/core/drawing/shape';
-import { faceOf, roofOutline, roomOf } from '@/core/drawing/view';
+import { faceOf, LIES, roofOutline, roomOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import { wallTop } from '@/core/geometry/walls';
 import type { Plan } from '@/core/model/schema';
@@ -71,7 +71,7 @@ export function arrowsIn(
         anchor: place.side === 'left' ? ('start' as const) : ('end' as const),
       };
     }
-    const x = projection.u(place.a0 + (place.a1 - place.a0) * (both(place) ? up : 0.5));
+    const x = projection.u(place.a0 + (place.a1 - place.a0) * (place.along + 0.4 * (up - 0.5)));
     const tip = place.isRoof ? y - OUTSIDE_PX : y;
     const foot = y + long;
     const [from, to] = way === 'in' ? [tip, foot] : [foot, tip];
@@ -92,12 +92,17 @@ export function arrowsIn(
     const isRoof = f.kind === 'vent' && f.place === 'ridge';
     const isEdgeOn = !isRoof && face.a1 - face.a0 < THIN_M;
     const side = !isEdgeOn ? 'facing' : face.a1 <= acrossM / 2 ? 'left' : 'right';
-    return [{ flow, place: { ...face, isRoof, side } }];
+    // of two walls one behind the other the near one's arrows stand to the right, clear of the far one's
+    const along = isRoof ? 0.5 : f.wall === LIES[view].near ? 0.72 : 0.28;
+    return [{ flow, place: { ...face, isRoof, along, side } }];
   });
   // at the wall with less to show
   const at = (side: Place['side']): number => placed.filter((p) => p.place.side === side).length;
   const side = at('left') > at('right') ? 'right' : 'left';
-  const gap = (b: number): Place => ({ side, isRoof: false, a0: 0, a1: 0, b0: b, b1: b });
+  const gap = (b: number): Place => ({
+    ...{ side, isRoof: false, along: 0 },
+    ...{ a0: 0, a1: 0, b0: b, b1: b },
+  });
   const [low, high] = [gap(GAP_M), gap(eaves - GAP_M)];
   return [
     ...placed.flatMap(({ flow, place }) => draw(flow, place, false)),
@@ -109,13 +114,14 @@ export function arrowsIn(
 interface Place {
   readonly side: 'left' | 'right' | 'facing';
   readonly isRoof: boolean;
+  /** How far along the opening its arrow stands, 0…1. */
+  readonly along: number;
   readonly a0: number;
   readonly a1: number;
   readonly b0: number;
   readonly b1: number;
 }
 
-const both = ({ isRoof }: Place): boolean => !isRoof;
 /** A hole seen edge on is no wider than a wall; gaps are drawn so far from floor and eaves, m. */
 const [THIN_M, GAP_M] = [0.12, 0.06];
 

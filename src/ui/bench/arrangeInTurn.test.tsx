@@ -5,21 +5,10 @@ import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
 import type { ArrangeMessage } from '@/workers/arrange.worker';
-import { type Engine, engine } from '../store/engine';
+import { engine } from '../store/engine';
+import { lateEngine } from '../tests/lateEngine';
 
-// the core comes when the test lets it
-let here: Engine | null = null;
-let come: (e: Engine) => void = () => {};
-const coming = new Promise<Engine>((resolve) => {
-  come = resolve;
-}).then((e) => {
-  here = e;
-  return e;
-});
-jest.unstable_mockModule('../store/engineHere', () => ({
-  engineHere: () => here,
-  fetchEngine: () => coming,
-}));
+const come = lateEngine();
 // what a search was asked, and how many were called off
 const asked: ArrangeMessage[] = [];
 let calledOff = 0;

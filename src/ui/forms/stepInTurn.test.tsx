@@ -1,24 +1,13 @@
 import '@testing-library/jest-dom/jest-globals';
-import { expect, jest, test } from '@jest/globals';
+import { expect, test } from '@jest/globals';
 import { act, fireEvent, render, screen, waitFor } from '@testing-library/react';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
-import { type Engine, engine } from '../store/engine';
+import { engine } from '../store/engine';
+import { lateEngine } from '../tests/lateEngine';
 
-// the core comes when the test lets it
-let here: Engine | null = null;
-let come: (e: Engine) => void = () => {};
-const coming = new Promise<Engine>((resolve) => {
-  come = resolve;
-}).then((e) => {
-  here = e;
-  return e;
-});
-jest.unstable_mockModule('../store/engineHere', () => ({
-  engineHere: () => here,
-  fetchEngine: () => coming,
-}));
+const come = lateEngine();
 const { createBench, edit, pick, takeOver, useBench, usePart } = await import('../store/bench');
 const { nudgePicked } = await import('../bench/nudge');
 const { MeasureField } = await import('./MeasureField');

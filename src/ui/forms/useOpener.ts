@@ -1,5 +1,5 @@
 'use client';
-import { type RefObject, useRef, useState } from 'react';
+import { type RefObject, useEffect, useRef, useState } from 'react';
 
 interface Opener {
   readonly open: boolean;
@@ -13,13 +13,16 @@ interface Opener {
 export function useOpener(): Opener {
   const [open, setOpen] = useState(false);
   const button = useRef<HTMLButtonElement>(null);
+  const wasOpen = useRef(false);
+  // after the dialog has gone: as long as it is there it keeps the focus to itself
+  useEffect(() => {
+    if (wasOpen.current && !open) button.current?.focus();
+    wasOpen.current = open;
+  }, [open]);
   return {
     open,
     button,
     show: () => setOpen(true),
-    close: () => {
-      setOpen(false);
-      button.current?.focus();
-    },
+    close: () => setOpen(false),
   };
 }

@@ -1,10 +1,10 @@
 'use client';
-import { Upload } from 'lucide-react';
 import { useRouter } from 'next/navigation';
 import * as Dialog from 'radix-ui/dialog';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { parsePlanText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';
+import { PickFile } from '../forms/PickFile';
 import { storeNew } from '../store/storeNew';
 
 /** Largest plan file read, bytes; the server takes no more either. */
@@ -13,7 +13,6 @@ const MOST_BYTES = 1_000_000;
 /** Brings a plan file in; where it can't be read, says what is wrong and stores nothing. */
 export function BringIn() {
   const router = useRouter();
-  const input = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState<{ file: string; lines: readonly string[] } | null>(null);
   const take = async (file: File): Promise<void> => {
     const lines = await bringIn(file, (address) => router.push(address));
@@ -21,22 +20,12 @@ export function BringIn() {
   };
   return (
     <>
-      <input
-        ref={input}
-        type="file"
+      <PickFile
+        name="Bring in a file"
+        field="Plan file to bring in"
         accept=".json,application/json"
-        className="sr-only"
-        aria-label="Plan file to bring in"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          event.currentTarget.value = '';
-          if (file) void take(file);
-        }}
+        take={(file) => void take(file)}
       />
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        <Upload size={15} aria-hidden /> Bring in a file
-      </button>
       <Dialog.Root open={wrong !== null} onOpenChange={() => setWrong(null)}>
         <Dialog.Portal>
           <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />

@@ -1,5 +1,4 @@
 'use client';
-import { Upload } from 'lucide-react';
 import { useEffect, useRef, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
@@ -8,6 +7,7 @@ import { changedText } from '@/text/changed';
 import { monthsText } from '@/text/climates';
 import { issueText, WEATHER_COLUMNS } from '@/text/issues';
 import type { WeatherFileTold } from '@/workers/weatherFile.worker';
+import { PickFile } from '../forms/PickFile';
 import { edit, inView, say, usePlan } from '../store/bench';
 
 type Read =
@@ -18,7 +18,6 @@ type Read =
 /** A year of hours brought in from a file: read beside the page, told what it is, taken by a press. */
 export function WeatherFile({ done }: { done: (changed: string) => void }) {
   const { climate, units } = usePlan();
-  const input = useRef<HTMLInputElement>(null);
   const off = useRef<(() => void) | null>(null);
   const [read, setRead] = useState<Read>({ kind: 'none' });
   useEffect(() => () => off.current?.(), []);
@@ -60,26 +59,12 @@ export function WeatherFile({ done }: { done: (changed: string) => void }) {
   };
   return (
     <div className="flex flex-col items-start gap-2 text-[0.87rem]" data-weather-file={read.kind}>
-      <input
-        ref={input}
-        type="file"
+      <PickFile
+        name="Bring in a weather file"
+        field="Weather file to bring in"
         accept=".epw,.csv,.txt,text/csv"
-        className="sr-only"
-        aria-label="Weather file to bring in"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.currentTarget.files?.[0];
-          event.currentTarget.value = '';
-          if (file) void open(file);
-        }}
+        take={(file) => void open(file)}
       />
-      <p className="text-soft" data-reason>
-        A year hour by hour: an EPW file, or a table (CSV) with columns for time, temperature and
-        humidity. It stays on this machine.
-      </p>
-      <button type="button" className="button" onClick={() => input.current?.click()}>
-        <Upload size={15} aria-hidden /> Bring in a weather file
-      </button>
       {read.kind === 'reading' ? <p role="status">Reading it …</p> : null}
       {read.kind === 'wrong' ? (
         <div role="alert" className="text-oxide">

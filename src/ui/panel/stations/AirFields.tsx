@@ -17,8 +17,6 @@ export function AirFields() {
   return (
     <>
       <FirstLesson />
-      <AirPlayer />
-      <SeasonMeasures />
       <WorkedFor>{followsClimate(rule)}</WorkedFor>
       <FigureList
         rows={[
@@ -33,13 +31,15 @@ export function AirFields() {
             : []),
         ]}
       />
+      <AirPlayer />
+      <SeasonMeasures />
+      <YearPart />
       <Part title="Vents">
         <VentRows />
       </Part>
       <Part title="Windows">
         <WindowRows />
       </Part>
-      <YearPart />
       <ThermometerPart />
     </>
   );
