@@ -1,6 +1,6 @@
 import { parseArgs } from 'node:util';
-import { DRAWING_FORMATS, DRAWN, type Drawn } from '@/formats/drawing/ask';
-import { drawnFile } from '@/formats/drawing/drawn';
+import { DRAWING_FORMATS, DRAWN, type Drawn, FULL_SIZE } from '@/formats/drawing/ask';
+import { drawnFile, stripOf } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
 import { NO_RUN } from '@/text/views';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
@@ -12,6 +12,7 @@ interface Asked {
   readonly scale: number | null;
   readonly format: (typeof DRAWING_FORMATS)[number];
   readonly paper: PaperId | null;
+  readonly fixture: string | null;
   readonly on: string | null;
   readonly out: string;
 }
@@ -37,6 +38,13 @@ export async function runDraw(
     world.err(NO_RUN);
     return 1;
   }
+  if (view === 'strip') {
+    const strip = stripOf(plan, asked.fixture);
+    if (typeof strip === 'string') {
+      world.err(strip);
+      return 1;
+    }
+  }
   const bytes = await drawnFile(
     plan,
     {
@@ -44,6 +52,7 @@ export async function runDraw(
       format,
       scale: asked.scale,
       paper: asked.paper ?? paperFor(plan.units),
+      fixture: asked.fixture,
       on: dayFor(asked.on, plan, world),
     },
     world.fonts,
@@ -69,6 +78,7 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
         scale: { type: 'string' },
         format: { type: 'string' },
         paper: { type: 'string' },
+        fixture: { type: 'string' },
         on: { type: 'string' },
         out: { type: 'string', short: 'o' },
       },
@@ -84,9 +94,8 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
     const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
     const format = DRAWING_FORMATS.find((f) => f === wanted);
     if (!format) return { wrong: `A drawing is one of: ${listed(DRAWING_FORMATS)}.` };
-    if (view === 'sticks' && format !== 'pdf') {
-      return { wrong: 'Story sticks at full size are printed: -o sticks.pdf.' };
-    }
+    const fullSize = FULL_SIZE[view];
+    if (fullSize && format !== 'pdf') return { wrong: `${fullSize}: -o ${view}.pdf.` };
     const scale = values.scale === undefined ? null : readScale(values.scale);
     if (values.scale !== undefined && scale === null) {
       const names = [...SCALES.metric, ...SCALES.imperial].map((s) => `"${s.name}"`);
@@ -102,6 +111,7 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
       scale,
       format,
       paper: (paper as PaperId | undefined) ?? null,
+      fixture: values.fixture ?? null,
       on: values.on ?? null,
       out: values.out,
     };

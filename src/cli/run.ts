@@ -15,6 +15,7 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
                          [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|run|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
+       wide-rafter strip <plan.json> --fixture feeder-1 -o strip.pdf [--paper a4|letter] [--on YYYY-MM-DD]
        wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--zone near|beyond] [--on YYYY-MM-DD]
        wide-rafter air <plan.json> [--weather file.epw|file.csv] [--on YYYY-MM-DD] [--json]
        wide-rafter air <plan.json> --hour "To=-10,RH=0.8,U=2,face=front,solar=0" [--on YYYY-MM-DD] [--json]
@@ -23,6 +24,7 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
   rough      a whole fit-out for these birds, with its reasons
   arrange    where everything goes, searched anew; what is pinned stays
   draw       a view to scale, or the story sticks at full size
+  strip      a strip at full size to mark the holes of a home-made feeder or drinker
   air        the coop's air: what it needs, and a year of it; or one hour with its flows and balances
   --on       the day assessed; today if left out
   --json     every figure with its source, for other programs
@@ -44,6 +46,7 @@ type ExitCode = 0 | 1 | 2;
 export function runCli(args: readonly string[], world: CliWorld): ExitCode | Promise<ExitCode> {
   const [command] = args;
   if (command === 'air') return runAir(args.slice(1), world, USAGE);
+  if (command === 'strip') return runDraw([...args.slice(1), '--view', 'strip'], world, USAGE);
   if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
   if (command === 'arrange') return runArrange(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
@@ -89,7 +92,7 @@ function readArgs(args: readonly string[]): Asked {
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, ...files] = positionals;
     if (command !== 'assess')
-      return { wrong: 'Say what to do: assess, rough, draw, arrange, or air.' };
+      return { wrong: 'Say what to do: assess, rough, draw, strip, arrange, or air.' };
     const wrong = wrongFile(files, values.on);
     if (wrong !== null) return { wrong };
     const [file = ''] = files;

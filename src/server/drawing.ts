@@ -10,6 +10,7 @@ interface Ask {
   readonly format: string;
   readonly scale: string | null;
   readonly paper: string | null;
+  readonly fixture?: string | null;
 }
 
 type Drawn = { readonly ok: true; readonly bytes: ArrayBuffer } | { readonly ok: false };
@@ -21,7 +22,10 @@ const MOST_MS = 60_000;
  * Draws a plan in a process of its own, by the command `wide-rafter draw`: what breaks there does not touch the server.
  * @param plan  as the plan file has it
  */
-export function drawApart(plan: string, { view, format, scale, paper }: Ask): Promise<Drawn> {
+export function drawApart(
+  plan: string,
+  { view, format, scale, paper, fixture = null }: Ask,
+): Promise<Drawn> {
   const tool = join(process.cwd(), '.next', 'tools', 'wide-rafter.mjs');
   const args = [
     tool,
@@ -29,6 +33,7 @@ export function drawApart(plan: string, { view, format, scale, paper }: Ask): Pr
     ...['--on', now().toISOString().slice(0, 10)],
     ...(scale === null ? [] : ['--scale', scale]),
     ...(paper === null ? [] : ['--paper', paper]),
+    ...(fixture === null ? [] : ['--fixture', fixture]),
   ];
   return new Promise((resolve) => {
     const child = spawn(/* turbopackIgnore: true */ process.execPath, args, {

@@ -51,6 +51,7 @@ export const FEEDERS = [
   { id: 'trough', name: 'trough' },
   { id: 'port', name: 'ports or elbows' },
   { id: 'pedal', name: 'pedal-lid box' },
+  { id: 'holes', name: 'bucket in a pan' },
 ] as const;
 
 export const DRINKERS = [

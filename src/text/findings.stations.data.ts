@@ -53,6 +53,26 @@ export const STATION_FINDING_WORDS = {
     title: 'Feed open to rats at night',
     text: 'Rats come for the feed and stay for the eggs. {fixtures}: open all night. Take it in at dusk, or use ports or a pedal lid that shut.',
   },
+  'feed.ports.close': {
+    title: 'Ports too close together',
+    text: 'The wall between the holes cracks. {fixtures}: {web} is left between two holes; leave {needed} or more. There is room for {most}.',
+  },
+  'feed.mouth.low': {
+    title: 'Mouth of the elbows too low',
+    text: 'The feed does not flow. {fixtures}: the mouth hangs {gap} above the feed’s floor; {wanted} lets it flow.',
+  },
+  'feed.mouth.high': {
+    title: 'Mouth of the elbows too high',
+    text: 'Birds rake the feed out. {fixtures}: the mouth hangs {gap} above the feed’s floor; {wanted} stops them.',
+  },
+  'feed.dead.much': {
+    title: 'Much feed never runs out',
+    text: 'Old feed lies in the corners and goes mouldy. {fixtures}: {dead} of the {whole} in it never reach the birds.',
+  },
+  'feed.pan.narrow': {
+    title: 'Pan too narrow for heads',
+    text: 'Birds cannot get a head in. {fixtures}: {room} is left round the bucket; they need {needed}.',
+  },
   'feed.pedal.small': {
     title: 'Pedal lid over small birds',
     text: 'The lid can trap them. {birds} weigh less than {least} and cannot open it; they eat at the other feeder until they are heavy enough.',
@@ -121,6 +141,26 @@ export const STATION_FINDING_WORDS = {
   'water.vessel.overLitter': {
     title: 'Drinker over bare litter',
     text: 'The wet patch under it never dries. {fixtures}: set a tray under it.',
+  },
+  'water.pan.narrow': {
+    title: 'Pan too narrow for heads',
+    text: 'Birds cannot get a head in to drink. {fixtures}: {room} is left round the bucket; they need {needed}.',
+  },
+  'water.bucket.hole': {
+    title: 'Holes of the bucket too wide',
+    text: 'Water rushes out and slops over. {fixtures}: the holes are {hole} across; {most} is enough.',
+  },
+  'water.bucket.floods': {
+    title: 'Bucket floods its pan',
+    text: 'Water stands too near the rim and wets the litter. {fixtures}: it stands {under} under the rim; leave {needed}.',
+  },
+  'water.bucket.deep': {
+    title: 'Water too low in its pan',
+    text: 'Birds hardly see the water, and small ones fall in after it. {fixtures}: it stands {under} under the rim; {most} at most.',
+  },
+  'water.bucket.clogs': {
+    title: 'Holes too near the pan’s floor',
+    text: 'Dirt in the pan stops them up. {fixtures}: the holes begin {above} above the floor; leave {needed}.',
   },
   'water.days.short': {
     title: 'Water runs out',

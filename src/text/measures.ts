@@ -1,7 +1,7 @@
 import { formatLength } from '@/core/kernel/units/length';
 import { formatSection } from '@/core/kernel/units/section';
 import type { Fixture, OfKind, Opening, Plan } from '@/core/model/schema';
-import { isRound, vesselKind } from '@/core/rules/vesselKinds.data';
+import { takesUp, vesselKind } from '@/core/rules/vesselKinds.data';
 import { DISHES, DRINKERS, FEEDERS } from './choices.data';
 
 /** A thing of the coop with its size and its place, as they are measured off with a tape. */
@@ -54,7 +54,8 @@ const sectionOf = ({ section }: OfKind<'bar'>, units: Plan['units']): string => 
 function vesselSize(f: OfKind<'feeder'> | OfKind<'drinker'>, m: Writer): string {
   const kind = among(f.kind === 'feeder' ? FEEDERS : DRINKERS, f.type);
   const { outlet } = vesselKind(f);
-  const size = isRound(f) ? `${m(f.diameterM)} across` : `${m(f.lengthM)} × ${m(f.diameterM)}`;
+  const { round, longM, deepM } = takesUp(f);
+  const size = round ? `${m(longM)} across` : `${m(longM)} × ${m(deepM)}`;
   return `${kind}, ${outlet === null ? size : `${f.outlets} × ${m(f.lengthM)}`}`;
 }
 

@@ -129,6 +129,13 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'vessels.toCups': 'Take a line with {outlets} in place of {fixtures}',
   'vessels.height': 'Set {fixtures} at {height}',
   'vessels.move': 'Move {fixtures} to {left} from the left and {front} from the front wall',
+  'vessels.fewerPorts': 'Cut {outlets} in {fixtures}',
+  'vessels.mouth': 'Set the mouth of the elbows {gap} above the feed’s floor in {fixtures}',
+  'vessels.moreHoles': 'Cut {outlets} in {fixtures}, so that more of the feed runs out',
+  'vessels.taller': 'Make {fixtures} {height} high',
+  'vessels.widerPan': 'Set {fixtures} in a pan {size} across',
+  'vessels.holesAt':
+    'Drill the holes of {fixtures} {low} above the pan’s floor, in a pan {deep} deep',
   'vessels.larger': 'Take one that holds {litres} in place of {fixtures}',
   'vessels.allLarger': 'Take ones that hold {litres} each in place of {fixtures}',
   'vessels.fillLess': 'Fill {fixtures} with {litres} at most',

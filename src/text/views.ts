@@ -44,3 +44,10 @@ export const VIEW_TITLES: Readonly<Record<View | 'run', string>> = {
   left: 'Section, seen from the left',
   above: 'Plan, seen from above',
 };
+
+/** Why no strip can be made. */
+export const NO_STRIP = {
+  unnamed: 'Name a feeder or drinker of the plan: fixture is its id, such as feeder-1.',
+  vessel: (name: string): string =>
+    `${name} has no holes round it that a strip could mark. Make it at home from a can or a pail, with ports or holes.`,
+};

@@ -24,6 +24,7 @@ import { ROOSTS_WORKINGS } from '@/core/stations/roosts/roosts.working';
 import { SCHOOLS_WORKINGS } from '@/core/stations/schools.working';
 import { SHEET_WORKINGS } from '@/core/stations/sheet';
 import { SHELL_WORKINGS } from '@/core/stations/shell/shell.working';
+import { MADE_WORKINGS } from '@/core/stations/vessels/homeMade.working';
 import { VESSEL_WORKINGS } from '@/core/stations/vessels/vessels.working';
 import { formatValue } from './format';
 import { GIVEN_NAMES, LINE_NAMES, MONTH_LINES } from './lineNames.data';
@@ -45,6 +46,7 @@ export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...LITTER_WORKINGS,
   ...REACH_WORKINGS,
   ...SHELL_WORKINGS,
+  ...MADE_WORKINGS,
   ...VESSEL_WORKINGS,
   ...SHEET_WORKINGS,
 };

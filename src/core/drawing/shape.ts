@@ -61,6 +61,12 @@ export type Pen =
   | 'bracket'
   | 'pipe'
   | 'tank'
+  // what is in a vessel that is cut open
+  | 'hollowed'
+  | 'feed'
+  | 'deadFeed'
+  | 'water'
+  | 'waterLow'
   // what a section is cut through
   | 'cutGrain'
   | 'cutEdge'

@@ -50,7 +50,7 @@ export function newPlan(start: PlanStart): Plan {
     timeZone: start.timeZone,
     horizonYears: 2,
     schools: {},
-    keeper: { statureM: 1.68, ...KEEPER },
+    keeper: { statureM: 1.68, ...KEEPER, tape: null },
     litter: {
       school: 'deep',
       depthM: START_DEPTH_M[start.units],

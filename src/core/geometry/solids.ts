@@ -1,7 +1,7 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { isRound } from '../rules/vesselKinds.data';
+import { isRound, takesUp } from '../rules/vesselKinds.data';
 import type { Form } from './forms';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
@@ -174,15 +174,16 @@ function openingSolid(o: Opening, shell: Shell): Solid {
 }
 
 function vesselSolid(v: Vessel, litterM: number): Solid {
-  const half = v.diameterM / 2;
-  const halfX = isRound(v) ? half : v.lengthM / 2;
-  const z0 = v.hung ? v.rimZ - PAN_DEPTH_M : litterM;
+  const { longM, deepM, highM, rimM } = takesUp(v);
+  const [halfX, half] = [longM / 2, deepM / 2];
+  // of one made at home it is known how high its rim lies over its foot
+  const z0 = rimM !== null ? v.rimZ - rimM : v.hung ? v.rimZ - PAN_DEPTH_M : litterM;
   return {
     x0: v.x - halfX,
     x1: v.x + halfX,
     y0: v.y - half,
     y1: v.y + half,
     z0,
-    z1: z0 + v.heightM,
+    z1: z0 + highM,
   };
 }

@@ -2,8 +2,9 @@ import { massThen } from '../birds/flock';
 import { createJudge } from '../judge';
 import type { StationId } from '../kernel/station';
 import { atMost } from '../kernel/units/number';
-import type { Plan } from '../model/schema';
+import type { Plan, Vessel } from '../model/schema';
 import { chosenSchool, RULE_BOOK, scaleToBird } from '../rules/book';
+import { takesUp } from '../rules/vesselKinds.data';
 import { boxesFor, leastBarsZ } from './banks';
 
 import { type Ground, groundOf } from './ground';
@@ -26,8 +27,10 @@ export function boundsOf(plan: Plan, on: string, judge = createJudge()): Bounds 
 }
 
 /** Floor that the fewest feeders and drinkers take, m². */
+const footOf = (v: Vessel): number => takesUp(v).longM * takesUp(v).deepM;
+
 const leastTakenM2 = (ground: Ground): number =>
-  vesselsOf(ground, false).reduce((sum, v) => sum + v.diameterM ** 2, 0);
+  vesselsOf(ground, false).reduce((sum, v) => sum + footOf(v), 0);
 
 export function boundsIn(ground: Ground): Bounds {
   const { plan, flock, seatsM, widestM, hens, ducks, chickens, up } = ground;

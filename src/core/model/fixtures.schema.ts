@@ -287,6 +287,9 @@ export type Opening = AirOpening | OfKind<'door'> | Hatch | PopDoor;
 export type Feeder = OfKind<'feeder'>;
 export type Drinker = OfKind<'drinker'>;
 export type Vessel = Feeder | Drinker;
+/** How a vessel is made at home, and what from. */
+export type Made = NonNullable<Vessel['made']>;
+export type VesselBody = Made['body'];
 
 /** What a fixture of a kind has until the keeper says otherwise; what she must say is not in it. */
 type Stated = 'id' | 'kind' | 'name' | 'type' | 'holds';

@@ -1,4 +1,5 @@
 import * as z from 'zod/mini';
+import { TAPES } from '../kernel/units/tape';
 import { CLIMATES } from './climates.data';
 import { fixture } from './fixtures.schema';
 import { group, ownBreed } from './flock.schema';
@@ -140,6 +141,8 @@ export const planSchema = z.strictObject({
     reachM: z._default(z.number().check(z.minimum(0.5), z.maximum(2.5)), KEEPER.reachM),
     armM: z._default(z.number().check(z.minimum(0.3), z.maximum(1.5)), KEEPER.armM),
     barrowRimM: z._default(z.number().check(z.minimum(0), z.maximum(1.5)), KEEPER.barrowRimM),
+    /** What her tape is marked in; null: as the plan's units have it. */
+    tape: z._default(z.nullable(z.enum(TAPES)), null),
   }),
   litter: z.strictObject({
     school: z.enum(['deep', 'thin', 'sand', 'board', 'mesh']),
@@ -198,9 +201,11 @@ export type {
   Feeder,
   Fixture,
   Hatch,
+  Made,
   NestBank,
   OfKind,
   Opening,
   PopDoor,
   Vessel,
+  VesselBody,
 } from './fixtures.schema';

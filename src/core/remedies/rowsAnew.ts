@@ -7,6 +7,7 @@ import type { Bar, Plan } from '../model/schema';
 import { down, type ProposalContext, up } from '../proposals/remedy';
 import { chosenSchool, fitM, RULE_BOOK } from '../rules/book';
 import { ruled } from '../rules/rules.data';
+import { takesUp } from '../rules/vesselKinds.data';
 
 /** More rows than this nobody cleans behind. */
 export const MOST_ROWS = 8;
@@ -64,7 +65,7 @@ export function endsOf({ plan, heaviestKg }: ProposalContext): Ends[] {
   const end = up(plan, ruled('roosts.end.near'));
   const loss = ruled('roosts.end.loss');
   const feet = plan.fixtures.flatMap((f) =>
-    f.kind === 'feeder' || f.kind === 'drinker' ? [f.diameterM] : [],
+    f.kind === 'feeder' || f.kind === 'drinker' ? [takesUp(f).deepM] : [],
   );
   const strip =
     feet.length === 0 ? 0 : Math.max(...feet) + fitM('roosts.shadow', heaviestKg) + 0.15;

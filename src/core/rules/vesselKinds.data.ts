@@ -1,4 +1,5 @@
 import type { Drinker, Feeder, Vessel } from '../model/schema';
+import { type VesselForm, vesselForm } from '../model/vesselForm';
 import type { RuleId, ToldRuleId } from './rules.data';
 
 /** What a kind of feeder or drinker is, and what birds ask of it. */
@@ -41,6 +42,13 @@ const plain = {
 export const FEEDER_KINDS: Readonly<Record<Feeder['type'], VesselKind>> = {
   tube: { ...plain, body: 'canOverPan', edge: 'feed.round', waste: 'feed.waste.tube', open: true },
   pan: { ...plain, body: 'pan', edge: 'feed.round', waste: 'feed.waste.open', open: true },
+  holes: {
+    ...plain,
+    body: 'canOverPan',
+    edge: 'feed.round',
+    waste: 'feed.waste.tube',
+    open: true,
+  },
   trough: { ...plain, body: 'trough', edge: 'feed.trough', waste: 'feed.waste.open', open: true },
   port: { ...plain, body: 'can', outlet: 'class.perPort', waste: 'feed.waste.port', onWall: true },
   pedal: {
@@ -74,6 +82,8 @@ export const vesselKind = (v: Pick<Vessel, 'kind' | 'type'>): VesselKind =>
     ? FEEDER_KINDS[v.type as Feeder['type']]
     : DRINKER_KINDS[v.type as Drinker['type']];
 
-/** Whether it is round seen from above. */
-export const isRound = (v: Pick<Vessel, 'kind' | 'type'>): boolean =>
-  vesselKind(v).body !== 'trough';
+/** What a vessel of the plan takes up, made at home or bought. @example takesUp(drinker).round // true */
+export const takesUp = (v: Vessel): VesselForm => vesselForm(v, vesselKind(v).body === 'trough');
+
+/** Whether it is round seen from above. @example isRound(drinker) // true */
+export const isRound = (v: Vessel): boolean => takesUp(v).round;

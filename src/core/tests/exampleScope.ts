@@ -6,6 +6,7 @@ import { createFlockWorker } from '../birds/flock';
 import { flockSizes } from '../birds/flockSizes';
 import { askedOn } from '../carrying/asked';
 import { layOut } from '../drawing/run/lie';
+import { newMade } from '../edit/new/homeMade';
 import { createJudge } from '../judge';
 import { groundOf } from '../layout/ground';
 import type { Fixture, OfKind, Run } from '../model/schema';
@@ -52,6 +53,7 @@ export function exampleScope(): Record<string, unknown> {
   const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
   return {
     plan,
+    made: newMade({ ...of('feeder'), type: 'port' }, 'metric'),
     shell: plan.shell,
     flock,
     lot: flock.lots[0],

@@ -4,9 +4,18 @@ import type { PaperId } from './paper';
 export const DRAWING_FORMATS = ['svg', 'dxf', 'png', 'pdf'] as const;
 export type DrawingFormat = (typeof DRAWING_FORMATS)[number];
 
-/** What can be drawn: a view, the run, or the story sticks at full size. */
-export type Drawn = View | 'run' | 'sticks';
-export const DRAWN: readonly Drawn[] = ['front', 'right', 'rear', 'left', 'above', 'run', 'sticks'];
+/** What can be drawn: a view, the run, the story sticks at full size, or the papers of one vessel. */
+export type Drawn = View | 'run' | 'sticks' | 'strip';
+export const DRAWN: readonly Drawn[] = [
+  ...(['front', 'right', 'rear', 'left', 'above'] as const),
+  ...(['run', 'sticks', 'strip'] as const),
+];
+
+/** What is printed at full size only, and what of it is printed. */
+export const FULL_SIZE: Readonly<Partial<Record<Drawn, string>>> = {
+  sticks: 'Story sticks at full size are printed',
+  strip: 'A strip at full size is printed',
+};
 
 /** What is asked of a drawing. */
 export interface DrawingAsk {
@@ -15,6 +24,8 @@ export interface DrawingAsk {
   readonly scale: number | null;
   readonly format: DrawingFormat;
   readonly paper: PaperId;
+  /** The vessel whose papers are asked for. */
+  readonly fixture?: string | null;
   /** The day it is drawn for, YYYY-MM-DD. */
   readonly on: string;
 }

@@ -1,8 +1,3 @@
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import fontkit from '@pdf-lib/fontkit';
 import DxfParser, { type ILwpolylineEntity } from 'dxf-parser';
 import { assess } from '@/core/assess';
@@ -10,21 +5,12 @@ import { acrossPage, LIES } from '@/core/drawing/view';
 import { inRun, solidOf } from '@/core/geometry/solids';
 import type { Plan } from '@/core/model/schema';
 import { DAY, sample, soundCoop } from '@/core/tests/plans';
+import { fonts, PX_MM, pageOf } from '../tests/renderedPage';
 import { drawnFile } from './drawn';
 import { EDGE_MM, PAPERS, readScale, scaleName, tilesOf } from './paper';
-import type { Fonts } from './pdf';
 import { runSheet } from './runSheet';
 import { sheetOf } from './sheet';
 import { rodsOf } from './stickPdf';
-
-const require = createRequire(import.meta.url);
-const font = (name: string): Uint8Array =>
-  readFileSync(
-    require.resolve(
-      `@fontsource/atkinson-hyperlegible-${name}/files/atkinson-hyperlegible-${name}-latin-400-normal.woff`,
-    ),
-  );
-const fonts = (): Fonts => ({ text: font('next'), figures: font('mono') });
 
 const VIEWS = Object.keys(LIES) as (keyof typeof LIES)[];
 const text = (bytes: Uint8Array): string => new TextDecoder().decode(bytes);
@@ -112,45 +98,6 @@ test('words beside the sticks touch neither one another nor the drawing', () => 
   }
 });
 
-/** Pixels to a millimetre that pages are drawn with to be measured. */
-const PX_MM = 10;
-
-/** A page of a PDF drawn by another program: how dark each pixel is, 0 black. */
-function pageOf(
-  pdf: Uint8Array,
-  page: number,
-): { at: (xMm: number, yMm: number) => number; heightMm: number } {
-  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-print-'));
-  try {
-    const file = join(dir, 'in.pdf');
-    writeFileSync(file, pdf);
-    execFileSync('pdftoppm', [
-      ...[
-        '-r',
-        String(PX_MM * 25.4),
-        '-gray',
-        '-f',
-        String(page),
-        '-l',
-        String(page),
-        '-singlefile',
-      ],
-      ...[file, join(dir, 'out')],
-    ]);
-    const image = readFileSync(join(dir, 'out.pgm'));
-    const head = /^P5\s+(\d+)\s+(\d+)\s+255\s/.exec(image.subarray(0, 40).toString('latin1'));
-    if (!head) throw new Error('no picture');
-    const [wide, tall] = [Number(head[1]), Number(head[2])];
-    const pixels = image.subarray(head[0].length);
-    return {
-      heightMm: tall / PX_MM,
-      at: (xMm, yMm) => pixels[Math.round(yMm * PX_MM) * wide + Math.round(xMm * PX_MM)] ?? 255,
-    };
-  } finally {
-    rmSync(dir, { recursive: true, force: true });
-  }
-}
-
 test('story sticks printed at full size have their marks where the tape has them, to 0.2 mm, over the joins', async () => {
   const plan = sample('pell-garth');
   const assessment = assess(plan, { on: DAY });
@@ -234,7 +181,7 @@ test('every view is drawn as a picture and as a print', async () => {
 });
 
 test('every letter that is written on paper and in pictures is in the fonts that come with the program', () => {
-  const figures = fontkit.create(font('mono') as Buffer);
+  const figures = fontkit.create(fonts().figures as Buffer);
   const strange = (words: string): string[] =>
     [...words].filter((c) => !figures.hasGlyphForCodePoint(c.codePointAt(0) ?? 0));
   for (const units of ['metric', 'imperial'] as const) {

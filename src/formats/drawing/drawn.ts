@@ -1,8 +1,9 @@
 import { type Assessment, assess } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
+import { type RoundHoles, roundHoles } from '@/core/stores/vessels/holes';
 import { formatDay } from '@/text/format';
-import { NO_RUN, VIEW_TITLES } from '@/text/views';
+import { NO_RUN, NO_STRIP, VIEW_TITLES } from '@/text/views';
 import type { DrawingAsk } from './ask';
 import { type PaperId, SCALES } from './paper';
 import type { Fonts } from './pdf';
@@ -15,9 +16,15 @@ import { type Sheet, sheetOf } from './sheet';
  */
 export async function drawnFile(
   plan: Plan,
-  { view, scale, format, paper, on }: DrawingAsk,
+  { view, scale, format, paper, on, fixture }: DrawingAsk,
   fonts: () => Fonts,
 ): Promise<Uint8Array> {
+  if (view === 'strip') {
+    const round = stripOf(plan, fixture ?? null);
+    if (typeof round === 'string') throw new Error(round);
+    const { stripPdf } = await import('./stripPdf');
+    return stripPdf(plan, round, { day: formatDay(on), paper }, fonts());
+  }
   const assessment = assess(plan, { on });
   const text = (of: string): Uint8Array => new TextEncoder().encode(of);
   if (view === 'sticks') {
@@ -37,6 +44,15 @@ export async function drawnFile(
       return (await import('./pdf')).sheetPdf(sheet, title, fonts());
     }
   }
+}
+
+/** The holes that a strip is made for; else why there is none. */
+export function stripOf(plan: Plan, fixture: string | null): RoundHoles | string {
+  const { vessel } = NO_STRIP;
+  const found = plan.fixtures.find((f) => f.id === fixture);
+  if (fixture === null || found === undefined) return NO_STRIP.unnamed;
+  if (found.kind !== 'feeder' && found.kind !== 'drinker') return vessel(found.name);
+  return roundHoles(found) ?? vessel(found.name);
 }
 
 /** For what no usual scale brings on one sheet. */

@@ -38,16 +38,21 @@ export interface Title {
 }
 
 /** Breadth of the title block at the foot of each sheet, mm. */
-const BLOCK_MM = 16;
+export const BLOCK_MM = 16;
 
 /** Inks of words and lines on paper. */
 export const INK = rgb(0.165, 0.161, 0.149);
 export const SOFT = rgb(0.34, 0.33, 0.29);
 
+/** A document to be printed, and the letters it is written in. */
+export interface Paper {
+  readonly pdf: PDFDocument;
+  readonly text: PDFFont;
+  readonly figures: PDFFont;
+}
+
 /** A document with the program's own fonts in it. */
-export async function newDocument(
-  fonts: Fonts,
-): Promise<{ pdf: PDFDocument; text: PDFFont; figures: PDFFont }> {
+export async function newDocument(fonts: Fonts): Promise<Paper> {
   const pdf = await PDFDocument.create();
   pdf.registerFontkit(fontkit);
   const text = await pdf.embedFont(fonts.text, { subset: true });
@@ -81,8 +86,18 @@ export function sheetsFor({ face, scale }: Pick<Sheet, 'face' | 'scale'>, id: Pa
  * @returns the file
  */
 export async function sheetPdf(sheet: Sheet, title: Title, fonts: Fonts): Promise<Uint8Array> {
-  const { pdf, text, figures } = await newDocument(fonts);
-  pdf.setTitle(`${sheet.name}, ${title.view}`);
+  const paper = await newDocument(fonts);
+  paper.pdf.setTitle(`${sheet.name}, ${title.view}`);
+  putSheet(paper, sheet, title);
+  return paper.pdf.save();
+}
+
+/** Puts a sheet to scale into a document, on as many pages as it takes. */
+export function putSheet(
+  { pdf, text, figures }: Paper,
+  sheet: Pick<Sheet, 'name' | 'face' | 'scale' | 'layers'>,
+  title: Title,
+): void {
   const { face, scale } = sheet;
   const { sizeMm, paper, room, tiles } = sheetsFor(sheet, title.paper);
   const upright = PAPERS[title.paper];
@@ -123,7 +138,6 @@ export async function sheetPdf(sheet: Sheet, title: Title, fonts: Fonts): Promis
       units: title.units,
     });
   });
-  return pdf.save();
 }
 
 interface OnPage {

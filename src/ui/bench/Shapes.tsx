@@ -9,6 +9,7 @@ const HATCHES = {
   broken: { size: 6, turn: -45, className: 'stroke-oxide', strokeWidth: 1.1 },
   markOut: { size: 8, turn: 45, className: 'stroke-chalk', strokeWidth: 0.7 },
   cutGrain: { size: 4, turn: 45, className: 'stroke-straw-line', strokeWidth: 0.8 },
+  deadFeed: { size: 5, turn: 45, className: 'stroke-straw-line', strokeWidth: 1.3 },
   storage: { size: 12, turn: -45, className: 'stroke-line', strokeWidth: 1 },
 } as const;
 
@@ -92,6 +93,11 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
   bracket: { className: 'fill-ink' },
   pipe: line('stroke-ink', 1.6),
   tank: { className: 'fill-sunk stroke-ink', strokeWidth: 0.9 },
+  hollowed: { className: 'fill-raised' },
+  feed: { className: 'fill-litter' },
+  deadFeed: { className: 'stroke-straw-line', strokeWidth: 0.9 },
+  water: { className: 'fill-chalk-soft' },
+  waterLow: { className: 'fill-chalk', fillOpacity: 0.35 },
   cutGrain: {},
   cutEdge: line('stroke-ink', 2, { strokeLinejoin: 'round' }),
   keeper: { className: 'fill-ink', opacity: 0.07 },

@@ -1,5 +1,6 @@
 import { parsePlanText } from '@/core/edit/parse';
-import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN } from '@/formats/drawing/ask';
+import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN, FULL_SIZE } from '@/formats/drawing/ask';
+import { stripOf } from '@/formats/drawing/drawn';
 import { PAPERS, readScale } from '@/formats/drawing/paper';
 import { drawApart } from '@/server/drawing';
 import { handle } from '@/server/handle';
@@ -15,9 +16,8 @@ export const POST = handle('/api/drawings', async (request) => {
   if (!view) return problem(400, `view must be one of: ${DRAWN.join(', ')}.`);
   const format = DRAWING_FORMATS.find((f) => f === (asked.get('format') ?? 'svg'));
   if (!format) return problem(400, `format must be one of: ${DRAWING_FORMATS.join(', ')}.`);
-  if (view === 'sticks' && format !== 'pdf') {
-    return problem(400, 'Story sticks at full size are printed: format must be pdf.');
-  }
+  const fullSize = FULL_SIZE[view];
+  if (fullSize && format !== 'pdf') return problem(400, `${fullSize}: format must be pdf.`);
   const scale = asked.get('scale');
   if (scale !== null && readScale(scale) === null) {
     return problem(400, 'scale must be as 1:20, or 3/4 in to the foot.');
@@ -29,7 +29,13 @@ export const POST = handle('/api/drawings', async (request) => {
   const body = await readBody(request, parsePlanText);
   if (!body.ok) return body.refusal;
   if (view === 'run' && body.value.run === null) return problem(422, NO_RUN);
-  const drawn = await drawApart(JSON.stringify(body.value), { view, format, scale, paper });
+  const fixture = asked.get('fixture');
+  if (view === 'strip') {
+    const strip = stripOf(body.value, fixture);
+    if (typeof strip === 'string') return problem(422, strip);
+  }
+  const ask = { view, format, scale, paper, fixture };
+  const drawn = await drawApart(JSON.stringify(body.value), ask);
   if (!drawn.ok) return problem(500, 'The drawing could not be made.');
   return new Response(drawn.bytes, {
     headers: { 'content-type': DRAWING_TYPES[format], 'cache-control': 'no-store' },

@@ -1,5 +1,6 @@
 import type { Fixture, Plan } from '../../model/schema';
-import { isRound } from '../../rules/vesselKinds.data';
+import type { VesselForm } from '../../model/vesselForm';
+import { isRound, takesUp } from '../../rules/vesselKinds.data';
 import type { PlacedBird } from '../../stations/roosts/perched';
 import { lookOf } from '../birds/bird';
 import { birdShapes } from '../birds/silhouettes';
@@ -50,12 +51,14 @@ export function standing(
   return { what: 'fixture', key: f.id, shapes: [...fromAbove, ...fromSide] };
 }
 
+const sized = ({ longM, deepM, highM }: VesselForm) => [longM, deepM, highM] as const;
+
 /** How long, how deep and how high a thing of the run is, m. */
 function sizeOf(f: Fixture): readonly [number, number, number] {
   switch (f.kind) {
     case 'feeder':
     case 'drinker':
-      return [isRound(f) ? f.diameterM : f.lengthM, f.diameterM, f.heightM];
+      return sized(takesUp(f));
     case 'dustBath':
       return [f.lengthM, f.depthM, f.fillM + 0.05];
     default:

@@ -281,9 +281,41 @@ const bucket: Body = (_, face) => [
   inFace('thingLine', face, ['M', 0.03, 0.93], ['C', 0.2, 0.5, 0.8, 0.5, 0.97, 0.93]),
 ];
 
+/** A bucket screwed into a pan, with its holes low in the wall. */
+const bucketInPan: Body = (v, face) => {
+  const p = panPart(face);
+  const hole = p * 0.45;
+  return [
+    inFace(
+      'thing',
+      face,
+      ['M', 0.2, 0.94],
+      ['L', 0.8, 0.94],
+      ['L', 0.76, 0],
+      ['L', 0.24, 0],
+      ['Z'],
+    ),
+    inFace(
+      'thing',
+      face,
+      ['M', 0.18, 0.93],
+      ['L', 0.82, 0.93],
+      ['L', 0.8, 1],
+      ['L', 0.2, 1],
+      ['Z'],
+    ),
+    pan(face),
+    ...placesOf(v).map((t) => {
+      const a = face.a0 + (0.28 + 0.44 * t) * (face.a1 - face.a0);
+      return circle('outlet', [a, face.b0 + (p + hole) * (face.b1 - face.b0)], OUTLET_M / 2);
+    }),
+  ];
+};
+
 /** How each kind of feeder looks from its side. */
 export const FEEDERS: Readonly<Record<Feeder['type'], Body>> = {
   tube,
+  holes: bucketInPan,
   pan: bowl,
   trough,
   port: ports,

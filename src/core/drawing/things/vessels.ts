@@ -4,6 +4,7 @@ import type { Plan, Vessel } from '../../model/schema';
 import { isRound, vesselKind } from '../../rules/vesselKinds.data';
 import { circle, ellipse, type Face, polyline, rect, type Shape, type View } from '../shape';
 import { outlineOf } from '../view';
+import { madeBody } from './madeBody';
 import { DRINKERS, FEEDERS, MOST_OUTLETS, OUTLET_M } from './vesselBodies';
 
 /** A tank over a line as it is drawn, m (assumption: the plan knows its foot only). */
@@ -14,7 +15,8 @@ export function vesselShapes(v: Vessel, face: Face, plan: Plan, view: View): Sha
   if (view === 'above') return fromAbove(v, face, plan);
   const chain = v.hung ? [chainTo(v, face, plan)] : [];
   const body = v.kind === 'feeder' ? FEEDERS[v.type] : DRINKERS[v.type];
-  return [...chain, ...tankOver(v, face, plan), ...body(v, face, view)];
+  const own = v.made ? madeBody(v, v.made, face, view) : body(v, face, view);
+  return [...chain, ...tankOver(v, face, plan), ...own];
 }
 
 /** Its rim, and what stands in the middle of it; where birds share outlets, those about its edge. */

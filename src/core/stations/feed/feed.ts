@@ -16,6 +16,7 @@ import {
 } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
+import { madeFigures } from '../vessels/homeMade';
 import { rimsAbove, twoApart, vesselRules } from '../vessels/standing';
 import {
   contentsKg,
@@ -41,7 +42,10 @@ export const feedStation: CarryingStation = {
     const feeders = ctx.of('feeder');
     const { plan, flock, of } = ctx;
     s.explain(() => {
-      for (const v of feeders) vesselFigures(s, v);
+      for (const v of feeders) {
+        vesselFigures(s, v);
+        madeFigures(s, ctx, v);
+      }
     });
     if (carry.state !== 'carries') return;
     s.part('feed.light', [feeders, flock, plan.shell, plan.litter], (own) =>

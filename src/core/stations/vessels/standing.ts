@@ -10,7 +10,8 @@ import { vesselKind } from '../../rules/vesselKinds.data';
 import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
-import { contentsKg } from './vessels';
+import { madeRules } from './homeMade';
+import { fullKg } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Rules that every vessel keeps, whatever is in it: its height, its place, its hook, its top. */
@@ -26,6 +27,7 @@ export function vesselRules(
   const above = [of('bar'), heaviest, plan.litter, plan.shell];
   for (const v of vessels) {
     s.part('vessel.built', built, (own) => vesselBuilt(own, ctx, v, vessels, day), v);
+    s.part('vessel.made', [], (own) => madeRules(own, v), v);
     if (v.place !== 'coop' || heaviest === null) continue;
     s.part('vessel.bars', above, (own) => underBars(own, ctx, v, heaviest), v);
   }
@@ -52,7 +54,7 @@ function vesselBuilt(
   const station = stationOf(v);
   const solid = ctx.solid(v);
   heights(s, ctx, v, all, d);
-  const full = v.emptyKg + contentsKg(v) * ruled('feed.knock');
+  const full = v.emptyKg + fullKg(v) * ruled('feed.knock');
   if (v.hung && v.fixing === 'hook' && below(ruled('feed.hook.most'), full)) {
     s.find(
       `${station}.vessel.hook`,

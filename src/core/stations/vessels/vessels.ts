@@ -1,9 +1,11 @@
 import type { Lot } from '../../birds/lots';
 import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
 import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
+import type { VesselForm } from '../../model/vesselForm';
 import { scaleToBird } from '../../rules/book';
 import { RULES, ruled, type ToldRuleId } from '../../rules/rules.data';
-import { isRound, vesselKind } from '../../rules/vesselKinds.data';
+import { takesUp, vesselKind } from '../../rules/vesselKinds.data';
+import { contentsOf } from '../../stores/vessels/contents';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { VESSEL_WORKINGS as W } from './vessels.working';
@@ -23,8 +25,10 @@ export const drinkersOf = (plan: Plan): Drinker[] =>
 export const edgeRule = (v: Vessel): ToldRuleId | null => vesselKind(v).edge;
 
 /** Edge that birds can stand along, m: a rim, or one or both long sides. */
-export const edgeM = (v: Vessel): number =>
-  isRound(v) ? Math.PI * v.diameterM : v.lengthM * (v.bothSides ? 2 : 1);
+export const edgeM = (v: Vessel): number => edgeOf(takesUp(v), v.bothSides);
+
+const edgeOf = ({ round, longM }: VesselForm, bothSides: boolean): number =>
+  round ? Math.PI * longM : longM * (bothSides ? 2 : 1);
 
 /**
  * Birds of a lot that one outlet serves; 0 where it serves none of them.
@@ -55,8 +59,9 @@ export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
   };
 }
 
-/** Where nothing was said: what it holds by its size, L. */
+/** Where nothing was said: what it holds by how it is made, or by its size, L. */
 function sizeL(v: Vessel): number {
+  if (v.made !== null) return contentsOf(v, v.made).usableL;
   const body = ruled('feed.body.share');
   const deep = ruled('feed.pan.deep');
   const round = (Math.PI * v.diameterM ** 2) / 4;
@@ -81,17 +86,28 @@ export const wasteOf = (v: Feeder): number => {
   return rule === null ? 1 : ruled(rule);
 };
 
-/** Contents of a full vessel, kg. */
-export const contentsKg = (v: Vessel): number =>
-  v.kind === 'feeder' ? capacityL(v) * ruled(`feed.density.${v.feed}`) : capacityL(v);
+const densityOf = (v: Vessel): number =>
+  v.kind === 'feeder' ? ruled(`feed.density.${v.feed}`) : 1;
+
+/** What birds can have of a full vessel, kg. */
+export const contentsKg = (v: Vessel): number => capacityL(v) * densityOf(v);
+
+/** What is in it when it is full, L: what never runs out weighs as much as the rest. */
+export const wholeL = (v: Vessel): number =>
+  v.made === null ? capacityL(v) : capacityL(v) + contentsOf(v, v.made).deadL;
+
+/** All that a full vessel has in it, kg. */
+export const fullKg = (v: Vessel): number => wholeL(v) * densityOf(v);
 
 /** The vessel's size, what it weighs full, and what it gives, for its row in the panel. */
 export function vesselFigures(s: Sheet, v: Vessel): void {
   const station = v.kind === 'feeder' ? 'feed' : 'water';
-  const density = v.kind === 'feeder' ? ruled(`feed.density.${v.feed}`) : 1;
+  const density = densityOf(v);
   const litres = capacityL(v);
   const basis: Basis = v.capacityL === null ? ASSUMED : ENTERED;
-  s.found(`${station}.vessel.${v.id}.litres`, 'litres', litres, basis);
+  if (v.made === null || v.capacityL !== null) {
+    s.found(`${station}.vessel.${v.id}.litres`, 'litres', litres, basis);
+  }
   s.worked(
     `${station}.vessel.${v.id}.contents`,
     W['vessel.contents'],
@@ -104,9 +120,9 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
     W['vessel.weight'],
     {
       empty: v.emptyKg,
-      contents: litres * density,
+      contents: fullKg(v),
       knock,
-      weight: v.emptyKg + litres * density * knock,
+      weight: v.emptyKg + fullKg(v) * knock,
     },
     ASSUMED,
   );

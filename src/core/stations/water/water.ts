@@ -7,6 +7,7 @@ import { vesselKind } from '../../rules/vesselKinds.data';
 import { askedOf, type CarryingStation, type StationContext } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
+import { madeFigures } from '../vessels/homeMade';
 import { twoApart, vesselRules } from '../vessels/standing';
 import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
@@ -23,7 +24,10 @@ export const waterStation: CarryingStation = {
     const drinkers = ctx.of('drinker');
     const { plan, flock } = ctx;
     s.explain(() => {
-      for (const v of drinkers) vesselFigures(s, v);
+      for (const v of drinkers) {
+        vesselFigures(s, v);
+        madeFigures(s, ctx, v);
+      }
     });
     if (carry.state !== 'carries') return;
     access(s, ctx, 'water', drinkers, carry, asked.short);

@@ -6,6 +6,7 @@ import type { Proposal, Proposer } from '../../../proposals/remedy';
 import { MOST_ADDED } from '../../../proposals/remedy';
 import { changing, planning, told } from '../../../proposals/setting';
 import { capacityL } from '../vessels';
+import { bought } from './bought';
 import { freePlace } from './places';
 import { soundLike } from './soundLike';
 import { vesselIn } from './vesselIn';
@@ -43,7 +44,7 @@ export const allLarger: Proposer = (finding, { plan }) => {
       change: (draft) => {
         for (const f of draft.fixtures) {
           if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
-            f.capacityL = Math.max(capacityL(f), litres);
+            Object.assign(f, bought(f), { capacityL: Math.max(capacityL(f), litres) });
           }
         }
       },
@@ -72,7 +73,7 @@ export const allOfMost: Proposer = (finding, ctx) => {
     if (!at) return [];
     const number = freeNumber(vessel.kind, draft.fixtures);
     made.push({
-      ...sound,
+      ...bought(sound),
       ...at,
       capacityL: mostL,
       id: `${vessel.kind}-${number}`,
@@ -91,7 +92,7 @@ export const allOfMost: Proposer = (finding, ctx) => {
       change: (draft) => {
         for (const f of draft.fixtures) {
           if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
-            f.capacityL = mostL;
+            Object.assign(f, bought(f), { capacityL: mostL });
           }
         }
         draft.fixtures.push(...made);
@@ -105,6 +106,8 @@ const sized = (vessel: Vessel, litres: number, code: RemedyCode): Proposal => ({
   fixtures: [vessel.id],
   numbers: { litres: { value: litres, unit: 'litres' } },
   change: changing(vessel, (v) => {
+    // one that is made at home is filled less, never made larger by a number alone
+    if (litres > capacityL(v)) Object.assign(v, bought(v));
     v.capacityL = litres;
   }),
 });

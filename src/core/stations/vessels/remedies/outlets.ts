@@ -1,6 +1,7 @@
 import { metres, type Proposer, up } from '../../../proposals/remedy';
 import { changing, fixtureIn, told } from '../../../proposals/setting';
-import { isRound, vesselKind } from '../../../rules/vesselKinds.data';
+import { isRound, takesUp, vesselKind } from '../../../rules/vesselKinds.data';
+import { bought } from './bought';
 import { vesselIn } from './vesselIn';
 
 /** One so much wider, or longer, that all find a place along it. */
@@ -9,7 +10,8 @@ export const wider: Proposer = (finding, { plan }) => {
   if (!vessel || vesselKind(vessel).edge === null) return [];
   const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
   const trough = !isRound(vessel);
-  const size = up(plan, (trough ? vessel.lengthM : vessel.diameterM) * times * 1.06);
+  const { longM } = takesUp(vessel);
+  const size = up(plan, longM * times * 1.06);
   if (size > (trough ? 2.5 : 0.6)) return [];
   return [
     {
@@ -17,6 +19,7 @@ export const wider: Proposer = (finding, { plan }) => {
       fixtures: [vessel.id],
       numbers: { size: metres(size) },
       change: changing(vessel, (v) => {
+        Object.assign(v, bought(v));
         if (trough) v.lengthM = size;
         else v.diameterM = size;
       }),
@@ -64,7 +67,7 @@ export const withOutlets: Proposer = (finding, { plan }) => {
       numbers: { outlets: { value: outlets, unit: 'outlets' as const } },
       hours: 2 + 0.2 * outlets,
       change: changing(vessel, (v) => {
-        Object.assign(v, { type, outlets, hung: false, onWall: true });
+        Object.assign(v, bought(v), { type, outlets, hung: false, onWall: true });
       }),
     }));
 };
@@ -82,7 +85,8 @@ export const toFount: Proposer = (finding, { plan }) => {
       more: i > 0,
       hours: 1,
       change: changing(vessel, (v) => {
-        Object.assign(v, { type: 'fount', diameterM, tray: true, hung: false, onWall: false });
+        Object.assign(v, bought(v), { type: 'fount', diameterM, tray: true });
+        Object.assign(v, { hung: false, onWall: false });
       }),
     };
   });

@@ -5,7 +5,7 @@ import type { Fixture, Plan, Vessel } from '../../../model/schema';
 import { metres, near, type Proposer } from '../../../proposals/remedy';
 import { changing, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
-import { isRound } from '../../../rules/vesselKinds.data';
+import { takesUp } from '../../../rules/vesselKinds.data';
 import { vesselIn } from './vesselIn';
 
 /**
@@ -18,8 +18,8 @@ export function freePlace(
   heaviestKg: number,
   apartFrom: readonly Fixture[] = [],
 ): { x: number; y: number } | null {
-  const halfY = vessel.diameterM / 2;
-  const halfX = isRound(vessel) ? halfY : vessel.lengthM / 2;
+  const { longM, deepM } = takesUp(vessel);
+  const [halfX, halfY] = [longM / 2, deepM / 2];
   const spot = freeSpot(plan, heaviestKg, {
     id: vessel.id,
     at: (x, y) => solidOf({ ...vessel, x: x + halfX, y: y + halfY, place: 'coop' }, plan),

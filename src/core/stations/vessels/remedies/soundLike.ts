@@ -17,7 +17,10 @@ export function soundLike<V extends Vessel>(vessel: V, { plan, value }: Proposal
     place: 'coop' as const,
     flatTop: false,
     fixing: 'bolt' as const,
-    capacityL: Math.min(mostVesselL(plan.units), capacityL(vessel)),
+    capacityL:
+      vessel.made !== null && vessel.capacityL === null
+        ? null
+        : Math.min(mostVesselL(plan.units), capacityL(vessel)),
   };
   // nothing of the first one's faults is copied: open to rats overnight, or without a tray
   return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };

@@ -16,7 +16,9 @@ import {
 } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { capacityL } from '../vessels';
+import { bought } from './bought';
 import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
+import { fewerPorts, holesAt, moreHoles, mouth, taller, widerPan } from './homeMade';
 import { outlets, toFount, wider, withOutlets } from './outlets';
 import { atBack, bringIn, freePlace, hangUp, moveOut } from './places';
 import { soundLike } from './soundLike';
@@ -56,7 +58,7 @@ const another: Proposer = (finding, ctx): Proposal[] => {
     made.push({
       ...sound,
       ...at,
-      ...(each === undefined ? {} : { capacityL: each }),
+      ...(each === undefined ? {} : { ...bought(sound), capacityL: each }),
       id: `${vessel.kind}-${number}`,
       name: `${vessel.name.slice(0, 70)} ${number}`,
     });
@@ -112,6 +114,7 @@ const common = (station: 'feed' | 'water'): Proposers => ({
   [`${station}.vessel.underBars`]: [moveOut],
   [`${station}.vessel.hook`]: [bolt],
   [`${station}.vessel.perched`]: [cone],
+  [`${station}.pan.narrow`]: [widerPan],
 });
 
 /** One more feeder, at the tall birds' back. */
@@ -155,6 +158,10 @@ const openFeeder: Proposer = (_finding, { plan, sizes }) => {
 export const VESSEL_REMEDIES: Proposers = {
   ...common('feed'),
   ...common('water'),
+  'feed.ports.close': [fewerPorts],
+  'feed.mouth.low': [mouth],
+  'feed.mouth.high': [mouth],
+  'feed.dead.much': [moreHoles, taller],
   'feed.tall.none': [tallFeeder],
   'feed.vessel.rain': [
     bringIn,
@@ -214,6 +221,10 @@ export const VESSEL_REMEDIES: Proposers = {
       (_, f) => ({ bore: metres(told(f, 'needed')) }),
     ),
   ],
+  'water.bucket.hole': [holesAt],
+  'water.bucket.floods': [holesAt],
+  'water.bucket.deep': [holesAt],
+  'water.bucket.clogs': [holesAt],
   'water.bucket.chicks': [
     setting('water.fount', ['drinker'], (v) => {
       v.type = 'fount';

@@ -1,0 +1,77 @@
+import type { UnitSystem } from '../../kernel/units/length';
+import type { Made, Vessel, VesselBody } from '../../model/schema';
+
+type Shape = VesselBody['shape'];
+
+/** Bodies that each kind of vessel is made from, the commonest first; none where it is bought. */
+const BODIES: Readonly<Record<Vessel['type'], readonly Shape[]>> = {
+  tube: ['can', 'pail'],
+  pan: [],
+  trough: ['box'],
+  port: ['can', 'pail', 'box', 'pipe'],
+  pedal: ['box', 'can'],
+  holes: ['pail', 'can'],
+  fount: [],
+  nipple: ['pail', 'can', 'box'],
+  cup: ['pail', 'can', 'box'],
+  bucket: ['pail', 'can'],
+};
+
+/**
+ * What a vessel of this kind can be made from at home.
+ * @example bodiesFor(drinker) // []
+ */
+export const bodiesFor = (v: Pick<Vessel, 'kind' | 'type'>): readonly Shape[] =>
+  v.kind === 'drinker' && v.type === 'trough' ? [] : BODIES[v.type];
+
+/** Measures to begin with, as vessels are found about a house: metric, and what is near it in inches. */
+const START: Readonly<Record<UnitSystem, Readonly<Record<Shape, VesselBody>>>> = {
+  metric: {
+    can: { shape: 'can', acrossM: 0.4, highM: 0.6 },
+    pail: { shape: 'pail', topM: 0.3, footM: 0.26, highM: 0.36 },
+    box: { shape: 'box', longM: 0.5, deepM: 0.3, highM: 0.5 },
+    pipe: { shape: 'pipe', acrossM: 0.11, highM: 1, elbowDeg: 90, bendM: null },
+  },
+  imperial: {
+    can: { shape: 'can', acrossM: 0.381, highM: 0.6096 },
+    pail: { shape: 'pail', topM: 0.3048, footM: 0.2667, highM: 0.3683 },
+    box: { shape: 'box', longM: 0.508, deepM: 0.3048, highM: 0.508 },
+    pipe: { shape: 'pipe', acrossM: 0.1143, highM: 0.9144, elbowDeg: 90, bendM: null },
+  },
+};
+
+/** Wall of a pipe as it is sold, m: the larger drain of each system. */
+const PIPE_WALL_M = { metric: 0.0032, imperial: 0.006 } as const;
+
+/**
+ * A body of a shape, to begin with.
+ * @example startBody('can', 'metric').highM // 0.6
+ */
+export const startBody = (shape: Shape, units: UnitSystem): VesselBody => ({
+  ...START[units][shape],
+});
+
+/**
+ * How a vessel is made at home, to begin with: sound measures for its kind, to be changed.
+ * @returns null where one of its kind is bought
+ */
+export function newMade(v: Vessel, units: UnitSystem): Made | null {
+  const [shape] = bodiesFor(v);
+  if (shape === undefined) return null;
+  const inch = 0.0254;
+  const isMetric = units === 'metric';
+  const isWater = v.kind === 'drinker';
+  return {
+    body: startBody(shape, units),
+    wallM: shape === 'pipe' ? PIPE_WALL_M[units] : shape === 'box' ? 0.012 : 0.002,
+    floorM: 0,
+    elbow: { acrossM: isMetric ? 0.075 : 3.5 * inch, gapM: 0.025, legM: isMetric ? 0.025 : inch },
+    hole: isWater
+      ? { acrossM: isMetric ? 0.012 : inch / 2, lowM: isMetric ? 0.025 : inch }
+      : { acrossM: isMetric ? 0.05 : 2 * inch, lowM: v.type === 'tube' ? 0.03 : 0 },
+    pan: {
+      acrossM: isMetric ? 0.46 : 18 * inch,
+      deepM: isWater ? (isMetric ? 0.055 : 2.25 * inch) : isMetric ? 0.08 : 3 * inch,
+    },
+  };
+}

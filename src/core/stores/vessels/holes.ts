@@ -1,0 +1,46 @@
+import type { Made, Vessel, VesselBody } from '../../model/schema';
+import { holeMiddleM } from '../../model/vesselForm';
+import { ruled } from '../../rules/rules.data';
+
+/** A body that a strip of paper can be wrapped round. */
+export type RoundBody = Extract<VesselBody, { shape: 'can' | 'pail' }>;
+
+/** Holes of ports are cut in a wall; a standing pipe is its own port. */
+export const hasPorts = (v: Vessel): boolean =>
+  v.made !== null && v.type === 'port' && v.made.body.shape !== 'pipe';
+
+/** Across at the foot and at the top, m. */
+export const endsOf = (body: RoundBody): readonly [footM: number, topM: number] =>
+  body.shape === 'can' ? [body.acrossM, body.acrossM] : [body.footM, body.topM];
+
+/** A hole for what goes through it, m across. */
+export const portHoleM = ({ elbow }: Pick<Made, 'elbow'>): number =>
+  elbow.acrossM + ruled('feed.hole.over');
+
+/** Holes round a can or pail, to be marked on it. */
+export interface RoundHoles {
+  readonly vessel: Vessel;
+  readonly made: Made & { readonly body: RoundBody };
+  readonly holes: number;
+  /** One across, and its middle above the foot, m. */
+  readonly holeM: number;
+  readonly middleM: number;
+}
+
+/**
+ * The holes of a vessel that go round it: ports, holes into a pan, or those of an upturned bucket.
+ * @returns null where it has none, or is not round
+ * @example roundHoles(drinker) // null
+ */
+export function roundHoles(v: Vessel): RoundHoles | null {
+  const { made } = v;
+  if (made === null || (made.body.shape !== 'can' && made.body.shape !== 'pail')) return null;
+  const round = made as RoundHoles['made'];
+  if (v.type === 'port') {
+    const middleM = holeMiddleM(made);
+    return { vessel: v, made: round, holes: v.outlets, holeM: portHoleM(made), middleM };
+  }
+  if (v.type !== 'holes' && v.type !== 'bucket') return null;
+  const { acrossM, lowM } = made.hole;
+  return { vessel: v, made: round, holes: v.outlets, holeM: acrossM, middleM: lowM + acrossM / 2 };
+}
