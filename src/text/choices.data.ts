@@ -62,6 +62,30 @@ export const DRINKERS = [
   { id: 'bucket', name: 'upturned bucket' },
 ] as const;
 
+export const BODIES = [
+  { id: 'can', name: 'can or drum' },
+  { id: 'pail', name: 'tapered pail' },
+  { id: 'box', name: 'box' },
+  { id: 'pipe', name: 'standing pipes' },
+] as const;
+
+export const ELBOWS = [
+  { id: '90', name: '90°' },
+  { id: '45', name: '45°' },
+] as const;
+
+export const MEASURED_HOW = [
+  { id: 'across', name: 'across' },
+  { id: 'round', name: 'round it, with the tape' },
+] as const;
+
+export const TAPE_CHOICES = [
+  { id: 'mm', name: 'millimetres' },
+  { id: 'eighths', name: 'eighths of an inch' },
+  { id: 'sixteenths', name: 'sixteenths of an inch' },
+  { id: 'thirtySeconds', name: 'thirty-seconds of an inch' },
+] as const;
+
 export const FEEDS = [
   { id: 'pellets', name: 'pellets' },
   { id: 'crumbs', name: 'crumbs' },

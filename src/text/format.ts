@@ -106,6 +106,8 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
       ? `${threeFigures(v)} kg a m³`
       : `${threeFigures((v / KILOGRAMS_PER_POUND) * METRES_PER_FOOT ** 3)} lb a ft³`,
   bales: (v) => `${v.toFixed(1)} bales`,
+  money: (v) => formatPlain(Math.round(v * 100) / 100),
+  kilowattHours: (v) => `${threeFigures(v)} kWh`,
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,
   watts: (v, units) =>

@@ -17,7 +17,18 @@ export async function takeDrawing(
   plan: Plan,
   { view, format }: DrawingAsked,
 ): Promise<string | null> {
-  const asked = new URLSearchParams({ view, format });
+  return take(plan, new URLSearchParams({ view, format }), `${view}.${format}`);
+}
+
+/** Has the papers of a home-made vessel drawn at full size, and hands them to the browser to keep. */
+export const takeStrip = (plan: Plan, fixture: string): Promise<string | null> =>
+  take(
+    plan,
+    new URLSearchParams({ view: 'strip', format: 'pdf', fixture }),
+    `strip-${fixture}.pdf`,
+  );
+
+async function take(plan: Plan, asked: URLSearchParams, end: string): Promise<string | null> {
   const response = await fetch(`/api/drawings?${asked}`, {
     method: 'POST',
     headers: { 'content-type': 'application/json' },
@@ -28,6 +39,6 @@ export async function takeDrawing(
       ? 'The drawing could not be made: the server does not answer.'
       : 'The drawing could not be made.';
   }
-  keepFile(await response.blob(), `${fileStem(plan.name)}-${view}.${format}`);
+  keepFile(await response.blob(), `${fileStem(plan.name)}-${end}`);
   return null;
 }

@@ -1,6 +1,6 @@
 import { KILOGRAMS_PER_POUND, LITRES_PER_CUBIC_FOOT } from '../kernel/units/factors.data';
 import type { Brooder, Group, OwnBreed, Plan, Roof, Run, Shell } from '../model/schema';
-import { FILLS, KEEPER, LITTER } from '../model/schema';
+import { FILLS, KEEPER, LITTER, PRICES } from '../model/schema';
 import { freeNumber } from './freeNumber';
 
 /** What a keeper says to begin with. */
@@ -58,6 +58,7 @@ export function newPlan(start: PlanStart): Plan {
       baleL: BALE_L[start.units],
     },
     fills: { ...FILLS, bagKg: BAG_KG[start.units] },
+    prices: { ...PRICES },
     run: null,
     site: { windFrom: null, treesOver: false, wet: false, animals: null },
     partition: null,

@@ -51,6 +51,8 @@ export const UNITS = [
   'tiers',
   'things',
   'bales',
+  'money',
+  'kilowattHours',
 ] as const;
 export type Unit = (typeof UNITS)[number];
 

@@ -19,8 +19,26 @@ const fills = z.strictObject({
   bagKg: z.number().check(z.minimum(1), z.maximum(1000)),
   /** One grower or all-flock feed for all, with shell apart. */
   allFlock: z._default(z.boolean(), false),
+  /** From seeing that feed runs low to having more, days. */
+  shopDays: z._default(z.number().check(z.minimum(0), z.maximum(60)), 4),
 });
-export const FILLS = { feedDays: 7, waterDays: 2, bagKg: 20, allFlock: false } as const;
+const price = z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(1e6))), null);
+/** What the keeper pays, in a currency that she names. */
+const prices = z.strictObject({
+  currency: z._default(z.nullable(name), null),
+  /** A bag of feed as it is bought. */
+  bag: price,
+  /** A kilowatt-hour. */
+  kWh: price,
+});
+export const PRICES = { currency: null, bag: null, kWh: null } as const;
+export const FILLS = {
+  feedDays: 7,
+  waterDays: 2,
+  bagKg: 20,
+  allFlock: false,
+  shopDays: 4,
+} as const;
 
 /** What the keeper can reach. */
 export const KEEPER = { reachM: 1.4, armM: 0.75, barrowRimM: 0.62 } as const;
@@ -162,6 +180,7 @@ export const planSchema = z.strictObject({
     baleL: z._default(z.number().check(z.minimum(5), z.maximum(3000)), LITTER.baleL),
   }),
   fills: z._default(fills, FILLS),
+  prices: z._default(prices, PRICES),
   run: z._default(z.nullable(run), null),
   site: z._default(site, { windFrom: null, treesOver: false, wet: false, animals: null }),
   partition: z._default(z.nullable(partition), null),

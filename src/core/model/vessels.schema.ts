@@ -79,6 +79,8 @@ export const feeder = z.strictObject({
   ...vessel,
   feed: z._default(z.enum(['pellets', 'crumbs', 'mash', 'grain']), 'pellets'),
   takenInAtNight: no,
+  /** Feed put out for feed eaten, as the keeper knows it; null: by its kind. */
+  waste: z._default(z.nullable(z.number().check(z.minimum(1), z.maximum(3))), null),
 });
 export const drinker = z.strictObject({
   kind: z.literal('drinker'),

@@ -18,6 +18,7 @@ const rows = (list: readonly (readonly [number, number, number])[]): readonly Ev
 export const EVERYDAY_LENGTHS = rows([
   [0.00635, 0.6, 0.25],
   [0.01, 1, 0.5],
+  [0.012, 1.2, 0.5],
   [0.013, 1.3, 0.5],
   [0.015, 1.5, 0.625],
   [0.02, 2, 0.875],

@@ -1,4 +1,5 @@
 import { GROUND_FAULTS } from './faults.ground';
+import { HOME_MADE_FAULTS } from './faults.homeMade';
 import { MAIN_FAULTS } from './faults.main';
 import type { Fault } from './faults.make';
 import { PLACE_FAULTS } from './faults.places';
@@ -12,6 +13,7 @@ export const FAULTS: readonly Fault[] = [
   ...SHELL_FAULTS,
   ...ROOST_FAULTS,
   ...VESSEL_FAULTS,
+  ...HOME_MADE_FAULTS,
   ...GROUND_FAULTS,
   ...PLACE_FAULTS,
 ];

@@ -200,8 +200,8 @@ function lengthShapes(
         words(m + 0.003, 0.005, `Hole ${n + 1}`),
         words(m + 0.003, -0.009, formatTape(tapeM, tape)),
       ]),
-      ...(isOn(aroundM) ? [words(aroundM + 0.002, 0.005, 'glue under')] : []),
-      words(fromM + 0.014, -0.0145, `${i + 1} of ${count}`),
+      ...(isOn(aroundM) ? [words(aroundM + 0.002, 0.005, 'lap')] : []),
+      words(fromM + 0.014, -0.0125, `${i + 1} of ${count}`),
     ],
   };
 }

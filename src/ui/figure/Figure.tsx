@@ -9,18 +9,21 @@ export function Figure({
   bare = false,
   fine = false,
   className,
+  say,
 }: {
   id: string;
   bare?: boolean;
   /** With all that a tape shows. */
   fine?: boolean;
   className?: string;
+  /** How it is said where not as figures are. */
+  say?: (figure: { readonly value: number }) => string;
 }) {
   const { assessment, units } = useShown();
   const { open, regionId, toggle } = useHost();
   const figure = assessment.figures.get(id);
   if (!figure) throw new Error(`the assessment has no figure ${id}`);
-  const text = sayFigure(figure, units, bare, fine);
+  const text = say ? say(figure) : sayFigure(figure, units, bare, fine);
   return (
     <button
       type="button"

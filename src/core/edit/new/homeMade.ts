@@ -1,5 +1,6 @@
 import type { UnitSystem } from '../../kernel/units/length';
 import type { Made, Vessel, VesselBody } from '../../model/schema';
+import { ruled } from '../../rules/rules.data';
 
 type Shape = VesselBody['shape'];
 
@@ -68,7 +69,10 @@ export function newMade(v: Vessel, units: UnitSystem): Made | null {
     elbow: { acrossM: isMetric ? 0.075 : 3.5 * inch, gapM: 0.025, legM: isMetric ? 0.025 : inch },
     hole: isWater
       ? { acrossM: isMetric ? 0.012 : inch / 2, lowM: isMetric ? 0.025 : inch }
-      : { acrossM: isMetric ? 0.05 : 2 * inch, lowM: v.type === 'tube' ? 0.03 : 0 },
+      : {
+          acrossM: isMetric ? ruled('feed.hole.pan') : 2 * inch,
+          lowM: v.type === 'tube' ? 0.03 : 0,
+        },
     pan: {
       acrossM: isMetric ? 0.46 : 18 * inch,
       deepM: isWater ? (isMetric ? 0.055 : 2.25 * inch) : isMetric ? 0.08 : 3 * inch,

@@ -7,6 +7,8 @@ import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Feeder } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
+import { levelGauge, TAIL_M } from '../../stores/vessels/gauge';
+import { depthM } from '../../stores/vessels/volume';
 import {
   askedOf,
   type CarryingStation,
@@ -17,6 +19,7 @@ import {
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
 import { madeFigures } from '../vessels/homeMade';
+import { MADE_WORKINGS as MADE } from '../vessels/homeMade.working';
 import { rimsAbove, twoApart, vesselRules } from '../vessels/standing';
 import {
   contentsKg,
@@ -46,6 +49,7 @@ export const feedStation: CarryingStation = {
         vesselFigures(s, v);
         madeFigures(s, ctx, v);
       }
+      eatenFigures(s, ctx, feeders);
     });
     if (carry.state !== 'carries') return;
     s.part('feed.light', [feeders, flock, plan.shell, plan.litter], (own) =>
@@ -71,6 +75,60 @@ export const feedStation: CarryingStation = {
     );
   },
 };
+
+/** Days of a year. */
+const YEAR_DAYS = 365;
+
+/** Eaten of each feeder on an ordinary day, what is lost beside it in a year, and when more must be bought. */
+function eatenFigures(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
+  const intake = ordinaryKg(ctx);
+  if (intake === null) return;
+  const { fills, prices } = ctx.plan;
+  const eatable = feeders.map((v) => contentsKg(v) / wasteOf(v));
+  const all = eatable.reduce((a, b) => a + b, 0);
+  feeders.forEach((v, i) => {
+    // they empty together: each gives its share
+    const eaten = (intake * (eatable[i] ?? 0)) / all;
+    const waste = wasteOf(v);
+    const id = (name: string): string => `feed.vessel.${v.id}.${name}`;
+    const lost = eaten * (waste - 1) * YEAR_DAYS;
+    s.worked(
+      id('wasteYear'),
+      MADE['feed.waste.year'],
+      { eaten, waste, days: YEAR_DAYS, lost },
+      ASSUMED,
+    );
+    if (prices.bag !== null) {
+      const parts = { lost, bag: fills.bagKg, price: prices.bag };
+      const cost = (lost / fills.bagKg) * prices.bag;
+      s.worked(id('wasteCost'), MADE['feed.waste.cost'], { ...parts, cost }, ASSUMED);
+    }
+    if (v.made === null) return;
+    const tube = depthM(v.made);
+    const usable = contentsKg(v);
+    const daily = eaten * waste;
+    const { cordM, buyAtM, leftKg } = levelGauge(tube, usable, daily, fills.shopDays);
+    s.worked(id('cord'), MADE['made.cord'], { tube, tail: TAIL_M, cord: cordM }, ASSUMED);
+    s.worked(
+      id('buyAt'),
+      MADE['made.buyAt'],
+      { tube, usable, daily, days: fills.shopDays, left: leftKg, buyAt: buyAtM },
+      ASSUMED,
+    );
+  });
+}
+
+/** Eaten by all on a day on which they are fed here, kg: the mean of the horizon; null where they never are. */
+function ordinaryKg(ctx: StationContext): number | null {
+  let fed = 0;
+  let kg = 0;
+  for (const day of ctx.flock.totals.coopFeedKg) {
+    if (day === 0) continue;
+    fed++;
+    kg += day;
+  }
+  return fed === 0 ? null : kg / fed;
+}
 
 /** Days that feed keeps here once it is open. */
 function freshDays(ctx: StationContext): 'feed.fresh.days' | 'feed.fresh.daysHot' {
@@ -132,15 +190,8 @@ const BAGS = [5, 10, 15, 20, 25] as const;
 
 /** The largest bag that is eaten while it is fresh, on an ordinary day of the horizon. */
 function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
-  let fed = 0;
-  let kg = 0;
-  for (const day of ctx.flock.totals.coopFeedKg) {
-    if (day === 0) continue;
-    fed++;
-    kg += day;
-  }
-  if (fed === 0) return;
-  const intake = kg / fed;
+  const intake = ordinaryKg(ctx);
+  if (intake === null) return;
   const waste = feeders.length === 0 ? 1 : Math.max(...feeders.map(wasteOf));
   const fresh = freshDays(ctx);
   const most = ruled(fresh) * intake * waste;

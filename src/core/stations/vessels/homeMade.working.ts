@@ -141,6 +141,32 @@ export const MADE_WORKINGS = workings({
       pushed: { unit: 'litres', formula: 'air * rises / (from + 273.15)' },
     },
   }),
+  'feed.waste.year': working({
+    result: 'lost',
+    lines: {
+      eaten: { unit: 'kgDay', given: 'found' },
+      waste: { unit: 'ratio', given: 'wide-rafter' },
+      days: { unit: 'days', given: 'wide-rafter' },
+      lost: { unit: 'kg', formula: 'eaten * (waste - 1) * days' },
+    },
+  }),
+  'feed.waste.cost': working({
+    result: 'cost',
+    lines: {
+      lost: { unit: 'kg', given: 'found' },
+      bag: { unit: 'kg', given: 'entered' },
+      price: { unit: 'money', given: 'entered' },
+      cost: { unit: 'money', formula: 'lost / bag * price' },
+    },
+  }),
+  'made.cord': working({
+    result: 'cord',
+    lines: {
+      tube: { unit: 'm', given: 'found' },
+      tail: { unit: 'm', given: 'wide-rafter' },
+      cord: { unit: 'm', formula: 'tube + tail' },
+    },
+  }),
   'made.buyAt': working({
     result: 'buyAt',
     lines: {

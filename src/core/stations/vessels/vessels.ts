@@ -82,6 +82,7 @@ export const capacityL = (v: Vessel): number => v.capacityL ?? sizeL(v);
 
 /** Feed put out for feed eaten. */
 export const wasteOf = (v: Feeder): number => {
+  if (v.waste !== null) return v.waste;
   const rule = vesselKind(v).waste;
   return rule === null ? 1 : ruled(rule);
 };

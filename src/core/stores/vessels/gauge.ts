@@ -9,7 +9,7 @@ export interface LevelGauge {
 }
 
 /** Cord beyond the height of the tube, to see and to hold, m (assumption). */
-const TAIL_M = 0.15;
+export const TAIL_M = 0.15;
 
 /**
  * The cord of a level gauge, and the mark to buy at.

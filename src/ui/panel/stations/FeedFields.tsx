@@ -49,6 +49,17 @@ export function FeedFields() {
                 },
               },
               {
+                kind: 'amount',
+                label: 'To have more takes',
+                unit: 'days',
+                least: 0,
+                most: 60,
+                get: (f) => f.shopDays,
+                set: (f, v) => {
+                  f.shopDays = v;
+                },
+              },
+              {
                 kind: 'yes',
                 label: 'One grower or all-flock feed for all, oyster shell apart',
                 get: (f) => f.allFlock,

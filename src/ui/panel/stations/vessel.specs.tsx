@@ -27,7 +27,7 @@ export const main: readonly Spec<Vessel>[] = [
     kind: 'length',
     label: 'Trough, length',
     least: 0.05,
-    when: (v) => !isRound(v),
+    when: (v) => v.made === null && !isRound(v),
     get: (v) => v.lengthM,
     set: (v, m) => {
       v.lengthM = m;
@@ -36,6 +36,7 @@ export const main: readonly Spec<Vessel>[] = [
   {
     kind: 'length',
     label: 'Across',
+    when: (v) => v.made === null,
     least: 0.03,
     most: 3,
     get: (v) => v.diameterM,
@@ -82,6 +83,7 @@ export const more: readonly Spec<Vessel>[] = [
   {
     kind: 'length',
     label: 'Height',
+    when: (v) => v.made === null,
     least: 0.03,
     most: 3,
     get: (v) => v.heightM,

@@ -1,11 +1,58 @@
 'use client';
+import { Hammer } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { bodiesFor, newMade } from '@/core/edit/new/homeMade';
 import type { OfKind } from '@/core/model/schema';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
+import { bought } from '@/core/stations/vessels/remedies/bought';
 import { DISHES, DRINKERS, FEEDERS, FEEDS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
-import { useAssessment } from '../../store/bench';
+import { useOpener } from '../../forms/useOpener';
+import { useAssessment, usePlan } from '../../store/bench';
+import { editFixture } from '../fixtures';
 import { FixtureRows } from './FixtureRows';
 import { main, more, type Vessel } from './vessel.specs';
+
+const Workbench = dynamic(() => import('../../vessel/Workbench').then((m) => m.Workbench));
+
+/** Made at home or bought; the workbench, where it is made. */
+function AtTheWorkbench({ v }: { v: Vessel }) {
+  const { units } = usePlan();
+  const { open, button, show, close } = useOpener();
+  const make = (): void => {
+    const made = v.made ?? newMade(v, units);
+    if (made === null) return;
+    if (v.made === null) {
+      editFixture(v.kind, v.id, 'Make it at home', (own) => {
+        (own as Vessel).made = made;
+        own.capacityL = null;
+      });
+    }
+    show();
+  };
+  if (bodiesFor(v).length === 0 && v.made === null) return null;
+  return (
+    <span className="mt-1.5 flex flex-wrap gap-2">
+      <button ref={button} type="button" className="button" onClick={make}>
+        <Hammer size={15} aria-hidden /> {v.made ? 'Workbench' : 'Make it at home'}
+      </button>
+      {v.made ? (
+        <button
+          type="button"
+          className="button"
+          onClick={() =>
+            editFixture(v.kind, v.id, 'Bought', (own) => {
+              Object.assign(own, bought(own as Vessel));
+            })
+          }
+        >
+          It is bought
+        </button>
+      ) : null}
+      {open ? <Workbench id={v.id} close={close} /> : null}
+    </span>
+  );
+}
 
 /** What a vessel holds, weighs and offers, in a line. */
 function Told({ v }: { v: Vessel }) {
@@ -30,6 +77,7 @@ function Told({ v }: { v: Vessel }) {
           <Figure id={id('edge')} /> to stand along.
         </>
       ) : null}
+      <AtTheWorkbench v={v} />
     </p>
   );
 }

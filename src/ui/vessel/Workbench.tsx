@@ -1,0 +1,167 @@
+'use client';
+import { Printer, Undo2 } from 'lucide-react';
+import * as Dialog from 'radix-ui/dialog';
+import { type ReactNode, useId, useState } from 'react';
+import { TAPES, type Tape, tapeFor } from '@/core/kernel/units/tape';
+import type { Vessel } from '@/core/model/schema';
+import { roundHoles } from '@/core/stores/vessels/holes';
+import { MEASURED_HOW, TAPE_CHOICES } from '@/text/choices.data';
+import { ChoiceField } from '../forms/fields';
+import { FindingList } from '../panel/FindingList';
+import { editFixture } from '../panel/fixtures';
+import { SpecFields } from '../panel/stations/spec';
+import { edit, undo, useAssessment, usePlan } from '../store/bench';
+import { takeStrip } from '../takeDrawing';
+import { CutTable, HoldsFigures, HoleMarks } from './MadeFigures';
+import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
+import { SectionPicture } from './SectionPicture';
+
+/** One vessel on the workbench: its measures, its section, and what follows from them, all at once. */
+export function Workbench({ id, close }: { id: string; close: () => void }) {
+  const plan = usePlan();
+  const vessel = plan.fixtures.find(
+    (f): f is Vessel => f.id === id && (f.kind === 'feeder' || f.kind === 'drinker'),
+  );
+  if (!vessel?.made) return null;
+  return (
+    <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-3 z-20 flex flex-col gap-2 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]"
+        >
+          <OnTheBench vessel={vessel} />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function OnTheBench({ vessel }: { vessel: Vessel }) {
+  const plan = usePlan();
+  const tape: Tape = plan.keeper.tape ?? tapeFor(plan.units);
+  const [taken, setTaken] = useState<Taken>('across');
+  const made = vessel.made;
+  if (!made) return null;
+  const change = (name: string, recipe: (v: Vessel, p: typeof plan) => void) =>
+    editFixture(vessel.kind, vessel.id, name, (v) => recipe(v as Vessel, plan));
+  const isRound = made.body.shape === 'can' || made.body.shape === 'pail';
+  return (
+    <>
+      <div className="flex items-center gap-3">
+        <Dialog.Title className="min-w-0 flex-1 truncate text-[1.3rem]" data-name>
+          {vessel.name}
+        </Dialog.Title>
+        <button
+          type="button"
+          className="icon-button"
+          aria-label="Undo"
+          title="Undo"
+          onClick={() => undo()}
+        >
+          <Undo2 size={16} aria-hidden />
+        </button>
+        <Dialog.Close className="button">Close</Dialog.Close>
+      </div>
+      <div className="flex min-h-0 flex-1 gap-5 max-lg:flex-col">
+        <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
+          <Fields title="Body">
+            {isRound ? (
+              <ChoiceField
+                label="Measured"
+                value={taken}
+                choices={MEASURED_HOW}
+                commit={(t) => {
+                  setTaken(t);
+                  return { ok: true, value: t };
+                }}
+              />
+            ) : null}
+            <SpecFields
+              of={vessel}
+              specs={bodySpecs(vessel, isRound ? taken : 'across')}
+              change={change}
+            />
+          </Fields>
+          <Fields title="Mouth">
+            <SpecFields of={vessel} specs={MOUTH_SPECS} change={change} />
+          </Fields>
+          <Fields title="Stands">
+            <SpecFields of={vessel} specs={STAND_SPECS} change={change} />
+            <ChoiceField
+              label="Your tape is in"
+              value={tape}
+              choices={TAPE_CHOICES}
+              commit={(t) =>
+                edit('Tape', (d) => {
+                  d.keeper.tape = TAPES.find((own) => own === t) ?? null;
+                })
+              }
+            />
+          </Fields>
+        </div>
+        <SectionPicture vessel={vessel} made={made} tape={tape} />
+        <div className="flex w-[23rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
+          <Faults of={vessel} />
+          <CutTable vessel={vessel} tape={tape} />
+          <HoleMarks vessel={vessel} made={made} tape={tape} />
+          <StripButton vessel={vessel} />
+          <HoldsFigures vessel={vessel} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+function Fields({ title, children }: { title: string; children: ReactNode }) {
+  const id = useId();
+  return (
+    <fieldset aria-labelledby={id} className="flex flex-col gap-1.5">
+      <legend id={id} className="font-semibold text-[0.95rem]">
+        {title}
+      </legend>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">{children}</div>
+    </fieldset>
+  );
+}
+
+/** What is wrong with this one, with its remedies. */
+function Faults({ of }: { of: Vessel }) {
+  const { findings } = useAssessment();
+  const own = findings.filter((f) => f.fixtures.includes(of.id) && f.fixtures.length === 1);
+  return own.length === 0 ? null : <FindingList findings={own} />;
+}
+
+/** Prints the papers of a vessel whose holes go round it. */
+function StripButton({ vessel }: { vessel: Vessel }) {
+  const plan = usePlan();
+  const [state, setState] = useState<'idle' | 'making' | string>('idle');
+  if (roundHoles(vessel) === null) return null;
+  const take = async (): Promise<void> => {
+    setState('making');
+    setState((await takeStrip(plan, vessel.id)) ?? 'idle');
+  };
+  return (
+    <div className="flex flex-col gap-1">
+      <button
+        type="button"
+        className="button button-primary w-fit"
+        disabled={state === 'making'}
+        onClick={() => void take()}
+      >
+        <Printer size={15} aria-hidden />{' '}
+        {state === 'making' ? 'Making it…' : 'Strip at full size (PDF)'}
+      </button>
+      <p className="text-[0.87rem] text-soft" data-reason>
+        A strip to wrap round it with every middle marked, the hole, a stick of its heights, the
+        marks and the parts. Print at full size.
+      </p>
+      {state === 'idle' || state === 'making' ? null : (
+        <p role="alert" className="text-[0.87rem] text-oxide">
+          {state}
+        </p>
+      )}
+    </div>
+  );
+}
