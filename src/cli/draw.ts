@@ -1,7 +1,8 @@
 import { parseArgs } from 'node:util';
 import { DRAWING_FORMATS, DRAWN, type Drawn, FULL_SIZE } from '@/formats/drawing/ask';
-import { drawnFile, stripOf } from '@/formats/drawing/drawn';
+import { drawnFile } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
+import { stripOf } from '@/formats/drawing/stripOf';
 import { NO_RUN } from '@/text/views';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';

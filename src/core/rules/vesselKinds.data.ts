@@ -13,7 +13,7 @@ export interface VesselKind {
   /** The lightest bird that can use it; null where every bird can. */
   readonly lightest: ToldRuleId | null;
   /** Feed put out for feed eaten; null for water. */
-  readonly waste: ToldRuleId | null;
+  readonly waste: Waste | null;
   /** Whether what it holds lies open to rats and mice overnight. */
   readonly open: boolean;
   /** Whether a line from a tank fills it. */
@@ -25,6 +25,36 @@ export interface VesselKind {
   /** Youngest chicks that it may stand before, days; null where any may. */
   readonly notBefore: ToldRuleId | null;
 }
+
+/** Feed put out for feed eaten: what is taken for it, and between what it lies. */
+export interface Waste {
+  readonly usual: ToldRuleId;
+  readonly least: ToldRuleId;
+  readonly most: ToldRuleId;
+}
+
+const WASTE = {
+  open: {
+    usual: 'feed.waste.open',
+    least: 'feed.waste.open.least',
+    most: 'feed.waste.open.most',
+  },
+  tube: {
+    usual: 'feed.waste.tube',
+    least: 'feed.waste.tube.least',
+    most: 'feed.waste.tube.most',
+  },
+  port: {
+    usual: 'feed.waste.port',
+    least: 'feed.waste.port.least',
+    most: 'feed.waste.port.most',
+  },
+  pedal: {
+    usual: 'feed.waste.pedal',
+    least: 'feed.waste.pedal.least',
+    most: 'feed.waste.pedal.most',
+  },
+} as const satisfies Readonly<Record<string, Waste>>;
 
 const plain = {
   edge: null,
@@ -40,23 +70,23 @@ const plain = {
 
 /** Kinds of feeder. A row more is a feeder more, everywhere but in words and on its button. */
 export const FEEDER_KINDS: Readonly<Record<Feeder['type'], VesselKind>> = {
-  tube: { ...plain, body: 'canOverPan', edge: 'feed.round', waste: 'feed.waste.tube', open: true },
-  pan: { ...plain, body: 'pan', edge: 'feed.round', waste: 'feed.waste.open', open: true },
+  tube: { ...plain, body: 'canOverPan', edge: 'feed.round', waste: WASTE.tube, open: true },
+  pan: { ...plain, body: 'pan', edge: 'feed.round', waste: WASTE.open, open: true },
   holes: {
     ...plain,
     body: 'canOverPan',
     edge: 'feed.round',
-    waste: 'feed.waste.tube',
+    waste: WASTE.tube,
     open: true,
   },
-  trough: { ...plain, body: 'trough', edge: 'feed.trough', waste: 'feed.waste.open', open: true },
-  port: { ...plain, body: 'can', outlet: 'class.perPort', waste: 'feed.waste.port', onWall: true },
+  trough: { ...plain, body: 'trough', edge: 'feed.trough', waste: WASTE.open, open: true },
+  port: { ...plain, body: 'can', outlet: 'class.perPort', waste: WASTE.port, onWall: true },
   pedal: {
     ...plain,
     body: 'can',
     outlet: 'class.perPedal',
     lightest: 'feed.pedal.least',
-    waste: 'feed.waste.pedal',
+    waste: WASTE.pedal,
   },
 };
 

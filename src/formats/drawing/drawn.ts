@@ -1,14 +1,14 @@
 import { type Assessment, assess } from '@/core/assess';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
-import { type RoundHoles, roundHoles } from '@/core/stores/vessels/holes';
 import { formatDay } from '@/text/format';
-import { NO_RUN, NO_STRIP, VIEW_TITLES } from '@/text/views';
+import { NO_RUN, VIEW_TITLES } from '@/text/views';
 import type { DrawingAsk } from './ask';
 import { type PaperId, SCALES } from './paper';
 import type { Fonts } from './pdf';
 import { runSheet } from './runSheet';
 import { type Sheet, sheetOf } from './sheet';
+import { stripOf } from './stripOf';
 
 /**
  * A plan drawn as a file. Each way out is loaded when it is first asked for.
@@ -44,15 +44,6 @@ export async function drawnFile(
       return (await import('./pdf')).sheetPdf(sheet, title, fonts());
     }
   }
-}
-
-/** The holes that a strip is made for; else why there is none. */
-export function stripOf(plan: Plan, fixture: string | null): RoundHoles | string {
-  const { vessel } = NO_STRIP;
-  const found = plan.fixtures.find((f) => f.id === fixture);
-  if (fixture === null || found === undefined) return NO_STRIP.unnamed;
-  if (found.kind !== 'feeder' && found.kind !== 'drinker') return vessel(found.name);
-  return roundHoles(found) ?? vessel(found.name);
 }
 
 /** For what no usual scale brings on one sheet. */

@@ -4,8 +4,9 @@ import type { Feeder, Made, Plan } from '@/core/model/schema';
 import { developed } from '@/core/stores/vessels/strip';
 import { DAY, soundCoop } from '@/core/tests/plans';
 import { fonts, PX_MM, pageOf } from '../tests/renderedPage';
-import { drawnFile, stripOf } from './drawn';
+import { drawnFile } from './drawn';
 import { EDGE_MM, PAPERS, type PaperId } from './paper';
+import { stripOf } from './stripOf';
 
 function withPorts(body: Made['body'], outlets: number, units: 'metric' | 'imperial'): Plan {
   const plan = { ...soundCoop(), units };

@@ -25,6 +25,8 @@ export function HoldsFigures({ vessel: v }: { vessel: Vessel }) {
           { name: 'Full and swinging it pulls like', id: id('weight') },
           { name: 'All of them last', id: `${station}.days` },
           { name: 'Lost to waste in a year', id: id('wasteYear') },
+          { name: 'at the least', id: id('wasteYearLeast') },
+          { name: 'at the most', id: id('wasteYearMost') },
           { name: 'which costs', id: id('wasteCost') },
           { name: 'Warmed by day it pushes out', id: id('pushed') },
         ]}
@@ -44,7 +46,7 @@ const CUTS = [
   ['underRim', 'Water under the pan’s rim'],
   ['stand', 'Block under it'],
   ['cord', 'Cord of a level gauge'],
-  ['buyAt', 'Drawn up so far: buy feed'],
+  ['buyAt', 'Gauge drawn up so far: buy feed'],
 ] as const;
 
 /** Each measure as it is worked, and as the keeper's own tape has it. */
@@ -88,6 +90,35 @@ export function CutTable({ vessel: v, tape }: { vessel: Vessel; tape: Tape }) {
         </table>
       </WorkingHost>
     </Part>
+  );
+}
+
+/** On a phone in the shed: the two measures that are marked first stay in sight. */
+export function FirstCuts({ vessel: v, tape }: { vessel: Vessel; tape: Tape }) {
+  const { figures } = useAssessment();
+  const told = (
+    [
+      ['arc', 'Middle to middle'],
+      ['middle', 'Middle above foot'],
+      ['room', 'Room round it'],
+    ] as const
+  ).flatMap(([key, name]) => {
+    const id = `${v.kind === 'feeder' ? 'feed' : 'water'}.vessel.${v.id}.${key}`;
+    const figure = figures.get(id);
+    return figure ? [{ id, name, value: figure.value }] : [];
+  });
+  if (told.length === 0) return null;
+  return (
+    <dl className="-mx-4 -mb-4 sticky bottom-0 z-10 flex gap-6 border-strong border-t bg-paper px-4 py-2 lg:hidden">
+      {told.slice(0, 2).map(({ id, name, value }) => (
+        <div key={id}>
+          <dt className="text-[0.82rem] text-soft">{name}</dt>
+          <dd className="figures font-semibold text-[1.15rem]" data-figure={id}>
+            {formatTape(Math.max(0, value), tape)}
+          </dd>
+        </div>
+      ))}
+    </dl>
   );
 }
 

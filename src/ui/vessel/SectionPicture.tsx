@@ -29,7 +29,7 @@ export function SectionPicture({ vessel, made, tape }: { vessel: Vessel; made: M
   const hatches = useId();
   // on the day that they eat most all of them are there
   const d = flock.peaks.coopFeedKg?.d ?? 0;
-  const birds = flock.lots
+  const [smallest] = flock.lots
     .map((lot, i) => ({
       class: lot.class,
       sex: lot.sex,
@@ -38,8 +38,7 @@ export function SectionPicture({ vessel, made, tape }: { vessel: Vessel; made: M
     }))
     .filter((b) => b.massKg > 0)
     .sort((a, b) => a.massKg - b.massKg);
-  const two = [birds[0], birds.at(-1)].flatMap((b) => (b ? [b] : []));
-  const section = vesselSection(vessel, made, plan, two);
+  const section = vesselSection(vessel, made, plan, smallest ?? null);
   const width = Math.max(260, size?.width ?? 520);
   const height = Math.max(260, Math.min(460, size?.height ?? 420));
   const p = sectionProjection(section.face, width, height);
@@ -86,9 +85,9 @@ function Dimension({
         fill="none"
       />
       <text
-        x={upright ? x0 + 6 : (x0 + x1) / 2}
-        y={upright ? (y0 + y1) / 2 + 4 : y0 - 5}
-        textAnchor={upright ? 'start' : 'middle'}
+        x={upright ? x0 + (what === 'back' ? -6 : 6) : (x0 + x1) / 2}
+        y={upright ? (y0 + y1) / 2 + 4 : y0 + (what === 'pan' ? 14 : -5)}
+        textAnchor={upright ? (what === 'back' ? 'end' : 'start') : 'middle'}
         className="figures fill-chalk stroke-none text-[0.78rem]"
         data-axis
       >

@@ -2,6 +2,7 @@
 import { Printer, Undo2 } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
 import { type ReactNode, useId, useState } from 'react';
+import { intoRoom } from '@/core/edit/intoRoom';
 import { TAPES, type Tape, tapeFor } from '@/core/kernel/units/tape';
 import type { Vessel } from '@/core/model/schema';
 import { roundHoles } from '@/core/stores/vessels/holes';
@@ -12,7 +13,7 @@ import { editFixture } from '../panel/fixtures';
 import { SpecFields } from '../panel/stations/spec';
 import { edit, undo, useAssessment, usePlan } from '../store/bench';
 import { takeStrip } from '../takeDrawing';
-import { CutTable, HoldsFigures, HoleMarks } from './MadeFigures';
+import { CutTable, FirstCuts, HoldsFigures, HoleMarks } from './MadeFigures';
 import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
 import { SectionPicture } from './SectionPicture';
 
@@ -45,7 +46,11 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
   const made = vessel.made;
   if (!made) return null;
   const change = (name: string, recipe: (v: Vessel, p: typeof plan) => void) =>
-    editFixture(vessel.kind, vessel.id, name, (v) => recipe(v as Vessel, plan));
+    editFixture(vessel.kind, vessel.id, name, (v) => {
+      recipe(v as Vessel, plan);
+      // grown, it still stands clear of the walls
+      Object.assign(v, intoRoom(v as Vessel, plan));
+    });
   const isRound = made.body.shape === 'can' || made.body.shape === 'pail';
   return (
     <>
@@ -110,6 +115,7 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
           <HoldsFigures vessel={vessel} />
         </div>
       </div>
+      <FirstCuts vessel={vessel} tape={tape} />
     </>
   );
 }

@@ -117,7 +117,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
   },
   {
     kind: 'choice',
-    label: 'Pipe through the wall',
+    label: 'Pipe',
     choices: [
       { id: 'measured', name: 'as I measured it' },
       ...PIPES.map(({ id, name }) => ({ id, name })),
@@ -140,7 +140,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     },
   ),
   part(
-    'Floor above the foot',
+    'Floor over foot',
     (v, m) => v.kind === 'feeder' && m.body.shape !== 'pipe',
     (m) => m.floorM,
     (m, v) => {
@@ -148,7 +148,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     },
   ),
   part(
-    'Mouth above that floor',
+    'Mouth over floor',
     isPort,
     (m) => m.elbow.gapM,
     (m, v) => {
@@ -156,7 +156,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     },
   ),
   part(
-    'Leg down to the mouth',
+    'Leg of the elbow',
     isPort,
     (m) => m.elbow.legM,
     (m, v) => {
@@ -172,7 +172,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     },
   ),
   part(
-    'Holes above the foot',
+    'Holes over foot',
     (v) => hasHole(v),
     (m) => m.hole.lowM,
     (m, v) => {
@@ -180,7 +180,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     },
   ),
   part(
-    'Foot above the pan',
+    'Foot over pan',
     (v) => v.type === 'tube',
     (m) => m.hole.lowM,
     (m, v) => {
@@ -227,6 +227,28 @@ export const STAND_SPECS: readonly Spec<Vessel>[] = [
     get: (v) => v.emptyKg,
     set: (v, n) => {
       v.emptyKg = n;
+    },
+  },
+  {
+    kind: 'openAmount',
+    label: 'Feed lost',
+    unit: '%',
+    none: 'by its kind',
+    least: 0,
+    most: 200,
+    when: (v) => v.kind === 'feeder',
+    get: (v) => (v.kind !== 'feeder' || v.waste === null ? null : (v.waste - 1) * 100),
+    set: (v, n) => {
+      if (v.kind === 'feeder') v.waste = n === null ? null : 1 + n / 100;
+    },
+  },
+  {
+    kind: 'yes',
+    label: 'Fixed to the wall',
+    when: (v) => !v.hung,
+    get: (v) => v.onWall,
+    set: (v, y) => {
+      v.onWall = y;
     },
   },
   {

@@ -1,7 +1,7 @@
 import { parsePlanText } from '@/core/edit/parse';
 import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN, FULL_SIZE } from '@/formats/drawing/ask';
-import { stripOf } from '@/formats/drawing/drawn';
 import { PAPERS, readScale } from '@/formats/drawing/paper';
+import { stripOf } from '@/formats/drawing/stripOf';
 import { drawApart } from '@/server/drawing';
 import { handle } from '@/server/handle';
 import { problem, readBody } from '@/server/http';

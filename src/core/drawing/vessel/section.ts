@@ -29,20 +29,20 @@ export interface Measured {
 /** Points along the slope of a heap. */
 const SLOPE_POINTS = 48;
 /** Past the birds on both sides, over the top and under the ground, m. */
-const AROUND = { side: 0.05, top: 0.06, ground: 0.05 } as const;
+const AROUND = { left: 0.04, right: 0.1, top: 0.06, ground: 0.05 } as const;
 /** A vessel's bottom and its lid as they are drawn, m. */
 const THIN_M = 0.004;
 
 /**
  * A home-made vessel in section at its size: its body, the heap that never runs out, what runs out, its mouth, what
  * it stands on, and the birds that eat at it.
- * @param birds  one of each kind that is drawn at it, at most two
+ * @param bird  who is drawn at it; null where nobody is
  */
 export function vesselSection(
   v: Vessel,
   made: Made,
   plan: Pick<Plan, 'litter'>,
-  birds: readonly (Pick<Lot, 'class' | 'sex' | 'breed'> & { readonly massKg: number })[],
+  bird: (Pick<Lot, 'class' | 'sex' | 'breed'> & { readonly massKg: number }) | null,
 ): VesselSection {
   const floorZ = v.place === 'run' ? 0 : plan.litter.depthM;
   const { rimM } = takesUp(v);
@@ -53,9 +53,7 @@ export function vesselSection(
   const outer = (b: number): number => halfOutside(made, b);
   const body = made.body.shape === 'pipe' ? pipe(made, bodyFoot) : vessel(v, made, bodyFoot, outer);
   const reach = panned ? (made.pan?.acrossM ?? 0) / 2 : wide;
-  const eating = birds
-    .slice(0, 2)
-    .flatMap((bird, i) => birdAt(bird, i === 0 ? -reach : reach, i === 1));
+  const eating = bird ? birdAt(bird, -reach) : [];
   const shapes = [
     ...eating,
     ...standing(v, foot, reach),
@@ -66,8 +64,8 @@ export function vesselSection(
   ];
   const points = shapes.flatMap(pointsOf);
   const face: Face = {
-    a0: Math.min(...points.map(([a]) => a)) - AROUND.side,
-    a1: Math.max(...points.map(([a]) => a)) + AROUND.side,
+    a0: Math.min(...points.map(([a]) => a)) - AROUND.left,
+    a1: Math.max(...points.map(([a]) => a)) + AROUND.right,
     b0: Math.min(0, ...points.map(([, b]) => b)) - AROUND.ground,
     b1: Math.max(...points.map(([, b]) => b)) + AROUND.top,
   };
@@ -76,7 +74,7 @@ export function vesselSection(
   return {
     shapes: [ground, top, ...shapes],
     face,
-    measures: measuresOf(v, made, { foot, bodyFoot, wide, reach, birds: birds[0] ?? null }),
+    measures: measuresOf(v, made, { foot, bodyFoot, wide, reach, bird }),
   };
 }
 
@@ -224,6 +222,7 @@ function holes(v: Vessel, made: Made, foot: number, outer: (b: number) => number
       [turn - 2 * r, middle - r],
       [out, middle - r],
     ]),
+    rect('feed', { a0: turn - 2 * r + 0.002, a1: turn - 0.002, b0: mouth, b1: middle - r * 0.35 }),
     ...farHoles(v, body, at).map(
       (a): Shape => ({
         kind: 'ellipse',
@@ -315,15 +314,12 @@ function standing(v: Vessel, foot: number, reach: number): Shape[] {
 function birdAt(
   { massKg, ...lot }: Pick<Lot, 'class' | 'sex' | 'breed'> & { readonly massKg: number },
   rim: number,
-  isRight: boolean,
 ): Shape[] {
   const { lengthM, headM } = birdSize(massKg);
   const look = lookOf({ class: lot.class.id, sex: lot.sex, comb: lot.breed.comb });
-  const near = rim + (isRight ? 0.015 : -0.015);
-  const face: Face = isRight
-    ? { a0: near, a1: near + lengthM, b0: 0, b1: headM }
-    : { a0: near - lengthM, a1: near, b0: 0, b1: headM };
-  return birdShapes(look, 'profile', 'standing', face, isRight);
+  const near = rim - 0.015;
+  const face: Face = { a0: near - lengthM, a1: near, b0: 0, b1: headM };
+  return birdShapes(look, 'profile', 'standing', face, false);
 }
 
 interface Placed {
@@ -331,13 +327,13 @@ interface Placed {
   readonly bodyFoot: number;
   readonly wide: number;
   readonly reach: number;
-  readonly birds: { readonly massKg: number } | null;
+  readonly bird: { readonly massKg: number } | null;
 }
 
 function measuresOf(
   v: Vessel,
   made: Made,
-  { foot, bodyFoot, wide, reach, birds }: Placed,
+  { foot, bodyFoot, wide, reach, bird }: Placed,
 ): Measured[] {
   const { body } = made;
   const high = takesUp(v).highM;
@@ -345,7 +341,7 @@ function measuresOf(
   const across = body.shape === 'pipe' ? body.acrossM : sectionAcross(body, v);
   const list: Measured[] = [
     { what: 'across', m: across, from: [-across / 2, top + 0.03], to: [across / 2, top + 0.03] },
-    { what: 'high', m: body.highM, from: [wide + 0.02, top - body.highM], to: [wide + 0.02, top] },
+    { what: 'high', m: body.highM, from: [wide + 0.07, top - body.highM], to: [wide + 0.07, top] },
   ];
   if (v.type === 'port' && body.shape !== 'pipe') {
     const middle = bodyFoot + holeMiddleM(made);
@@ -366,7 +362,7 @@ function measuresOf(
     );
   }
   if (!v.hung && foot > 0.01) {
-    list.push({ what: 'stand', m: foot, from: [wide + 0.1, 0], to: [wide + 0.1, foot] });
+    list.push({ what: 'stand', m: foot, from: [wide + 0.02, 0], to: [wide + 0.02, foot] });
   }
   if (panUnder(v) && made.pan) {
     list.push({
@@ -376,8 +372,8 @@ function measuresOf(
       to: [reach, foot - 0.02],
     });
   }
-  if (birds) {
-    const { backM, lengthM } = birdSize(birds.massKg);
+  if (bird) {
+    const { backM, lengthM } = birdSize(bird.massKg);
     const at = -reach - lengthM * 0.55;
     list.push({ what: 'back', m: backM, from: [at, 0], to: [at, backM] });
   }

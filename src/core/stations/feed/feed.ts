@@ -92,12 +92,16 @@ function eatenFigures(s: Sheet, ctx: StationContext, feeders: readonly Feeder[])
     const waste = wasteOf(v);
     const id = (name: string): string => `feed.vessel.${v.id}.${name}`;
     const lost = eaten * (waste - 1) * YEAR_DAYS;
-    s.worked(
-      id('wasteYear'),
-      MADE['feed.waste.year'],
-      { eaten, waste, days: YEAR_DAYS, lost },
-      ASSUMED,
-    );
+    const year = (name: string, times: number): void => {
+      const parts = { eaten, waste: times, days: YEAR_DAYS, lost: eaten * (times - 1) * YEAR_DAYS };
+      s.worked(id(name), MADE['feed.waste.year'], parts, ASSUMED);
+    };
+    year('wasteYear', waste);
+    const band = vesselKind(v).waste;
+    if (band !== null && v.waste === null) {
+      year('wasteYearLeast', ruled(band.least));
+      year('wasteYearMost', ruled(band.most));
+    }
     if (prices.bag !== null) {
       const parts = { lost, bag: fills.bagKg, price: prices.bag };
       const cost = (lost / fills.bagKg) * prices.bag;

@@ -84,7 +84,7 @@ export const capacityL = (v: Vessel): number => v.capacityL ?? sizeL(v);
 export const wasteOf = (v: Feeder): number => {
   if (v.waste !== null) return v.waste;
   const rule = vesselKind(v).waste;
-  return rule === null ? 1 : ruled(rule);
+  return rule === null ? 1 : ruled(rule.usual);
 };
 
 const densityOf = (v: Vessel): number =>

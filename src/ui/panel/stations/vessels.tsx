@@ -1,6 +1,7 @@
 'use client';
 import { Hammer } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import { intoRoom } from '@/core/edit/intoRoom';
 import { bodiesFor, newMade } from '@/core/edit/new/homeMade';
 import type { OfKind } from '@/core/model/schema';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
@@ -17,15 +18,16 @@ const Workbench = dynamic(() => import('../../vessel/Workbench').then((m) => m.W
 
 /** Made at home or bought; the workbench, where it is made. */
 function AtTheWorkbench({ v }: { v: Vessel }) {
-  const { units } = usePlan();
+  const plan = usePlan();
   const { open, button, show, close } = useOpener();
   const make = (): void => {
-    const made = v.made ?? newMade(v, units);
+    const made = v.made ?? newMade(v, plan.units);
     if (made === null) return;
     if (v.made === null) {
       editFixture(v.kind, v.id, 'Make it at home', (own) => {
         (own as Vessel).made = made;
         own.capacityL = null;
+        Object.assign(own, intoRoom(own as Vessel, plan));
       });
     }
     show();
