@@ -18,6 +18,8 @@ export type FormulaUnit =
   | 'kcal/(day kg^0.75 K)'
   | 'kg/(day kg^0.75)'
   | '%'
+  | 'mm'
+  | 'mm/h'
   | '1/year'
   | 'K'
   | 'W/K'
@@ -322,6 +324,17 @@ export const RULES = {
   'water.duck.splash': assumed(1.5, 'ratio'),
   'water.tank.above': keepers(0.15, 'm'),
   'water.bore': keepers(0.025, 'm'),
+  'rain.runoff.metal': keepers(0.9, 'ratio'),
+  'rain.runoff.plastic': keepers(0.9, 'ratio'),
+  'rain.runoff.shingle': keepers(0.8, 'ratio'),
+  'rain.runoff.green': keepers(0.4, 'ratio'),
+  'rain.flush.clean': keepers(0.5, 'mm'),
+  'rain.flush.dirty': keepers(2, 'mm'),
+  'rain.peak': keepers(75, 'mm/h'),
+  'rain.gutter.home': keepers(0.95, 'ratio'),
+  'rain.gutter.support': assumed(0.8, 'm'),
+  'rain.gutter.fall': keepers(0.005, 'ratio'),
+  'rain.serves': assumed(0.95, 'share'),
   'water.bucket.hole': keepers(0.013, 'm'),
   'water.bucket.underRim': keepers(0.012, 'm'),
   'water.bucket.underRim.most': keepers(0.025, 'm'),

@@ -1,0 +1,305 @@
+import fc from 'fast-check';
+import { sampleClimate } from '../../tests/plans';
+import { workClimate } from '../../weather/climate';
+import { generateWeatherDays } from '../../weather/days';
+import { weatherNormals } from '../../weather/normals';
+import { YEAR_DAYS } from '../../weather/yearCurve';
+import {
+  type BarrelRun,
+  barrelFor,
+  pickedYears,
+  type RainDays,
+  type RainStore,
+  roofFor,
+  runBarrel,
+} from './barrel';
+import { flushPipeM, gutterLs, peakLs, sheetM } from './gutter';
+
+const daysOf = (id: string, years = 31, seed = 7): RainDays => {
+  const climate = workClimate(sampleClimate(id));
+  if (!climate) throw new Error(id);
+  return generateWeatherDays(weatherNormals(climate), years, seed);
+};
+const store = (parts: Partial<RainStore> = {}): RainStore => ({
+  roofM2: 6,
+  runoff: 0.9,
+  gutter: 0.95,
+  flushMm: 1,
+  barrelL: 200,
+  heated: false,
+  drawnL: new Float64Array(YEAR_DAYS).fill(3),
+  ...parts,
+});
+
+describe('gutters by Manning, brim-full at 1:200', () => {
+  test.each([
+    [{ shape: 'channel', wideM: 0.032, deepM: 0.032 }, 0.32],
+    [{ shape: 'half', acrossM: 0.075 }, 1.0],
+    [{ shape: 'half', acrossM: 0.1 }, 2.16],
+    [{ shape: 'vee', sideM: 0.075 }, 1.28],
+  ] as const)('%j carries %f L/s', (shape, litres) => {
+    expect(gutterLs(shape, 1 / 200)).toBeCloseTo(litres, 2);
+  });
+
+  test('ten millimetres of freeboard leave 0.20 of the 0.32 L/s', () => {
+    expect(gutterLs({ shape: 'channel', wideM: 0.032, deepM: 0.022 }, 1 / 200)).toBeCloseTo(0.2, 2);
+  });
+
+  test('two square metres in 75 mm an hour bring 0.04 L/s', () => {
+    expect(peakLs(2, 75)).toBeCloseTo(0.04167, 5);
+  });
+
+  test('a V of two sides and its two hems is folded from one sheet; a standpipe holds its first flush', () => {
+    expect(sheetM({ shape: 'vee', sideM: 0.075 })).toBeCloseTo(0.17, 12);
+    expect(sheetM({ shape: 'half', acrossM: 0.1 })).toBeNull();
+    // 1 mm over 6 m² is 6 L
+    expect(flushPipeM(6, 1, 0.1) * (Math.PI / 4) * 0.01 * 1000).toBeCloseTo(6, 9);
+  });
+});
+
+/** The same rules in plain words, one object a day, beside the fast one. */
+function plainly(
+  days: RainDays,
+  s: RainStore,
+): { dry: number; frost: number; levels: number[]; balance: number } {
+  const levels: number[] = [];
+  let [level, snow, left, wet] = [0, 0, 0, false];
+  let [dry, frost, balance] = [0, 0, 0];
+  for (let i = 0; i < days.meanC.length; i++) {
+    const mean = days.meanC[i] as number;
+    const fell = days.rainMm[i] as number;
+    const perMm = s.roofM2 * s.runoff * s.gutter;
+    let water = 0;
+    if (mean < 0) snow = snow + fell;
+    else {
+      const melted = Math.min(snow, 4 * mean);
+      snow = snow - melted;
+      water = fell + melted;
+    }
+    if (snow >= 45) snow = 0;
+    if (water > 0 && !wet) left = s.flushMm;
+    wet = water > 0;
+    const dirty = Math.min(left, water);
+    left = left - dirty;
+    const hand = mean < 0 && !s.heated;
+    const before = level;
+    const came = hand ? 0 : (water - dirty) * perMm;
+    const spilt = Math.max(0, level + came - s.barrelL);
+    level = level + came - spilt;
+    const want = s.drawnL[i % YEAR_DAYS] as number;
+    const drunk = hand ? 0 : Math.min(level, want);
+    level = level - drunk;
+    balance = Math.max(balance, Math.abs(before + came - spilt - drunk - level));
+    if (i < YEAR_DAYS) continue;
+    levels.push(level);
+    if (hand) frost++;
+    else if (drunk < want - 1e-9) dry++;
+  }
+  return { dry, frost, levels, balance };
+}
+
+const random = fc.record({
+  id: fc.constantFrom(
+    'wet-upland',
+    'cold-continental',
+    'mediterranean',
+    'hot-desert',
+    'far-north',
+    'monsoon',
+  ),
+  seed: fc.integer({ min: 1, max: 999 }),
+  roofM2: fc.integer({ min: 1, max: 20 }),
+  barrelL: fc.integer({ min: 20, max: 1200 }),
+  flushMm: fc.constantFrom(0.5, 1, 2),
+  heated: fc.boolean(),
+  litres: fc.integer({ min: 1, max: 12 }),
+});
+const made = (r: {
+  roofM2: number;
+  barrelL: number;
+  flushMm: number;
+  heated: boolean;
+  litres: number;
+}) =>
+  store({
+    ...r,
+    drawnL: new Float64Array(YEAR_DAYS).map((_, d) => r.litres * (1 + 0.3 * Math.sin(d / 58))),
+  });
+
+describe('a barrel day by day', () => {
+  test('what comes in is what goes out and what is left, on every day and over every year', () => {
+    fc.assert(
+      fc.property(random, (r) => {
+        const days = daysOf(r.id, 4, r.seed);
+        const run = runBarrel(days, made(r));
+        const { levels, balance } = plainly(days, made(r));
+        expect(balance).toBeLessThan(1e-9);
+        run.years.forEach((y, k) => {
+          const start = k === 0 ? undefined : run.levelL[k * YEAR_DAYS - 1];
+          const end = run.levelL[(k + 1) * YEAR_DAYS - 1] ?? 0;
+          if (start !== undefined) {
+            expect(start + y.inL - y.spiltL - y.drawnL).toBeCloseTo(end, 1);
+          }
+        });
+        expect(levels.length).toBe(run.levelL.length);
+        levels.forEach((l, i) => {
+          if (Math.abs(l - (run.levelL[i] ?? 0)) > 1e-2) throw new Error(`day ${i}: ${l}`);
+        });
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('the fast run counts as the plain one does', () => {
+    fc.assert(
+      fc.property(random, (r) => {
+        const days = daysOf(r.id, 5, r.seed);
+        const { years, reliability } = runBarrel(days, made(r));
+        const plain = plainly(days, made(r));
+        expect(years.reduce((n, y) => n + y.dryDays, 0)).toBe(plain.dry);
+        expect(years.reduce((n, y) => n + y.frostDays, 0)).toBe(plain.frost);
+        const open = 4 * YEAR_DAYS - plain.frost;
+        expect(reliability).toBeCloseTo(open === 0 ? 1 : 1 - plain.dry / open, 12);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  test('a larger barrel or roof never serves fewer days', () => {
+    fc.assert(
+      fc.property(
+        random,
+        fc.integer({ min: 1, max: 400 }),
+        fc.integer({ min: 1, max: 8 }),
+        (r, moreL, moreM2) => {
+          const days = daysOf(r.id, 6, r.seed);
+          const base = runBarrel(days, made(r)).reliability;
+          const larger = runBarrel(days, made({ ...r, barrelL: r.barrelL + moreL })).reliability;
+          const wider = runBarrel(days, made({ ...r, roofM2: r.roofM2 + moreM2 })).reliability;
+          expect(larger).toBeGreaterThanOrEqual(base);
+          expect(wider).toBeGreaterThanOrEqual(base);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+
+  test('the barrel found is the smallest, to the litre', () => {
+    const days = daysOf('wet-upland');
+    for (const share of [0.95, 0.99]) {
+      const litres = barrelFor(days, store(), share);
+      if (litres === null) throw new Error('it rains there');
+      expect(runBarrel(days, store({ barrelL: litres })).reliability).toBeGreaterThanOrEqual(share);
+      expect(runBarrel(days, store({ barrelL: litres - 1 })).reliability).toBeLessThan(share);
+    }
+  });
+
+  test('where a year brings less than it takes no barrel is found, and a roof is', () => {
+    const days = daysOf('hot-desert');
+    const dry = store({ roofM2: 4, drawnL: new Float64Array(YEAR_DAYS).fill(5) });
+    expect(barrelFor(days, dry, 0.95)).toBeNull();
+    const wide = roofFor(days, { ...dry, barrelL: 3000 }, 0.95);
+    if (wide === null) throw new Error('a roof is found');
+    expect(
+      runBarrel(days, { ...dry, barrelL: 3000, roofM2: wide }).reliability,
+    ).toBeGreaterThanOrEqual(0.95);
+    expect(runBarrel(days, { ...dry, barrelL: 3000, roofM2: wide - 0.1 }).reliability).toBeLessThan(
+      0.95,
+    );
+  });
+});
+
+/** Weather told day by day; a first year of nothing before it. */
+const told = (list: readonly (readonly [meanC: number, mm: number])[]): RainDays => {
+  const meanC = new Float64Array(2 * YEAR_DAYS).fill(10);
+  const rainMm = new Float64Array(2 * YEAR_DAYS);
+  list.forEach(([c, mm], i) => {
+    meanC[YEAR_DAYS + i] = c;
+    rainMm[YEAR_DAYS + i] = mm;
+  });
+  return { meanC, rainMm };
+};
+const plain = (parts: Partial<RainStore> = {}): RainStore =>
+  store({
+    roofM2: 1,
+    runoff: 1,
+    gutter: 1,
+    flushMm: 0,
+    barrelL: 1000,
+    drawnL: new Float64Array(YEAR_DAYS),
+    ...parts,
+  });
+const levels = (run: BarrelRun, n: number): number[] => [...run.levelL.subarray(0, n)];
+
+describe('rain, snow and the first flush, by hand', () => {
+  test('the first flush is taken once a wet spell, and carried over where a day brings less', () => {
+    const days = told([
+      [10, 0.4],
+      [10, 3],
+      [10, 0],
+      [10, 5],
+    ]);
+    // 1 mm kept out: 0.4 and 0.6 of the first spell, 1 of the second
+    expect(levels(runBarrel(days, plain({ flushMm: 1 })), 4)).toEqual([
+      0,
+      expect.closeTo(2.4, 5),
+      expect.closeTo(2.4, 5),
+      expect.closeTo(6.4, 5),
+    ]);
+  });
+
+  test('snow lies and melts by four millimetres a degree; forty-five of it slide and are lost', () => {
+    const days = told([
+      [-2, 20],
+      [-1, 20],
+      [2, 0],
+      [1, 0],
+      [-3, 30],
+      [5, 0],
+    ]);
+    // heated: 8 melt, 4 melt, 28 + 30 slide, nothing is left to melt
+    const run = runBarrel(days, plain({ heated: true }));
+    expect(levels(run, 6)).toEqual([0, 0, 8, 12, 12, 12]);
+    expect(run.years[0]?.slidL).toBeCloseTo(58, 9);
+  });
+
+  test('a frost day is served by hand where nothing is heated, and counts apart', () => {
+    const days = told([
+      [5, 10],
+      [-1, 0],
+      [5, 0],
+    ]);
+    const drawnL = new Float64Array(YEAR_DAYS).fill(4);
+    const cold = runBarrel(days, plain({ drawnL }));
+    expect(levels(cold, 3)).toEqual([6, 6, 2]);
+    expect(cold.years[0]?.frostDays).toBe(1);
+    expect(cold.reliability).toBeCloseTo(2 / 364, 9);
+    const warm = runBarrel(days, plain({ drawnL, heated: true }));
+    expect(levels(warm, 3)).toEqual([6, 2, 0]);
+    // the third day has two of its four litres: it is dry, and two are carried
+    expect(warm.years[0]?.dryDays).toBe(363);
+    expect(warm.years[0]?.carriedL).toBeCloseTo(2 + 362 * 4, 9);
+  });
+
+  test('it spills before it is drawn from', () => {
+    const days = told([[5, 30]]);
+    const run = runBarrel(
+      days,
+      plain({ barrelL: 20, drawnL: new Float64Array(YEAR_DAYS).fill(5) }),
+    );
+    expect(run.levelL[0]).toBe(15);
+    expect(run.years[0]?.spiltL).toBe(10);
+  });
+
+  test('the longest dry run of thirty years is the twenty-ninth, and a year of little, middling and much rain is picked', () => {
+    const run = runBarrel(daysOf('mediterranean'), store());
+    expect(run.years).toHaveLength(30);
+    const sorted = run.years.map((y) => y.longestDry).sort((a, b) => a - b);
+    expect(run.longestDry95).toBe(sorted[28]);
+    const { dry, middle, wet } = pickedYears(run);
+    const inL = (k: number): number => run.years[k]?.inL ?? 0;
+    expect(run.years.filter((y) => y.inL < inL(dry))).toHaveLength(2);
+    expect(run.years.filter((y) => y.inL > inL(wet))).toHaveLength(2);
+    expect(inL(dry)).toBeLessThan(inL(middle));
+  });
+});
