@@ -21,7 +21,7 @@ const ROOMS = {
   birds: ['kernel', 'model', 'rules', 'weather'],
   stores: ['kernel', 'model', 'rules', 'weather', 'geometry', 'birds'],
   carrying: ['kernel', 'birds'],
-  edit: ['kernel', 'model', 'rules', 'weather', 'geometry', 'build', 'birds', 'air'],
+  edit: ['kernel', 'model', 'rules', 'weather', 'geometry', 'build', 'birds', 'air', 'stores'],
   proposals: ['kernel', 'model', 'rules', 'geometry', 'birds', 'carrying', 'edit'],
   air: ['kernel', 'model', 'rules', 'weather', 'geometry', 'birds'],
   stations: [
@@ -32,7 +32,7 @@ const ROOMS = {
   placing: ['kernel', 'model', 'rules', 'geometry', 'birds'],
   drawing: ['kernel', 'model', 'rules', 'geometry', 'birds', 'stores', 'stations'],
   layout: [
-    ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build'],
+    ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build', 'stores'],
     ...['birds', 'carrying', 'edit', 'proposals', 'stations', 'placing'],
   ],
   measure: ['kernel', 'model', 'rules', 'geometry', 'birds', 'edit', 'layout'],

@@ -86,6 +86,50 @@ export const TAPE_CHOICES = [
   { id: 'thirtySeconds', name: 'thirty-seconds of an inch' },
 ] as const;
 
+export const ROOF_COVERS = [
+  { id: 'metal', name: 'metal' },
+  { id: 'plastic', name: 'corrugated plastic' },
+  { id: 'shingle', name: 'shingles or tiles' },
+  { id: 'green', name: 'green roof' },
+  { id: 'unsafe', name: 'lead, asbestos, copper, treated or moss-killed' },
+] as const;
+
+export const GUTTERS = [
+  { id: 'half', name: 'half round' },
+  { id: 'channel', name: 'channel, or half a square pipe' },
+  { id: 'vee', name: 'flashing folded to a V' },
+] as const;
+
+export const STANDS = [
+  { id: 'ground', name: 'the ground' },
+  { id: 'blocks', name: 'blocks' },
+  { id: 'slab', name: 'a slab' },
+  { id: 'shelf', name: 'a shelf' },
+] as const;
+
+export const OVERFLOWS = [
+  { id: 'away', name: 'led away' },
+  { id: 'footings', name: 'beside the coop' },
+  { id: 'none', name: 'none' },
+] as const;
+
+export const WRAPS = [
+  { id: 'bare', name: 'nothing' },
+  { id: 'tyre', name: 'an old tyre with straw' },
+  { id: 'foam', name: '[[25 mm|1 in]] of foam' },
+] as const;
+
+export const WINTERS = [
+  { id: 'nothing', name: 'nothing is done' },
+  { id: 'carried', name: 'water is carried' },
+  { id: 'heated', name: 'heated' },
+] as const;
+
+export const THERMOSTATS = [
+  { id: 'water', name: 'a thermostat in the water' },
+  { id: 'air', name: 'a plug that feels the air' },
+] as const;
+
 export const FEEDS = [
   { id: 'pellets', name: 'pellets' },
   { id: 'crumbs', name: 'crumbs' },

@@ -50,6 +50,9 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'feed.one': 'A wall feeder with {ports}, {litres}: it lasts {days}, and rats cannot get in.',
   'feed.several':
     '{feeders|bare} wall feeders with {ports} each, {litres} each: apart, so that one bird cannot guard both.',
+  'water.heated':
+    'Heaters of {watts} in all keep the water open: the coldest night here is {cold}. An electrician fits the supply.',
+  'water.carried': 'Carry water on frost days: the coldest night here is {cold}.',
   'water.cups':
     'A line of cups and a tank of {litres}: it lasts {days} on the hottest day, and the litter stays dry.',
   'water.cupsEach':

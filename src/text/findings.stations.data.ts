@@ -162,6 +162,66 @@ export const STATION_FINDING_WORDS = {
     title: 'Holes too near the pan’s floor',
     text: 'Dirt in the pan stops them up. {fixtures}: the holes begin {above} above the floor; leave {needed}.',
   },
+  'water.roof.unsafe': {
+    title: 'Roof that poisons its rain',
+    text: 'Lead, asbestos, copper, treated boards and moss killer wash into the water. Give no rain from this roof to birds.',
+  },
+  'water.gutter.noEave': {
+    title: 'Gutter where no rain runs',
+    text: 'The barrel stays empty. The roof falls to another side than the gutter is on.',
+  },
+  'water.gutter.small': {
+    title: 'Gutter too small',
+    text: 'In a downpour the water shoots over it. It carries {carries}; the heaviest rain brings {peak}.',
+  },
+  'water.flush.short': {
+    title: 'First dirty water runs in',
+    text: 'Droppings and dust of the roof reach the drinkers. The standpipe is {there} long; it must be {needed}.',
+  },
+  'water.stand.shelf': {
+    title: 'Barrel on a shelf',
+    text: 'Full it weighs {load}. A shelf comes down with it. Set it on blocks or a slab, on level ground.',
+  },
+  'water.barrel.open': {
+    title: 'Barrel that lets light or birds in',
+    text: 'Light makes green water, and an open barrel drowns what falls in. Cover it, and keep it dark.',
+  },
+  'water.barrel.low': {
+    title: 'Barrel too low for its line',
+    text: 'The outlets do not run. {fixtures}: the barrel’s foot stands {above} above them; it needs at least {needed}.',
+  },
+  'water.overflow.footings': {
+    title: 'Overflow at the footings',
+    text: 'It washes out what the coop stands on, and makes mud. Lead the overflow away.',
+  },
+  'water.rain.little': {
+    title: 'Less rain than the birds drink',
+    text: 'No barrel is large enough. In a mean year the roof brings {brought}; the birds drink {drunk}.',
+  },
+  'water.line.fittings': {
+    title: 'Line that cannot be cleaned',
+    text: 'It clogs, and you cut it apart to clear it. Fit a screen at its inlet, a flush valve at its far end, and unions.',
+  },
+  'water.line.undrained': {
+    title: 'Line that cannot be drained',
+    text: 'Ice bursts it. On the coldest night ({air}) it is blocked after {hours}. Fit a drain valve at its lowest place.',
+  },
+  'water.frost.ice': {
+    title: 'Water freezes',
+    text: 'Birds go without water while you sleep. {fixtures}: on the coldest night ({air}) it is blocked after {hours}.',
+  },
+  'water.heater.weak': {
+    title: 'Heater too weak',
+    text: 'It freezes with the heater on. It has {there}; the coldest night ({air}) asks for {needed}.',
+  },
+  'water.heater.insulate': {
+    title: 'Too much heat to buy',
+    text: 'The coldest night ({air}) asks for {needed}. Wrap it in foam first.',
+  },
+  'water.heater.cutOut': {
+    title: 'Heater that can run dry',
+    text: 'A dry heater melts its vessel and starts a fire. Take one in the water only with a cut-out for low water.',
+  },
   'water.days.short': {
     title: 'Water runs out',
     text: 'The birds go thirsty before you fill it again. Full, it lasts {days} on the thirstiest day ({intake}, about {from}); you fill it again after {wanted}.',

@@ -5,6 +5,7 @@ import {
   LITRES_PER_CUBIC_FOOT,
   LITRES_PER_GALLON,
   METRES_PER_FOOT,
+  METRES_PER_INCH,
   MILES_HOUR_PER_METRE_SECOND,
   SQUARE_METRES_PER_SQUARE_FOOT,
   WATTS_PER_BTU_HOUR,
@@ -107,6 +108,13 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
       : `${threeFigures((v / KILOGRAMS_PER_POUND) * METRES_PER_FOOT ** 3)} lb a ft³`,
   bales: (v) => `${v.toFixed(1)} bales`,
   money: (v) => formatPlain(Math.round(v * 100) / 100),
+  electricWatts: (v) => `${threeFigures(v)} W`,
+  litresSecond: (v, units) =>
+    units === METRIC
+      ? `${threeFigures(v)} L/s`
+      : `${threeFigures((v * 60) / LITRES_PER_GALLON)} gal a minute`,
+  millimetres: (v, units) =>
+    units === METRIC ? `${threeFigures(v)} mm` : `${threeFigures(v / 1000 / METRES_PER_INCH)} in`,
   kilowattHours: (v) => `${threeFigures(v)} kWh`,
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,

@@ -257,6 +257,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'water.duck.splash': 'ducks splash so many times what they drink',
   'water.tank.above': 'tank above its highest outlet',
   'water.bore': 'bore that cups tap into',
+  'water.frost.hours': 'a drinker that stays open so long is filled again before it freezes',
   'rain.runoff.metal': 'rain that runs off a metal roof',
   'rain.runoff.plastic': 'rain that runs off corrugated plastic',
   'rain.runoff.shingle': 'rain that runs off shingles or tiles',

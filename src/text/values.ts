@@ -26,7 +26,7 @@ const RUNS = { x: 'left to right', y: 'front to rear' };
 /** What the values of a key are called, where they are words of the plan file. */
 export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   kind: {
-    ...among(choices.ROOFS, choices.HEATS),
+    ...among(choices.ROOFS, choices.HEATS, choices.WINTERS),
     chicken: 'chicken',
     duck: 'duck',
     meat: 'meat bird',
@@ -37,8 +37,14 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   type: among(choices.FEEDERS, choices.DRINKERS),
   axis: RUNS,
   ridgeAxis: RUNS,
-  shape: among(choices.SECTION_SHAPES, choices.TUBS, choices.BODIES),
+  shape: among(choices.SECTION_SHAPES, choices.TUBS, choices.BODIES, choices.GUTTERS),
   elbowDeg: among(choices.ELBOWS),
+  eaves: among(choices.SIDES),
+  side: among(choices.SIDES),
+  stand: among(choices.STANDS),
+  overflow: among(choices.OVERFLOWS),
+  wrap: among(choices.WRAPS),
+  by: among(choices.THERMOSTATS),
   tape: among(choices.TAPE_CHOICES),
   use: among(choices.BAR_USES, choices.HATCH_USES),
   material: among(choices.MATERIALS, choices.BEDDINGS),
@@ -54,7 +60,7 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   screenedBy: among(choices.SCREENS),
   opens: among(choices.OPENS),
   pane: among(choices.PANES),
-  cover: among(choices.COVERS),
+  cover: among(choices.COVERS, choices.ROOF_COVERS),
   place: among(choices.PLACES, choices.VENT_PLACES),
   works: among(choices.DOOR_WORKS),
   fixing: among(choices.FIXINGS),

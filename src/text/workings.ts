@@ -26,6 +26,7 @@ import { SHEET_WORKINGS } from '@/core/stations/sheet';
 import { SHELL_WORKINGS } from '@/core/stations/shell/shell.working';
 import { MADE_WORKINGS } from '@/core/stations/vessels/homeMade.working';
 import { VESSEL_WORKINGS } from '@/core/stations/vessels/vessels.working';
+import { FROST_WORKINGS, RAIN_WORKINGS } from '@/core/stations/water/rain.working';
 import { formatValue } from './format';
 import { GIVEN_NAMES, LINE_NAMES, MONTH_LINES } from './lineNames.data';
 import { sayRule } from './say';
@@ -47,6 +48,8 @@ export const WORKINGS: Readonly<Record<string, WorkingSpec>> = {
   ...REACH_WORKINGS,
   ...SHELL_WORKINGS,
   ...MADE_WORKINGS,
+  ...RAIN_WORKINGS,
+  ...FROST_WORKINGS,
   ...VESSEL_WORKINGS,
   ...SHEET_WORKINGS,
 };

@@ -53,6 +53,9 @@ export const UNITS = [
   'bales',
   'money',
   'kilowattHours',
+  'electricWatts',
+  'litresSecond',
+  'millimetres',
 ] as const;
 export type Unit = (typeof UNITS)[number];
 

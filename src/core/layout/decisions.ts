@@ -161,6 +161,17 @@ export function decisionsOf(ground: Ground, tried: Tried): Decision[] {
       days: count(plan.fills.waterDays, 'days'),
       cups: count(each?.outlets ?? 0, 'outlets'),
     });
+    const cold = ground.flock.climate?.design.winterC ?? 0;
+    if (each?.winter.kind === 'heated') {
+      const watts = drinkers.reduce(
+        (sum, v) => sum + (v.winter.kind === 'heated' ? v.winter.watts : 0),
+        0,
+      );
+      add('water.heated', 'water', drinkers, {
+        watts: count(watts, 'electricWatts'),
+        cold: count(cold, 'celsius'),
+      });
+    } else if (cold < 0) add('water.carried', 'water', drinkers, { cold: count(cold, 'celsius') });
   }
   const baths = of('dustBath');
   if (baths.length > 0) {

@@ -7,6 +7,8 @@ import { litterEndM } from '../model/litter';
 import type { Drinker, Feeder, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
+import { heaterFor, INSULATE_ABOVE_W } from '../stores/frost/heater';
+import { heatedLump } from '../stores/frost/lumps';
 import type { Ground } from './ground';
 
 /** Feeders and drinkers for all birds, wherever they stand. */
@@ -79,8 +81,8 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
   );
   const wanted = birdSize(sizes.smallestKg).backM;
   const { onWall } = DRINKER_KINDS[type];
-  return Array.from({ length: n }, (_, i) =>
-    fixtureOf({
+  return Array.from({ length: n }, (_, i) => {
+    const v = fixtureOf({
       id: `drinker-${freeNumber('drinker', plan.fixtures) + i}`,
       kind: 'drinker',
       name: n === 1 ? 'Drinker' : `Drinker ${i + 1}`,
@@ -96,8 +98,23 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),
       capacityL: vesselUp(Math.max(2, litres / n), plan.units),
       fillFrom: type === 'cup' ? filled(plan) : 'inside',
-    }),
-  );
+    });
+    return { ...v, ...inFrost(v, ground) };
+  });
+}
+
+/** What keeps a drinker open where it freezes: a heater, in foam where it would be a large one; else water is carried. */
+function inFrost(v: Drinker, { plan, flock }: Ground): Pick<Drinker, 'winter' | 'wrap'> {
+  const winterC = flock.climate?.design.winterC ?? 0;
+  if (winterC >= 0) return { winter: { kind: 'nothing' }, wrap: 'bare' };
+  for (const wrap of ['bare', 'foam'] as const) {
+    const lump = heatedLump({ ...v, wrap }, v.capacityL ?? 0, plan);
+    const { needW, sizeW } = heaterFor(lump, winterC);
+    if (sizeW === null || needW > INSULATE_ABOVE_W) continue;
+    const winter = { kind: 'heated', watts: sizeW, by: 'water', immersed: false, cutOut: true };
+    return { winter: winter as Drinker['winter'], wrap };
+  }
+  return { winter: { kind: 'carried' }, wrap: 'bare' };
 }
 
 /** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */

@@ -6,6 +6,7 @@ import { group, ownBreed } from './flock.schema';
 import { PLAN_LIMITS } from './limits';
 import { coordinateM, id, name, type side } from './parts.schema';
 import { brooder, partition, run, shell, site } from './place.schema';
+import { rain } from './rain.schema';
 
 // the small form of the schema library: the browser reads plans by it too
 export const PLAN_FORMAT = 'wide-rafter-plan';
@@ -182,6 +183,7 @@ export const planSchema = z.strictObject({
   fills: z._default(fills, FILLS),
   prices: z._default(prices, PRICES),
   run: z._default(z.nullable(run), null),
+  rain: z._default(z.nullable(rain), null),
   site: z._default(site, { windFrom: null, treesOver: false, wet: false, animals: null }),
   partition: z._default(z.nullable(partition), null),
   brooder: z._default(z.nullable(brooder), null),
@@ -210,6 +212,8 @@ export type PlanClimate = z.infer<typeof climate>;
 /** A plan as a file may have it: what has a default may be left out. */
 export type PlanInput = z.input<typeof planSchema>;
 export type Run = NonNullable<Plan['run']>;
+export type Rain = NonNullable<Plan['rain']>;
+export type Winter = Rain['barrel']['winter'];
 export type Brooder = NonNullable<Plan['brooder']>;
 export type Litter = Plan['litter'];
 export type Roughly = z.infer<typeof roughly>;

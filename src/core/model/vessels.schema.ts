@@ -1,5 +1,6 @@
 import * as z from 'zod/mini';
 import { coordinateM, id, name, no, sizeM, thingKg, yes } from './parts.schema';
+import { winter, wrap } from './rain.schema';
 
 const shortM = z.number().check(z.minimum(0), z.maximum(1));
 const holeM = z.number().check(z.minimum(0.002), z.maximum(0.4));
@@ -86,6 +87,8 @@ export const drinker = z.strictObject({
   kind: z.literal('drinker'),
   type: z.enum(['fount', 'trough', 'nipple', 'cup', 'bucket']),
   ...vessel,
+  winter: z._default(winter, { kind: 'nothing' }),
+  wrap: z._default(wrap, 'bare'),
   /** A tray under it, where it stands over litter. */
   tray: yes,
   /** Bottom of the tank that feeds its line, m above the bare floor; null: no tank. */

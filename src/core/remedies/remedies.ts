@@ -28,6 +28,7 @@ import { ROOST_REMEDIES } from '../stations/roosts/remedies/places';
 import { CLASH_REMEDIES } from '../stations/shell/remedies/clashes';
 import { SHELL_REMEDIES } from '../stations/shell/remedies/shell';
 import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
+import { RAIN_REMEDIES } from '../stations/water/remedies/rain';
 import { type Costs, costsOf, faultOf, isStill, ONE_FAULT } from './brought';
 import { hoursOf, OTHER_WISE } from './costs';
 import { MENDED_ANEW, setAnew } from './setAnew';
@@ -43,6 +44,7 @@ const OF_EACH: Proposers = {
   ...WAY_REMEDIES,
   ...MORE_NEST_REMEDIES,
   ...VESSEL_REMEDIES,
+  ...RAIN_REMEDIES,
   ...AIR_REMEDIES,
   ...DOOR_REMEDIES,
   ...REACH_REMEDIES,

@@ -324,6 +324,7 @@ export const RULES = {
   'water.duck.splash': assumed(1.5, 'ratio'),
   'water.tank.above': keepers(0.15, 'm'),
   'water.bore': keepers(0.025, 'm'),
+  'water.frost.hours': assumed(24, 'hours'),
   'rain.runoff.metal': keepers(0.9, 'ratio'),
   'rain.runoff.plastic': keepers(0.9, 'ratio'),
   'rain.runoff.shingle': keepers(0.8, 'ratio'),

@@ -53,6 +53,11 @@ export function exampleScope(): Record<string, unknown> {
   const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
   return {
     plan,
+    // one roof of ten square metres, all of whose rain runs into 200 L, and 2 L are drawn a day
+    rainStore: {
+      ...{ roofM2: 10, runoff: 1, gutter: 1, flushMm: 0, barrelL: 200, heated: false },
+      drawnL: new Float64Array(365).fill(2),
+    },
     made: newMade({ ...of('feeder'), type: 'port' }, 'metric'),
     shell: plan.shell,
     flock,

@@ -58,6 +58,8 @@ export const climate =
   (id: string): Recipe =>
   (d) => {
     d.climate = sampleClimate(id);
+    // what frost does to water has faults of its own
+    for (const f of d.fixtures) if (f.kind === 'drinker') f.winter = { kind: 'carried' };
   };
 
 export const flock =

@@ -3,6 +3,7 @@ import { HOME_MADE_FAULTS } from './faults.homeMade';
 import { MAIN_FAULTS } from './faults.main';
 import type { Fault } from './faults.make';
 import { PLACE_FAULTS } from './faults.places';
+import { RAIN_FAULTS } from './faults.rain';
 import { ROOST_FAULTS } from './faults.roosts';
 import { SHELL_FAULTS } from './faults.shell';
 import { VESSEL_FAULTS } from './faults.vessels';
@@ -14,6 +15,7 @@ export const FAULTS: readonly Fault[] = [
   ...ROOST_FAULTS,
   ...VESSEL_FAULTS,
   ...HOME_MADE_FAULTS,
+  ...RAIN_FAULTS,
   ...GROUND_FAULTS,
   ...PLACE_FAULTS,
 ];

@@ -11,6 +11,8 @@ import { madeFigures } from '../vessels/homeMade';
 import { twoApart, vesselRules } from '../vessels/standing';
 import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
+import { frostFigures, frostRules } from './frost';
+import { rainFigures, rainRules } from './rain';
 
 /** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */
 export const waterStation: CarryingStation = {
@@ -28,6 +30,8 @@ export const waterStation: CarryingStation = {
         vesselFigures(s, v);
         madeFigures(s, ctx, v);
       }
+      rainFigures(s, ctx);
+      frostFigures(s, ctx);
     });
     if (carry.state !== 'carries') return;
     access(s, ctx, 'water', drinkers, carry, asked.short);
@@ -37,6 +41,9 @@ export const waterStation: CarryingStation = {
       daysHeld(own, ctx, drinkers);
     });
     for (const v of drinkers) s.part('water.one', [flock], (own) => ofDrinker(own, ctx, v), v);
+    const wet = [drinkers, flock, plan.rain, plan.shell, plan.site, plan.climate];
+    s.part('water.rain', wet, (own) => rainRules(own, ctx));
+    s.part('water.frost', wet, (own) => frostRules(own, ctx, drinkers));
   },
 };
 

@@ -46,7 +46,7 @@ export function iceHours(
  * Hours from the first until an outlet is blocked, through air that changes from hour to hour.
  * @param hoursC  air hour by hour, °C
  * @returns hours, with their parts; null where it is not blocked within them
- * @example blockedAfterH({ litres: 0.15, areaM2: 0.021, uWM2K: 9 }, new Float64Array(3).fill(-20)) // 0.7581
+ * @example blockedAfterH({ litres: 0.15, areaM2: 0.021, uWM2K: 9 }, new Float64Array(3).fill(-20)) // 0.758
  */
 export function blockedAfterH(
   { litres, areaM2, uWM2K }: Lump,
@@ -100,7 +100,7 @@ const AIR_WM2K = 9;
  * @param outsideM  the pipe's outside, m
  * @param foamM     thickness of the foam, m; 0: bare and sheltered
  * @source domain notes, "Settled", 40
- * @example pipeU(0.032, 0.025) // 2.1112
+ * @example pipeU(0.032, 0.025) // 2.11
  */
 export function pipeU(outsideM: number, foamM: number): number {
   const around = outsideM + 2 * foamM;

@@ -46,6 +46,7 @@ export interface HeaterWinter {
  * @param watts   its power, W
  * @param onBelowC  a plug switches on below this, °C
  * @source domain notes, "Settled", 42
+ * @example heaterWinter({ litres: 1, areaM2: 1, uWM2K: 9 }, [4, -1], 50, 'air').kWh // 0.05
  */
 export function heaterWinter(
   { areaM2, uWM2K }: Lump,

@@ -116,6 +116,7 @@ function stepDay(
  * A barrel day by day. The run starts empty and its first year is not counted.
  * @param startL  level to begin with, L
  * @source domain notes, "Settled", Rain
+ * @example runBarrel({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730) }, rainStore, 10).years.length // 1
  */
 export function runBarrel(days: RainDays, store: RainStore, startL = 0): BarrelRun {
   const total = days.meanC.length;
@@ -188,6 +189,7 @@ const MOST_ROOF_M2 = 500;
 /**
  * The smallest barrel that serves this share of the days, to the litre.
  * @param share  0…1
+ * @example barrelFor({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730).fill(9) }, rainStore, 0.99) // 2
  * @returns null where not even the largest one does
  */
 export function barrelFor(days: RainDays, store: RainStore, share: number): number | null {
@@ -206,6 +208,7 @@ export function barrelFor(days: RainDays, store: RainStore, share: number): numb
 /**
  * The smallest roof that serves this share of the days with this barrel, to a tenth of a square metre.
  * @param share  0…1
+ * @example roofFor({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730).fill(9) }, rainStore, 0.99) // 0.3
  * @returns m²; null where no roof does: the barrel is too small
  */
 export function roofFor(days: RainDays, store: RainStore, share: number): number | null {

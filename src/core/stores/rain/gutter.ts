@@ -7,12 +7,12 @@ export type GutterShape =
   | { readonly shape: 'vee'; readonly sideM: number };
 
 /** Roughness of metal and plastic gutters, s/m^(1/3). Source: domain notes, "Rain barrel". */
-const MANNING_N = 0.011;
+export const MANNING_N = 0.011;
 /** Hem that is folded back along each edge of a sheet, m (assumption). */
 const HEM_M = 0.01;
 
 /** Area of water and wetted length of a gutter that runs brim-full, m² and m. */
-function section(g: GutterShape): readonly [areaM2: number, wetM: number] {
+export function gutterSection(g: GutterShape): readonly [areaM2: number, wetM: number] {
   switch (g.shape) {
     case 'half':
       return [(Math.PI * g.acrossM ** 2) / 8, (Math.PI * g.acrossM) / 2];
@@ -27,10 +27,10 @@ function section(g: GutterShape): readonly [areaM2: number, wetM: number] {
  * Water that a gutter carries brim-full, L/s.
  * @param fall  metres down for each metre along, above 0
  * @source Manning; domain notes, "Settled", 37
- * @example gutterLs({ shape: 'channel', wideM: 0.032, deepM: 0.032 }, 1 / 200) // 0.3166
+ * @example gutterLs({ shape: 'channel', wideM: 0.032, deepM: 0.032 }, 1 / 200) // 0.319
  */
 export function gutterLs(g: GutterShape, fall: number): number {
-  const [areaM2, wetM] = section(g);
+  const [areaM2, wetM] = gutterSection(g);
   return (areaM2 / MANNING_N) * (areaM2 / wetM) ** (2 / 3) * Math.sqrt(fall) * 1000;
 }
 
@@ -48,7 +48,7 @@ export const peakLs = (areaM2: number, mmHour: number): number => (areaM2 * mmHo
  */
 export function sheetM(g: GutterShape): number | null {
   if (g.shape === 'half') return null;
-  const [, wetM] = section(g);
+  const [, wetM] = gutterSection(g);
   return wetM + 2 * HEM_M;
 }
 

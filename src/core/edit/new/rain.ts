@@ -1,0 +1,51 @@
+import type { Plan, Rain } from '../../model/schema';
+import { eavesOf } from '../../stores/rain/roof';
+
+/** A rain barrel as one begins: on the lowest eaves, a folded channel, two hundred litres on blocks. */
+export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
+  const [eave] = eavesOf(plan.shell, OVERHANG_M);
+  const inch = 0.0254;
+  const isMetric = plan.units === 'metric';
+  return {
+    eaves: [eave?.side ?? 'front'],
+    overhangM: isMetric ? OVERHANG_M : 4 * inch,
+    cover: 'metal',
+    gutter: { shape: 'half', acrossM: isMetric ? 0.1 : 4 * inch },
+    fall: 0.005,
+    homeMade: false,
+    brings: 0.95,
+    peakMmH: 75,
+    flushMm: null,
+    flushBoreM: isMetric ? 0.1036 : 4.026 * inch,
+    flushLongM: null,
+    barrel: {
+      litres: isMetric ? 200 : 208.2,
+      count: 1,
+      acrossM: isMetric ? 0.58 : 23 * inch,
+      emptyKg: 8,
+      standM: isMetric ? 0.6 : 24 * inch,
+      stand: 'blocks',
+      side: eave?.side === 'front' || eave?.side === 'rear' ? 'right' : 'front',
+      alongM: 0.4,
+      lid: true,
+      dark: true,
+      overflow: 'away',
+      wrap: 'bare',
+      winter: { kind: 'nothing' },
+      today: 1,
+    },
+    line: {
+      boreM: isMetric ? 0.025 : 1.049 * inch,
+      outsideM: isMetric ? 0.032 : 1.315 * inch,
+      lengthM: isMetric ? 3 : 120 * inch,
+      foamM: 0,
+      screen: true,
+      flush: true,
+      drain: true,
+      unions: true,
+      pump: false,
+    },
+  };
+}
+
+const OVERHANG_M = 0.1;

@@ -1,0 +1,256 @@
+import type { Drinker, Plan, Rain, Winter } from '../../../model/schema';
+import {
+  metres,
+  type Proposal,
+  type Proposer,
+  type Proposers,
+  up,
+} from '../../../proposals/remedy';
+import { changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
+import { ruled } from '../../../rules/rules.data';
+import { heaterFor } from '../../../stores/frost/heater';
+import { heatedLump, vesselLump } from '../../../stores/frost/lumps';
+import { gutterLs } from '../../../stores/rain/gutter';
+import { eavesOf } from '../../../stores/rain/roof';
+import { capacityL } from '../../vessels/vessels';
+
+/** A remedy that sets something of the rain's parts. */
+const raining = (code: Proposal['code'], set: (rain: Rain, plan: Plan) => void): Proposer =>
+  planning(code, (d) => {
+    if (d.rain) set(d.rain, d);
+  });
+
+/** A gutter on the eaves that the rain runs to, all of them. */
+const eave: Proposer = raining('rain.eave', (rain, plan) => {
+  const own = eavesOf(plan.shell, rain.overhangM).map((e) => e.side);
+  rain.eaves = plan.shell.roof.kind === 'flat' ? own.slice(0, 1) : own;
+});
+
+/** The next gutter of its shape that carries the heaviest rain. */
+const gutterLarger: Proposer = (finding, { plan }) => {
+  const { rain } = plan;
+  if (rain === null) return [];
+  const wanted = told(finding, 'peak');
+  for (let times = 1.1; times <= 4; times += 0.1) {
+    const gutter = scaled(rain.gutter, (m) => up(plan, m * times));
+    if (gutterLs(gutter, rain.fall) < wanted) continue;
+    const size =
+      gutter.shape === 'half'
+        ? gutter.acrossM
+        : gutter.shape === 'vee'
+          ? gutter.sideM
+          : gutter.wideM;
+    return [
+      {
+        code: 'rain.gutterLarger',
+        fixtures: [],
+        numbers: { size: metres(size) },
+        hours: 1.5,
+        change: (d) => {
+          if (d.rain) d.rain.gutter = gutter;
+        },
+      },
+    ];
+  }
+  return [];
+};
+
+const scaled = (gutter: Rain['gutter'], by: (m: number) => number): Rain['gutter'] =>
+  gutter.shape === 'half'
+    ? { shape: 'half', acrossM: by(gutter.acrossM) }
+    : gutter.shape === 'vee'
+      ? { shape: 'vee', sideM: by(gutter.sideM) }
+      : { shape: 'channel', wideM: by(gutter.wideM), deepM: by(gutter.deepM) };
+
+/** The standpipe as long as the first flush asks for. */
+const flushLonger: Proposer = (finding, { plan }) => {
+  const longM = up(plan, told(finding, 'needed'));
+  return [
+    {
+      code: 'rain.flushLonger',
+      fixtures: [],
+      numbers: { length: metres(longM) },
+      hours: 0.5,
+      change: (d) => {
+        if (d.rain) d.rain.flushLongM = longM;
+      },
+    },
+  ];
+};
+
+/** The barrel raised until the highest outlet runs. */
+const raise: Proposer = (finding, { plan }) => {
+  const { rain } = plan;
+  if (rain === null) return [];
+  const low = told(finding, 'needed') - told(finding, 'above');
+  const standM = up(plan, rain.barrel.standM + low);
+  return [
+    {
+      code: 'rain.raise',
+      fixtures: [],
+      numbers: { height: metres(standM) },
+      hours: 1,
+      change: (d) => {
+        if (d.rain) d.rain.barrel.standM = standM;
+      },
+    },
+  ];
+};
+
+const heater = (watts: number): Winter => ({
+  kind: 'heated',
+  watts,
+  by: 'water',
+  immersed: false,
+  cutOut: true,
+});
+
+/** A heater that holds it open on the coldest night; in foam, where it would else be a large one. */
+const heat: Proposer = (finding, { plan }) => {
+  const v = fixtureIn(plan, finding, ['drinker']);
+  if (!v) return [];
+  const air = told(finding, 'air');
+  const { sizeW } = heaterFor(heatedLump(v, capacityL(v), plan), air);
+  if (sizeW === null) return [];
+  return [
+    {
+      code: 'frost.heat',
+      fixtures: [v.id],
+      numbers: { watts: { value: sizeW, unit: 'electricWatts' } },
+      hours: 1,
+      change: changing(v, (own) => {
+        own.winter = heater(sizeW);
+      }),
+    },
+  ];
+};
+
+/** Foam round it, and a heater for what is lost then; for the barrel where no fixture is named. */
+const foam: Proposer = (finding, { plan }) => {
+  const air = told(finding, 'air');
+  const v = fixtureIn(plan, finding, ['drinker']);
+  if (!v) {
+    return [
+      {
+        code: 'frost.foam',
+        fixtures: [],
+        numbers: {},
+        hours: 2,
+        change: (d) => {
+          if (d.rain) d.rain.barrel.wrap = 'foam';
+        },
+      },
+    ];
+  }
+  const wrapped: Drinker = { ...v, wrap: 'foam' };
+  const { sizeW } = heaterFor(vesselLump(wrapped, capacityL(v), plan), air);
+  return [
+    {
+      code: 'frost.foam',
+      fixtures: [v.id],
+      numbers: {},
+      hours: 1.5,
+      change: changing(v, (own) => {
+        own.wrap = 'foam';
+        if (own.winter.kind === 'heated') own.winter.watts = Math.max(own.winter.watts, sizeW ?? 0);
+      }),
+    },
+  ];
+};
+
+/** As strong as the coldest night asks for. */
+const stronger: Proposer = (finding, { plan }) => {
+  const needW = told(finding, 'needed');
+  const sizeW = heaterFor({ litres: 1, areaM2: 1, uWM2K: needW / 3 / 1.25 }, 0).sizeW;
+  if (sizeW === null) return [];
+  const v = fixtureIn(plan, finding, ['drinker']);
+  const set = (winter: Winter): void => {
+    if (winter.kind === 'heated') winter.watts = sizeW;
+  };
+  return [
+    {
+      code: 'frost.larger',
+      fixtures: v ? [v.id] : [],
+      numbers: { watts: { value: sizeW, unit: 'electricWatts' } },
+      hours: 0.5,
+      change: v
+        ? changing(v, (own) => set(own.winter))
+        : (d) => {
+            if (d.rain) set(d.rain.barrel.winter);
+          },
+    },
+  ];
+};
+
+const cutOut: Proposer = (finding, { plan }) => {
+  const v = fixtureIn(plan, finding, ['drinker']);
+  const set = (winter: Winter): void => {
+    if (winter.kind === 'heated') winter.cutOut = true;
+  };
+  return [
+    {
+      code: 'frost.cutOut',
+      fixtures: v ? [v.id] : [],
+      numbers: {},
+      change: v
+        ? changing(v, (own) => set(own.winter))
+        : (d) => {
+            if (d.rain) set(d.rain.barrel.winter);
+          },
+    },
+  ];
+};
+
+export const RAIN_REMEDIES: Proposers = {
+  'water.roof.unsafe': [
+    planning('rain.none', (d) => {
+      d.rain = null;
+    }),
+  ],
+  'water.gutter.noEave': [eave],
+  'water.gutter.small': [
+    gutterLarger,
+    raining('rain.fall', (rain) => {
+      rain.fall = Math.max(rain.fall, 2 * ruled('rain.gutter.fall'));
+    }),
+  ],
+  'water.flush.short': [flushLonger],
+  'water.stand.shelf': [
+    raining('rain.blocks', (rain) => {
+      rain.barrel.stand = 'blocks';
+    }),
+  ],
+  'water.barrel.open': [
+    raining('rain.lid', (rain) => {
+      rain.barrel.lid = true;
+      rain.barrel.dark = true;
+    }),
+  ],
+  'water.barrel.low': [raise],
+  'water.overflow.footings': [
+    raining('rain.overflow', (rain) => {
+      rain.barrel.overflow = 'away';
+    }),
+  ],
+  'water.line.fittings': [
+    raining('rain.fittings', (rain) => {
+      Object.assign(rain.line, { screen: true, flush: true, unions: true });
+    }),
+  ],
+  'water.rain.little': [eave],
+  'water.line.undrained': [
+    raining('frost.drain', (rain) => {
+      rain.line.drain = true;
+    }),
+  ],
+  'water.frost.ice': [
+    heat,
+    setting('frost.carry', ['drinker'], (v) => {
+      v.winter = { kind: 'carried' };
+    }),
+    foam,
+  ],
+  'water.heater.weak': [stronger, foam],
+  'water.heater.insulate': [foam],
+  'water.heater.cutOut': [cutOut],
+};

@@ -1,0 +1,36 @@
+import type { FlockByDay } from '../../birds/flock';
+import type { Plan, Rain } from '../../model/schema';
+import { YEAR_DAYS } from '../../weather/yearCurve';
+import type { RainStore } from './barrel';
+import { barrelsL, drainedM2, flushMmOf, gutterShare, runoffOf } from './roof';
+
+/**
+ * What the birds of a plan drink on each day of a year, L: of its last whole year, when they are as planned; of a day
+ * on which nobody lives there, nothing.
+ */
+export function drunkByDay({
+  totals,
+  horizon,
+}: Pick<FlockByDay, 'totals' | 'horizon'>): Float64Array {
+  const drawn = new Float64Array(YEAR_DAYS);
+  const { length } = totals.coopWaterL;
+  for (let d = Math.max(0, length - YEAR_DAYS); d < length; d++) {
+    drawn[horizon.dayOfYear[d] ?? 0] = totals.coopWaterL[d] ?? 0;
+  }
+  return drawn;
+}
+
+/** The roof, gutter and barrel of a plan, and what is drawn from it. */
+export const rainStore = (
+  plan: Pick<Plan, 'shell' | 'site'>,
+  rain: Rain,
+  drawnL: Float64Array,
+): RainStore => ({
+  roofM2: drainedM2(plan, rain),
+  runoff: runoffOf(rain.cover),
+  gutter: gutterShare(rain),
+  flushMm: flushMmOf(plan, rain),
+  barrelL: barrelsL(rain),
+  heated: rain.barrel.winter.kind === 'heated',
+  drawnL,
+});
