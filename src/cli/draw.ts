@@ -3,6 +3,7 @@ import { DRAWING_FORMATS, DRAWN, type Drawn, FULL_SIZE } from '@/formats/drawing
 import { drawnFile } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
 import { stripOf } from '@/formats/drawing/stripOf';
+import { wrongDates } from '@/text/awayDates';
 import { NO_RUN } from '@/text/views';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import type { CliWorld } from './world';
@@ -14,6 +15,7 @@ interface Asked {
   readonly format: (typeof DRAWING_FORMATS)[number];
   readonly paper: PaperId | null;
   readonly fixture: string | null;
+  readonly back: string | null;
   readonly on: string | null;
   readonly out: string;
 }
@@ -54,6 +56,7 @@ export async function runDraw(
       scale: asked.scale,
       paper: asked.paper ?? paperFor(plan.units),
       fixture: asked.fixture,
+      back: asked.back,
       on: dayFor(asked.on, plan, world),
     },
     world.fonts,
@@ -80,6 +83,7 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
         format: { type: 'string' },
         paper: { type: 'string' },
         fixture: { type: 'string' },
+        back: { type: 'string' },
         on: { type: 'string' },
         out: { type: 'string', short: 'o' },
       },
@@ -95,6 +99,8 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
     const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
     const format = DRAWING_FORMATS.find((f) => f === wanted);
     if (!format) return { wrong: `A drawing is one of: ${listed(DRAWING_FORMATS)}.` };
+    const wrongTime = view === 'sitter' ? wrongDates(values.on ?? null, values.back ?? null) : null;
+    if (wrongTime !== null) return { wrong: wrongTime };
     const fullSize = FULL_SIZE[view];
     if (fullSize && format !== 'pdf') return { wrong: `${fullSize}: -o ${view}.pdf.` };
     const scale = values.scale === undefined ? null : readScale(values.scale);
@@ -113,6 +119,7 @@ function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
       format,
       paper: (paper as PaperId | undefined) ?? null,
       fixture: values.fixture ?? null,
+      back: values.back ?? null,
       on: values.on ?? null,
       out: values.out,
     };

@@ -8,6 +8,7 @@ import { runDraw } from './draw';
 import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
 import { report } from './report';
 import { runRough } from './rough';
+import { runAway, runStores } from './stores';
 import type { CliWorld } from './world';
 
 export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
@@ -16,6 +17,8 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|run|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]
        wide-rafter strip <plan.json> --fixture feeder-1 -o strip.pdf [--paper a4|letter] [--on YYYY-MM-DD]
+       wide-rafter stores <plan.json> [--on YYYY-MM-DD] [--json]
+       wide-rafter away <plan.json> --from YYYY-MM-DD --to YYYY-MM-DD [--json]
        wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--zone near|beyond] [--on YYYY-MM-DD]
        wide-rafter air <plan.json> [--weather file.epw|file.csv] [--on YYYY-MM-DD] [--json]
        wide-rafter air <plan.json> --hour "To=-10,RH=0.8,U=2,face=front,solar=0" [--on YYYY-MM-DD] [--json]
@@ -25,6 +28,8 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
   arrange    where everything goes, searched anew; what is pinned stays
   draw       a view to scale, or the story sticks at full size
   strip      a strip at full size to mark the holes of a home-made feeder or drinker
+  stores     feeders, drinkers, rain and frost
+  away       how long the birds can be left, and what ends it
   air        the coop's air: what it needs, and a year of it; or one hour with its flows and balances
   --on       the day assessed; today if left out
   --json     every figure with its source, for other programs
@@ -47,6 +52,8 @@ export function runCli(args: readonly string[], world: CliWorld): ExitCode | Pro
   const [command] = args;
   if (command === 'air') return runAir(args.slice(1), world, USAGE);
   if (command === 'strip') return runDraw([...args.slice(1), '--view', 'strip'], world, USAGE);
+  if (command === 'stores') return runStores(args.slice(1), world, USAGE);
+  if (command === 'away') return runAway(args.slice(1), world, USAGE);
   if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
   if (command === 'arrange') return runArrange(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
@@ -92,7 +99,9 @@ function readArgs(args: readonly string[]): Asked {
     if (values.help) return { help: true, file: '', on: null, json: false };
     const [command, ...files] = positionals;
     if (command !== 'assess')
-      return { wrong: 'Say what to do: assess, rough, draw, strip, arrange, or air.' };
+      return {
+        wrong: 'Say what to do: assess, rough, draw, strip, stores, away, arrange, or air.',
+      };
     const wrong = wrongFile(files, values.on);
     if (wrong !== null) return { wrong };
     const [file = ''] = files;

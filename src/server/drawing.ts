@@ -11,6 +11,8 @@ interface Ask {
   readonly scale: string | null;
   readonly paper: string | null;
   readonly fixture?: string | null;
+  readonly on?: string | null;
+  readonly back?: string | null;
 }
 
 type Drawn = { readonly ok: true; readonly bytes: ArrayBuffer } | { readonly ok: false };
@@ -24,13 +26,14 @@ const MOST_MS = 60_000;
  */
 export function drawApart(
   plan: string,
-  { view, format, scale, paper, fixture = null }: Ask,
+  { view, format, scale, paper, fixture = null, on = null, back = null }: Ask,
 ): Promise<Drawn> {
   const tool = join(process.cwd(), '.next', 'tools', 'wide-rafter.mjs');
   const args = [
     tool,
     ...['draw', '-', '-o', '-', '--view', view, '--format', format],
-    ...['--on', now().toISOString().slice(0, 10)],
+    ...['--on', on ?? now().toISOString().slice(0, 10)],
+    ...(back === null ? [] : ['--back', back]),
     ...(scale === null ? [] : ['--scale', scale]),
     ...(paper === null ? [] : ['--paper', paper]),
     ...(fixture === null ? [] : ['--fixture', fixture]),

@@ -28,6 +28,10 @@ export const takeStrip = (plan: Plan, fixture: string): Promise<string | null> =
     `strip-${fixture}.pdf`,
   );
 
+/** Has the sitter's sheet of some days away drawn, and hands it to the browser to keep. */
+export const takeSitter = (plan: Plan, on: string, back: string): Promise<string | null> =>
+  take(plan, new URLSearchParams({ view: 'sitter', format: 'pdf', on, back }), 'sitter.pdf');
+
 async function take(plan: Plan, asked: URLSearchParams, end: string): Promise<string | null> {
   const response = await fetch(`/api/drawings?${asked}`, {
     method: 'POST',

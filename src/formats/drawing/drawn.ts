@@ -1,7 +1,9 @@
 import { type Assessment, assess } from '@/core/assess';
+import { awayOf } from '@/core/awayOf';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
 import { formatDay } from '@/text/format';
+import { sitterSheet } from '@/text/sitterSheet';
 import { NO_RUN, VIEW_TITLES } from '@/text/views';
 import type { DrawingAsk } from './ask';
 import { type PaperId, SCALES } from './paper';
@@ -16,7 +18,7 @@ import { stripOf } from './stripOf';
  */
 export async function drawnFile(
   plan: Plan,
-  { view, scale, format, paper, on, fixture }: DrawingAsk,
+  { view, scale, format, paper, on, fixture, back }: DrawingAsk,
   fonts: () => Fonts,
 ): Promise<Uint8Array> {
   if (view === 'strip') {
@@ -26,6 +28,11 @@ export async function drawnFile(
     return stripPdf(plan, round, { day: formatDay(on), paper }, fonts());
   }
   const assessment = assess(plan, { on });
+  if (view === 'sitter') {
+    const found = awayOf(plan, on, back ?? on);
+    const { sitterPdf } = await import('./sitterPdf');
+    return sitterPdf(sitterSheet(plan, assessment.flock, found, on, back ?? on), paper, fonts());
+  }
   const text = (of: string): Uint8Array => new TextEncoder().encode(of);
   if (view === 'sticks') {
     const { sticksPdf } = await import('./stickPdf');

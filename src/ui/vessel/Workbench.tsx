@@ -1,17 +1,18 @@
 'use client';
-import { Printer, Undo2 } from 'lucide-react';
-import * as Dialog from 'radix-ui/dialog';
-import { type ReactNode, useId, useState } from 'react';
+import { Printer } from 'lucide-react';
+import { useState } from 'react';
 import { intoRoom } from '@/core/edit/intoRoom';
 import { TAPES, type Tape, tapeFor } from '@/core/kernel/units/tape';
 import type { Vessel } from '@/core/model/schema';
 import { roundHoles } from '@/core/stores/vessels/holes';
 import { MEASURED_HOW, TAPE_CHOICES } from '@/text/choices.data';
+import { FieldGroup } from '../forms/FieldGroup';
+import { FullDialog } from '../forms/FullDialog';
 import { ChoiceField } from '../forms/fields';
 import { FindingList } from '../panel/FindingList';
 import { editFixture } from '../panel/fixtures';
 import { SpecFields } from '../panel/stations/spec';
-import { edit, undo, useAssessment, usePlan } from '../store/bench';
+import { edit, useAssessment, usePlan } from '../store/bench';
 import { takeStrip } from '../takeDrawing';
 import { CutTable, FirstCuts, HoldsFigures, HoleMarks } from './MadeFigures';
 import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
@@ -25,17 +26,9 @@ export function Workbench({ id, close }: { id: string; close: () => void }) {
   );
   if (!vessel?.made) return null;
   return (
-    <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
-        <Dialog.Content
-          aria-describedby={undefined}
-          className="fixed inset-3 z-20 flex flex-col gap-2 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]"
-        >
-          <OnTheBench vessel={vessel} />
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+    <FullDialog title={vessel.name} named close={close}>
+      <OnTheBench vessel={vessel} />
+    </FullDialog>
   );
 }
 
@@ -54,24 +47,9 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
   const isRound = made.body.shape === 'can' || made.body.shape === 'pail';
   return (
     <>
-      <div className="flex items-center gap-3">
-        <Dialog.Title className="min-w-0 flex-1 truncate text-[1.3rem]" data-name>
-          {vessel.name}
-        </Dialog.Title>
-        <button
-          type="button"
-          className="icon-button"
-          aria-label="Undo"
-          title="Undo"
-          onClick={() => undo()}
-        >
-          <Undo2 size={16} aria-hidden />
-        </button>
-        <Dialog.Close className="button">Close</Dialog.Close>
-      </div>
       <div className="flex min-h-0 flex-1 gap-5 max-lg:flex-col">
         <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
-          <Fields title="Body">
+          <FieldGroup title="Body">
             {isRound ? (
               <ChoiceField
                 label="Measured"
@@ -88,11 +66,11 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
               specs={bodySpecs(vessel, isRound ? taken : 'across')}
               change={change}
             />
-          </Fields>
-          <Fields title="Mouth">
+          </FieldGroup>
+          <FieldGroup title="Mouth">
             <SpecFields of={vessel} specs={MOUTH_SPECS} change={change} />
-          </Fields>
-          <Fields title="Stands">
+          </FieldGroup>
+          <FieldGroup title="Stands">
             <SpecFields of={vessel} specs={STAND_SPECS} change={change} />
             <ChoiceField
               label="Your tape is in"
@@ -104,7 +82,7 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
                 })
               }
             />
-          </Fields>
+          </FieldGroup>
         </div>
         <SectionPicture vessel={vessel} made={made} tape={tape} />
         <div className="flex w-[23rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
@@ -117,18 +95,6 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
       </div>
       <FirstCuts vessel={vessel} tape={tape} />
     </>
-  );
-}
-
-function Fields({ title, children }: { title: string; children: ReactNode }) {
-  const id = useId();
-  return (
-    <fieldset aria-labelledby={id} className="flex flex-col gap-1.5">
-      <legend id={id} className="font-semibold text-[0.95rem]">
-        {title}
-      </legend>
-      <div className="grid grid-cols-2 gap-x-3 gap-y-1.5">{children}</div>
-    </fieldset>
   );
 }
 

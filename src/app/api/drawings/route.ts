@@ -5,6 +5,7 @@ import { stripOf } from '@/formats/drawing/stripOf';
 import { drawApart } from '@/server/drawing';
 import { handle } from '@/server/handle';
 import { problem, readBody } from '@/server/http';
+import { wrongDates } from '@/text/awayDates';
 import { NO_RUN } from '@/text/views';
 
 export const dynamic = 'force-dynamic';
@@ -34,7 +35,12 @@ export const POST = handle('/api/drawings', async (request) => {
     const strip = stripOf(body.value, fixture);
     if (typeof strip === 'string') return problem(422, strip);
   }
-  const ask = { view, format, scale, paper, fixture };
+  const [on, back] = [asked.get('on'), asked.get('back')];
+  if (view === 'sitter') {
+    const wrong = wrongDates(on, back);
+    if (wrong !== null) return problem(400, wrong);
+  }
+  const ask = { view, format, scale, paper, fixture, ...(view === 'sitter' ? { on, back } : {}) };
   const drawn = await drawApart(JSON.stringify(body.value), ask);
   if (!drawn.ok) return problem(500, 'The drawing could not be made.');
   return new Response(drawn.bytes, {

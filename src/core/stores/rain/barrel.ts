@@ -181,6 +181,34 @@ function summed(years: readonly BarrelYear[], levelL: Float32Array): BarrelRun {
   };
 }
 
+/**
+ * Whole days that a barrel serves over some dates, and what it lacks over all of them.
+ * @param from    first day, counted from the first of the weather
+ * @param wanted  L of each day
+ * @param startL  level to begin with, L
+ * @example stepsOfBarrel({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730) }, rainStore, 0, [4, 4, 4], 9).days // 2
+ */
+export function stepsOfBarrel(
+  days: RainDays,
+  store: RainStore,
+  from: number,
+  wanted: readonly number[],
+  startL: number,
+): { readonly days: number; readonly missingL: number } {
+  const state: State = { levelL: startL, snowMm: 0, flushLeftMm: 0, wasWet: false };
+  const day: Day = { rainInL: 0, spiltL: 0, slidL: 0, drawnL: 0, isDry: false, isFrost: false };
+  let served = 0;
+  let missingL = 0;
+  for (const [i, litres] of wanted.entries()) {
+    const at = from + i;
+    stepDay(state, store, days.meanC[at] ?? 0, days.rainMm[at] ?? 0, litres, day);
+    const isServed = !day.isDry && !day.isFrost;
+    if (isServed && missingL === 0) served++;
+    if (!isServed) missingL += Math.max(1e-9, litres - day.drawnL);
+  }
+  return { days: served, missingL };
+}
+
 /** The largest barrel that is looked for, L. Source: domain notes, "Settled", 35. */
 export const MOST_BARREL_L = 3000;
 /** The largest roof that is looked for, m². */

@@ -1,4 +1,7 @@
 'use client';
+import { AwayPart } from '../../away/AwayPart';
+import { FrostPart } from '../../frost/FrostPart';
+import { RainPart } from '../../rain/RainPart';
 import { edit, usePlan } from '../../store/bench';
 import { WorkedFor } from '../WorkedFor';
 import { FigureList, Part } from './FigureList';
@@ -76,6 +79,7 @@ export function FeedFields() {
       <Part title="Oyster shell and grit">
         <DishRows />
       </Part>
+      <AwayPart />
     </>
   );
 }
@@ -111,6 +115,9 @@ export function WaterFields() {
           />
         </div>
       </Part>
+      <RainPart />
+      <FrostPart />
+      <AwayPart />
       <MonthBars of="water" title="Drunk, month by month" />
     </>
   );

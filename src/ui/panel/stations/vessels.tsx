@@ -6,7 +6,7 @@ import { bodiesFor, newMade } from '@/core/edit/new/homeMade';
 import type { OfKind } from '@/core/model/schema';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
 import { bought } from '@/core/stations/vessels/remedies/bought';
-import { DISHES, DRINKERS, FEEDERS, FEEDS } from '@/text/choices.data';
+import { DISHES, DRINKERS, FEEDERS, FEEDS, THERMOSTATS, WINTERS, WRAPS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { useOpener } from '../../forms/useOpener';
 import { useAssessment, usePlan } from '../../store/bench';
@@ -189,6 +189,68 @@ export function DrinkerRows() {
           },
         },
         {
+          kind: 'choice',
+          label: 'In frost',
+          choices: WINTERS,
+          get: (v) => v.winter.kind,
+          set: (v, k) => {
+            v.winter =
+              k === 'heated'
+                ? { kind: 'heated', watts: 50, by: 'water', immersed: false, cutOut: true }
+                : { kind: k as 'nothing' | 'carried' };
+          },
+        },
+        {
+          kind: 'choice',
+          label: 'Wrapped in',
+          choices: WRAPS,
+          get: (v) => v.wrap,
+          set: (v, w) => {
+            v.wrap = w as typeof v.wrap;
+          },
+        },
+        {
+          kind: 'amount',
+          label: 'Heater',
+          unit: 'W',
+          least: 0,
+          most: 3000,
+          step: 25,
+          when: (v) => v.winter.kind === 'heated',
+          get: (v) => (v.winter.kind === 'heated' ? v.winter.watts : 0),
+          set: (v, w) => {
+            if (v.winter.kind === 'heated') v.winter.watts = w;
+          },
+        },
+        {
+          kind: 'choice',
+          label: 'Switched by',
+          choices: THERMOSTATS,
+          when: (v) => v.winter.kind === 'heated',
+          get: (v) => (v.winter.kind === 'heated' ? v.winter.by : 'water'),
+          set: (v, by) => {
+            if (v.winter.kind === 'heated') v.winter.by = by as 'water' | 'air';
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'Heater in the water',
+          when: (v) => v.winter.kind === 'heated',
+          get: (v) => v.winter.kind === 'heated' && v.winter.immersed,
+          set: (v, y) => {
+            if (v.winter.kind === 'heated') v.winter.immersed = y;
+          },
+        },
+        {
+          kind: 'yes',
+          label: 'It switches off where the water is low',
+          when: (v) => v.winter.kind === 'heated' && v.winter.immersed,
+          get: (v) => v.winter.kind === 'heated' && v.winter.cutOut,
+          set: (v, y) => {
+            if (v.winter.kind === 'heated') v.winter.cutOut = y;
+          },
+        },
+        {
           kind: 'openLength',
           label: 'Tank above litter',
           none: 'no tank',
@@ -211,7 +273,7 @@ export function DrinkerRows() {
           },
         },
       ]}
-      moreTitle="Place, weight, tray, tank"
+      moreTitle="Place, weight, tray, tank, frost"
       empty="No drinker yet. Size it for the hottest day."
       adds={[
         { name: 'Add a drinker', make: 'drinker' },

@@ -1,0 +1,62 @@
+import { assess } from './assess';
+import type { Assessment } from './assessment';
+import { dayNumber } from './kernel/units/day';
+import type { Plan } from './model/schema';
+import { capacityL, contentsKg, drinkersOf, feedersOf, wasteOf } from './stations/vessels/vessels';
+import {
+  type Away,
+  type AwayAsk,
+  type AwayWeather,
+  away,
+  drinkableL,
+  eatableKg,
+} from './stores/away/away';
+import { RAIN_YEARS, rainDays, storeOf } from './stores/rain/outlook';
+import { generateHours } from './weather/hours';
+import { weatherNormals } from './weather/normals';
+
+/** Hours that frost is looked for in: as many years as the rain's. */
+const SEED = 20_261;
+
+/**
+ * What birds take while nobody looks after them.
+ * @param leaves  first day away, YYYY-MM-DD
+ * @param back    the day of coming back, YYYY-MM-DD, after it
+ */
+export function askAway(
+  plan: Plan,
+  { flock, figures }: Assessment,
+  leaves: string,
+  back: string,
+): AwayAsk {
+  const board = figures.get('roosts.board.days');
+  const { thick, thickness } = board?.parts ?? {};
+  return {
+    plan,
+    flock,
+    leaves: dayNumber(leaves),
+    back: dayNumber(back),
+    feedKg: eatableKg(feedersOf(plan), contentsKg, wasteOf),
+    waterL: drinkableL(drinkersOf(plan), capacityL),
+    litresOf: capacityL,
+    boardDays:
+      typeof thick === 'number' && typeof thickness === 'number' ? thick / thickness : null,
+  };
+}
+
+/** Thirty years of the place's weather, for rain and for frost. */
+export function awayWeather(plan: Plan, { flock }: Pick<Assessment, 'flock'>): AwayWeather {
+  const days = rainDays(flock);
+  const store = storeOf(plan, flock);
+  const { climate } = flock;
+  return {
+    rain: days && store ? { days, store } : null,
+    hours: climate && generateHours(weatherNormals(climate), RAIN_YEARS, SEED),
+  };
+}
+
+/** How long the birds of a plan can be left over some dates, worked from the day of leaving. */
+export function awayOf(plan: Plan, leaves: string, back: string): Away {
+  const assessment = assess(plan, { on: leaves });
+  return away(askAway(plan, assessment, leaves, back), awayWeather(plan, assessment));
+}

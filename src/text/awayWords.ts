@@ -1,0 +1,58 @@
+import type { UnitSystem } from '@/core/kernel/units/length';
+import type { AwayLimit, Lasts } from '@/core/stores/away/away';
+import { formatValue } from './format';
+
+/** What ends the days that birds can be left, and what is done about it. */
+const WORDS: Readonly<Record<AwayLimit, { readonly name: string; readonly mend: string }>> = {
+  feed: { name: 'Feed', mend: 'Put out {more} more feed, in another feeder or a larger one.' },
+  water: {
+    name: 'Water',
+    mend: 'Have {more} more water there, or somebody who fills the drinkers.',
+  },
+  frost: {
+    name: 'Frost',
+    mend: 'A heated drinker stays open. Or somebody carries water every day.',
+  },
+  eggs: {
+    name: 'Eggs',
+    mend: 'Somebody gathers the eggs: cracked ones are eaten, and hens go broody.',
+  },
+  droppings: { name: 'Droppings', mend: 'Somebody scrapes the board, or rakes under the bars.' },
+  door: { name: 'Pop door', mend: 'Fit a powered door, or somebody opens and shuts it every day.' },
+};
+
+export const limitName = (limit: AwayLimit): string => WORDS[limit].name;
+
+/** How long one thing lasts, in words. @example lastsText({ limit: 'door', days: 0, more: null }, 9) // 'not a day' */
+export function lastsText({ days }: Lasts, wanted: number): string {
+  if (days >= wanted) return 'all of the time';
+  if (days < 1) return 'not a day';
+  return days === 1 ? '1 day' : `${days} days`;
+}
+
+/** What would lengthen it. */
+export function mendText({ limit, more }: Lasts, units: UnitSystem): string {
+  const { mend } = WORDS[limit];
+  if (limit === 'eggs' && more !== null) {
+    return `${more} more ${more === 1 ? 'box' : 'boxes'} would do. Or somebody gathers the eggs.`;
+  }
+  if (more === null) return mend.replace(' {more}', '');
+  const unit = limit === 'feed' ? 'kg' : 'litres';
+  return mend.replace('{more}', formatValue(Math.ceil(more * 10) / 10, unit, units));
+}
+
+/** The sentence over it all. */
+export function awaySentence(days: number, wanted: number, first: Lasts | undefined): string {
+  if (days >= wanted)
+    return `All of it lasts the ${wanted} days. Somebody must look in every day all the same.`;
+  const what = first ? limitName(first.limit) : '';
+  const left =
+    days < 1
+      ? 'They cannot be left a day alone.'
+      : `They can be left ${days} of the ${wanted} days.`;
+  return `${left} ${what} ends it first.`;
+}
+
+/** The caution that stands with every answer. */
+export const LOOK_IN =
+  'Somebody must look in every day all the same: a hurt bird, a fox, a stuck door.';

@@ -1,0 +1,28 @@
+import type { FrostOption, FrostWay } from '@/core/stores/frost/compare';
+
+/** Ways to keep water open, as keepers call them. */
+export const FROST_WAY_NAMES: Readonly<Record<FrostWay, string>> = {
+  asItIs: 'As it is, water carried',
+  tyre: 'In a tyre with straw, water carried',
+  foam: 'In foam, water carried',
+  heater: 'Heater, switched by the water',
+  heaterByAir: 'Heater, on a plug that feels the air',
+  foamHeater: 'In foam, with a heater',
+};
+
+/** Hours in a round number that a keeper acts on. @example hoursText(0.7) // '40 minutes' */
+export function hoursText(hours: number): string {
+  if (hours < 1) return `${Math.max(5, Math.floor((hours * 60) / 5) * 5)} minutes`;
+  if (hours < 48) {
+    const whole = Math.floor(hours);
+    return whole === 1 ? '1 hour' : `${whole} hours`;
+  }
+  return `${Math.floor(hours / 24)} days`;
+}
+
+/** What a way asks of the keeper on the coldest night. */
+export function workText({ carryEveryH, heater, insulateFirst }: FrostOption): string {
+  if (carryEveryH !== null) return `carry water every ${hoursText(carryEveryH)}`;
+  if (heater === null || heater.sizeW === null) return 'no heater is made for it: insulate';
+  return insulateFirst ? `${heater.sizeW} W: insulate first` : `${heater.sizeW} W`;
+}

@@ -1,0 +1,166 @@
+'use client';
+import { addDays } from 'date-fns/addDays';
+import { formatISO } from 'date-fns/formatISO';
+import { parseISO } from 'date-fns/parseISO';
+import { Printer } from 'lucide-react';
+import Link from 'next/link';
+import { useEffect, useId, useState } from 'react';
+import type { Away } from '@/core/stores/away/away';
+import { wrongDates } from '@/text/awayDates';
+import { awaySentence, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
+import { FullDialog } from '../forms/FullDialog';
+import { useBench, usePlan } from '../store/bench';
+import { takeSitter } from '../takeDrawing';
+
+const later = (day: string, days: number): string =>
+  formatISO(addDays(parseISO(day), days), { representation: 'date' });
+
+/** Leave on, back on: how long the birds can be left, what ends it, and the sitter's sheet. */
+export function AwayDialog({ close }: { close: () => void }) {
+  const plan = usePlan();
+  const on = useBench((s) => s.on);
+  const [leaves, setLeaves] = useState(() => later(on, 1));
+  const [back, setBack] = useState(() => later(on, 8));
+  const wrong = wrongDates(leaves, back);
+  const found = useAway(wrong === null ? { leaves, back } : null);
+  const [taking, setTaking] = useState<'idle' | 'making' | string>('idle');
+  const alert = useId();
+  const take = async (): Promise<void> => {
+    setTaking('making');
+    setTaking((await takeSitter(plan, leaves, back)) ?? 'idle');
+  };
+  return (
+    <FullDialog title="Days away" close={close}>
+      <div className="flex flex-wrap gap-4">
+        <DayInput label="Leave on" value={leaves} set={setLeaves} alert={alert} />
+        <DayInput label="Back on" value={back} set={setBack} alert={alert} />
+      </div>
+      {wrong === null ? null : (
+        <p id={alert} role="alert" className="text-[0.9rem] text-oxide" data-reason>
+          {wrong}
+        </p>
+      )}
+      {found === 'failed' ? (
+        <p className="text-oxide">It could not be worked. Open it again.</p>
+      ) : null}
+      {wrong === null && found === null ? <p className="text-soft">Working thirty years…</p> : null}
+      {wrong === null && found !== null && found !== 'failed' ? (
+        <>
+          <p className="text-[1.15rem]" data-away>
+            {awaySentence(found.days, found.wanted, found.lasts[0])}
+          </p>
+          <ul className="flex flex-col gap-2">
+            {found.lasts.map((l, i) => {
+              const ends = l.days < found.wanted;
+              return (
+                <li
+                  key={l.limit}
+                  data-limit={l.limit}
+                  className={`border-l-[3px] pl-3 ${ends ? (i === 0 ? 'border-oxide' : 'border-ink') : 'border-line'}`}
+                >
+                  <p className="flex items-baseline justify-between gap-3">
+                    <span className="font-semibold">{limitName(l.limit)}</span>
+                    <span className="figures" data-axis>
+                      {lastsText(l, found.wanted)}
+                    </span>
+                  </p>
+                  {ends ? (
+                    <p className="text-[0.9rem] text-soft" data-reason>
+                      {mendText(l, plan.units)}
+                    </p>
+                  ) : null}
+                </li>
+              );
+            })}
+          </ul>
+          <p className="text-[0.9rem]" data-reason>
+            {LOOK_IN}
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="button button-primary"
+              disabled={taking === 'making'}
+              onClick={() => void take()}
+            >
+              <Printer size={15} aria-hidden />{' '}
+              {taking === 'making' ? 'Making it…' : 'Sheet for the sitter (PDF)'}
+            </button>
+            <Link className="button" href={`/plans/${plan.id}/away?from=${leaves}&to=${back}`}>
+              See it on the screen
+            </Link>
+          </div>
+          {taking === 'idle' || taking === 'making' ? null : (
+            <p role="alert" className="text-[0.87rem] text-oxide">
+              {taking}
+            </p>
+          )}
+        </>
+      ) : null}
+    </FullDialog>
+  );
+}
+
+function DayInput({
+  label,
+  value,
+  set,
+  alert,
+}: {
+  label: string;
+  value: string;
+  set: (day: string) => void;
+  alert: string;
+}) {
+  const id = useId();
+  return (
+    <div className="flex flex-col gap-0.5">
+      <label htmlFor={id} className="text-[0.84rem] text-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        type="date"
+        className="input"
+        value={value}
+        aria-describedby={alert}
+        onChange={(event) => set(event.currentTarget.value)}
+      />
+    </div>
+  );
+}
+
+/** How long the open plan's birds can be left, worked beside the page. */
+function useAway(asked: { leaves: string; back: string } | null): Away | 'failed' | null {
+  const plan = useBench((s) => s.plan);
+  const [found, setFound] = useState<Away | 'failed' | null>(null);
+  const { leaves, back } = asked ?? { leaves: '', back: '' };
+  useEffect(() => {
+    if (plan === null || leaves === '') return;
+    setFound(null);
+    let gone = false;
+    let stop = (): void => {};
+    import('@/workers/stores.client')
+      .then(({ storesApart }) => {
+        if (gone) return;
+        const apart = storesApart(
+          (told) => {
+            if (!gone && told.kind === 'away') setFound(told.away);
+          },
+          () => {
+            if (!gone) setFound('failed');
+          },
+        );
+        stop = apart.stop;
+        apart.ask({ kind: 'away', plan, leaves, back });
+      })
+      .catch(() => {
+        if (!gone) setFound('failed');
+      });
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [plan, leaves, back]);
+  return found;
+}

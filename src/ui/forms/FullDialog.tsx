@@ -1,0 +1,51 @@
+'use client';
+import { Undo2 } from 'lucide-react';
+import * as Dialog from 'radix-ui/dialog';
+import type { ReactNode } from 'react';
+import { undo } from '../store/bench';
+
+/** A workbench over the page, as large as the window lets it: its name, undo and close, and what lies on it. */
+export function FullDialog({
+  title,
+  named = false,
+  close,
+  children,
+}: {
+  title: string;
+  /** The title is a name that a keeper gave. */
+  named?: boolean;
+  close: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open onOpenChange={(now) => (now ? undefined : close())}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed inset-3 z-20 flex flex-col gap-2 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]"
+        >
+          <div className="flex items-center gap-3">
+            <Dialog.Title
+              className="min-w-0 flex-1 truncate text-[1.3rem]"
+              {...(named ? { 'data-name': true } : {})}
+            >
+              {title}
+            </Dialog.Title>
+            <button
+              type="button"
+              className="icon-button"
+              aria-label="Undo"
+              title="Undo"
+              onClick={() => undo()}
+            >
+              <Undo2 size={16} aria-hidden />
+            </button>
+            <Dialog.Close className="button">Close</Dialog.Close>
+          </div>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

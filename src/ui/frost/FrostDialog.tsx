@@ -1,0 +1,175 @@
+'use client';
+import { useEffect, useState } from 'react';
+import type { FrostOption } from '@/core/stores/frost/compare';
+import { lineDates } from '@/core/stores/frost/dates';
+import { hottestDay } from '@/core/weather/frostDates';
+import { dayOfYearText } from '@/text/climates';
+import { formatPlain, formatValue } from '@/text/format';
+import { FROST_WAY_NAMES, hoursText, workText } from '@/text/frostWords';
+import { FullDialog } from '../forms/FullDialog';
+import { FindingList } from '../panel/FindingList';
+import { Part } from '../panel/stations/FigureList';
+import { useAssessment, useBench, usePlan } from '../store/bench';
+
+type Ways = readonly { readonly id: string; readonly options: readonly FrostOption[] }[];
+
+/** Ways to keep each drinker open, side by side: what is carried, what is paid, and what a power cut does. */
+export function FrostDialog({ close }: { close: () => void }) {
+  const plan = usePlan();
+  const { flock, findings } = useAssessment();
+  const ways = useFrostWays();
+  const climate = flock.climate;
+  const own = findings.filter((f) => /^water\.(frost|heater)\./.test(f.code));
+  const dates = climate && lineDates(climate.nightsC, hottestDay(climate.maxC));
+  return (
+    <FullDialog title="Water in frost" close={close}>
+      {climate === null ? (
+        <p className="text-soft">
+          Choose a climate under Air: then hours to ice are worked for it.
+        </p>
+      ) : (
+        <p className="text-soft" data-reason>
+          On the coldest night that is planned for,{' '}
+          {formatValue(climate.design.winterC, 'celsius', plan.units)}, with fresh water just
+          poured. Energy is that of a mean winter.
+        </p>
+      )}
+      {own.length > 0 ? <FindingList findings={own} /> : null}
+      {ways === 'failed' ? (
+        <p className="text-oxide">It could not be worked. Open it again.</p>
+      ) : null}
+      {ways === null && climate !== null ? <p className="text-soft">Working ten winters…</p> : null}
+      {Array.isArray(ways) && ways.length === 0 && climate !== null ? (
+        <p>No drinker freezes here.</p>
+      ) : null}
+      {Array.isArray(ways)
+        ? (ways as Ways).map(({ id, options }) => (
+            <WaysTable
+              key={id}
+              name={plan.fixtures.find((f) => f.id === id)?.name ?? id}
+              options={options}
+            />
+          ))
+        : null}
+      {dates ? (
+        <Part title="A line that is drained">
+          <p className="text-[0.9rem]" data-reason>
+            Drain it by <time>{dayOfYearText(dates.drainBy[0])}</time>: in one year of ten frost has
+            come by then. By <time>{dayOfYearText(dates.drainBy[1])}</time> it has come in five, by{' '}
+            <time>{dayOfYearText(dates.drainBy[2])}</time> in nine. Fill it again after{' '}
+            <time>{dayOfYearText(dates.refillBy[2])}</time>: in nine years of ten the last frost is
+            over. In five it is over by <time>{dayOfYearText(dates.refillBy[1])}</time>.
+          </p>
+        </Part>
+      ) : null}
+      <PowerLead />
+    </FullDialog>
+  );
+}
+
+/** The drinkers of the open plan in the winters of its place, worked beside the page. */
+function useFrostWays(): Ways | 'failed' | null {
+  const plan = useBench((s) => s.plan);
+  const on = useBench((s) => s.on);
+  const [ways, setWays] = useState<Ways | 'failed' | null>(null);
+  useEffect(() => {
+    if (plan === null) return;
+    let gone = false;
+    let stop = (): void => {};
+    import('@/workers/stores.client')
+      .then(({ storesApart }) => {
+        if (gone) return;
+        const apart = storesApart(
+          (told) => {
+            if (!gone && told.kind === 'frost') setWays(told.ways);
+          },
+          () => {
+            if (!gone) setWays('failed');
+          },
+        );
+        stop = apart.stop;
+        apart.ask({ kind: 'frost', plan, on });
+      })
+      .catch(() => {
+        if (!gone) setWays('failed');
+      });
+    return () => {
+      gone = true;
+      stop();
+    };
+  }, [plan, on]);
+  return ways;
+}
+
+function WaysTable({ name, options }: { name: string; options: readonly FrostOption[] }) {
+  const { prices } = usePlan();
+  return (
+    <section className="overflow-x-auto" data-ways>
+      <h3 className="font-semibold text-[0.95rem]" data-name>
+        {name}
+      </h3>
+      <table className="w-full min-w-[34rem] text-[0.9rem]">
+        <thead>
+          <tr className="border-ink border-b-2 text-soft text-[0.82rem]">
+            <th className="py-1 text-left font-normal">Way</th>
+            <th className="pl-3 text-left font-normal">On the coldest night</th>
+            <th className="pl-3 text-right font-normal">Power cut: blocked after</th>
+            <th className="pl-3 text-right font-normal">kWh a winter</th>
+            {prices.kWh === null ? null : <th className="pl-3 text-right font-normal">Costs</th>}
+          </tr>
+        </thead>
+        <tbody>
+          {options.map((o) => (
+            <tr key={o.way} className="border-line border-b">
+              <th scope="row" className="py-1 text-left font-normal">
+                {FROST_WAY_NAMES[o.way]}
+              </th>
+              <td className="pl-3" data-axis>
+                {workText(o)}
+              </td>
+              <td className="figures pl-3 text-right" data-axis>
+                {hoursText(o.blockedH)}
+              </td>
+              <td className="figures pl-3 text-right" data-axis>
+                {o.heater === null ? '0' : formatPlain(Math.round(o.kWh))}
+              </td>
+              {prices.kWh === null ? null : (
+                <td className="figures pl-3 text-right" data-axis>
+                  {formatPlain(Math.round(o.kWh * prices.kWh))}
+                  {prices.currency === null ? '' : ` ${prices.currency}`}
+                </td>
+              )}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+/** What all heaters draw at once, and how their lead is run. */
+function PowerLead() {
+  const { fixtures, rain } = usePlan();
+  const heaters = [
+    ...fixtures.flatMap((f) => (f.kind === 'drinker' ? [f.winter] : [])),
+    ...(rain ? [rain.barrel.winter] : []),
+  ].flatMap((w) => (w.kind === 'heated' ? [w.watts] : []));
+  if (heaters.length === 0) return null;
+  const all = heaters.reduce((a, b) => a + b, 0);
+  return (
+    <Part title="Power">
+      <p className="text-[0.9rem]">
+        All heaters at once draw{' '}
+        <span className="figures" data-axis>
+          {formatPlain(all)} W
+        </span>
+        .
+      </p>
+      <ul className="list-disc pl-5 text-[0.87rem] text-soft" data-reason>
+        <li>Residual-current protection, an outdoor cable and box, no joint on the ground.</li>
+        <li>Through the wall in a sleeve, its gap sealed against mice; a drip loop before it.</li>
+        <li>Fixed wiring, and a lead longer than you can see along: a licensed electrician.</li>
+      </ul>
+    </Part>
+  );
+}

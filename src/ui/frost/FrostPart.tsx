@@ -1,0 +1,30 @@
+'use client';
+import { Snowflake } from 'lucide-react';
+import dynamic from 'next/dynamic';
+import { useOpener } from '../forms/useOpener';
+import { FigureList, Part } from '../panel/stations/FigureList';
+import { useAssessment, usePlan } from '../store/bench';
+
+const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDialog));
+
+/** How soon each drinker freezes, and the way to what keeps it open. */
+export function FrostPart() {
+  const { fixtures } = usePlan();
+  const { figures } = useAssessment();
+  const { open, button, show, close } = useOpener();
+  const rows = fixtures.flatMap((f) =>
+    f.kind === 'drinker'
+      ? [{ name: `${f.name}, blocked after`, id: `water.frost.${f.id}.blocked` }]
+      : [],
+  );
+  if (!rows.some((r) => figures.get(r.id))) return null;
+  return (
+    <Part title="Frost">
+      <FigureList rows={rows} />
+      <button ref={button} type="button" className="button w-fit" onClick={show}>
+        <Snowflake size={15} aria-hidden /> Compare what keeps it open
+      </button>
+      {open ? <FrostDialog close={close} /> : null}
+    </Part>
+  );
+}

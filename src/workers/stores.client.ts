@@ -1,0 +1,26 @@
+import type { StoresAsk, StoresTold } from './stores.worker';
+
+/** A worker that knows the weather of a plan's place, and runs one barrel after another through it. */
+export interface StoresApart {
+  ask(what: StoresAsk): void;
+  stop(): void;
+}
+
+/**
+ * Begins it beside the page.
+ * @param tell  hears each answer
+ * @param fail  hears where it could not be begun or broke
+ */
+export function storesApart(tell: (told: StoresTold) => void, fail: () => void): StoresApart {
+  const worker = new Worker(new URL('./stores.worker.ts', import.meta.url), { type: 'module' });
+  worker.onmessage = ({ data }: MessageEvent<StoresTold>): void => tell(data);
+  worker.onerror = fail;
+  return {
+    ask: (what) => worker.postMessage(what),
+    stop: () => {
+      worker.onmessage = null;
+      worker.onerror = null;
+      worker.terminate();
+    },
+  };
+}
