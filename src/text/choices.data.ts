@@ -130,6 +130,12 @@ export const THERMOSTATS = [
   { id: 'air', name: 'a plug that feels the air' },
 ] as const;
 
+export const FOOD_NAMES = [
+  { id: 'scratch', name: 'scratch grain' },
+  { id: 'scraps', name: 'kitchen scraps' },
+  { id: 'sunflower', name: 'sunflower seed' },
+] as const;
+
 export const FEEDS = [
   { id: 'pellets', name: 'pellets' },
   { id: 'crumbs', name: 'crumbs' },

@@ -73,6 +73,14 @@ export const STATION_FINDING_WORDS = {
     title: 'Pan too narrow for heads',
     text: 'Birds cannot get a head in. {fixtures}: {room} is left round the bucket; they need {needed}.',
   },
+  'feed.ration.scratch': {
+    title: 'Too much scratch grain',
+    text: 'It fills them and thins their feed: fewer eggs, fat hens. They get {scratch} of it; {most} is the most.',
+  },
+  'feed.ration.protein': {
+    title: 'Too little protein',
+    text: 'They lay less and peck feathers. All that they eat has {protein} of protein; they need {needed}.',
+  },
   'feed.pedal.small': {
     title: 'Pedal lid over small birds',
     text: 'The lid can trap them. {birds} weigh less than {least} and cannot open it; they eat at the other feeder until they are heavy enough.',

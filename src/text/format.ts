@@ -89,7 +89,7 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
   minutes: (v) => `${Math.round(v)} minutes`,
   hours: (v) => `${threeFigures(v)} h`,
   lux: (v) => `${threeFigures(v)} lx`,
-  share: (v) => `${Math.round(v * 100)} in a hundred`,
+  share: (v) => `${v < 0.1 ? Math.round(v * 1000) / 10 : Math.round(v * 100)} in a hundred`,
   pascals: (v) => (v >= 1e9 ? `${threeFigures(v / 1e9)} GPa` : `${threeFigures(v / 1e6)} MPa`),
   newtonsM: (v) => `${threeFigures(v)} N/m`,
   m3: (v) => `${threeFigures(v * 1e6)} cm³`,

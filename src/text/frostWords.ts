@@ -22,7 +22,11 @@ export function hoursText(hours: number): string {
 
 /** What a way asks of the keeper on the coldest night. */
 export function workText({ carryEveryH, heater, insulateFirst }: FrostOption): string {
-  if (carryEveryH !== null) return `carry water every ${hoursText(carryEveryH)}`;
+  if (carryEveryH !== null) {
+    if (carryEveryH >= 48) return `carry water every ${hoursText(carryEveryH)}`;
+    if (carryEveryH >= 24) return 'carry water once a day';
+    return carryEveryH === 1 ? 'carry water every hour' : `carry water every ${carryEveryH} hours`;
+  }
   if (heater === null || heater.sizeW === null) return 'no heater is made for it: insulate';
   return insulateFirst ? `${heater.sizeW} W: insulate first` : `${heater.sizeW} W`;
 }

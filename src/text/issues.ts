@@ -91,6 +91,8 @@ const WORDS: Readonly<Record<string, Words>> = {
   'plan.notJson': () => 'This file is not JSON. Choose a plan file that was saved from here.',
   'plan.notUtf8': () =>
     'This file is not UTF-8 text (it may be UTF-16, or no text at all). Save it as UTF-8, or take it out again.',
+  'plan.rationOver': () =>
+    'Scratch grain, scraps and seed are together more than all they eat. Make them a hundred or less.',
   'plan.brokenText': () =>
     'It has control characters or halves of characters. Type it again in plain letters.',
   'plan.notObject': () => 'This file holds no plan. Choose a plan file that was saved from here.',

@@ -59,6 +59,7 @@ export function newPlan(start: PlanStart): Plan {
     },
     fills: { ...FILLS, bagKg: BAG_KG[start.units] },
     prices: { ...PRICES },
+    ration: null,
     rain: null,
     run: null,
     site: { windFrom: null, treesOver: false, wet: false, animals: null },

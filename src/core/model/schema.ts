@@ -24,6 +24,13 @@ const fills = z.strictObject({
   shopDays: z._default(z.number().check(z.minimum(0), z.maximum(60)), 4),
 });
 const price = z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(1e6))), null);
+const part = z._default(z.number().check(z.minimum(0), z.maximum(1)), 0);
+/** What birds get beside their feed, of the whole by mass. */
+const beside = z.strictObject({ scratch: part, scraps: part, sunflower: part }).check(
+  z.refine((s) => s.scratch + s.scraps + s.sunflower <= 1, {
+    params: { code: 'plan.rationOver' },
+  }),
+);
 /** What the keeper pays, in a currency that she names. */
 const prices = z.strictObject({
   currency: z._default(z.nullable(name), null),
@@ -182,6 +189,8 @@ export const planSchema = z.strictObject({
   }),
   fills: z._default(fills, FILLS),
   prices: z._default(prices, PRICES),
+  /** In the cold half of the year and in the warm; null: nothing but feed. */
+  ration: z._default(z.nullable(z.strictObject({ cold: beside, warm: beside })), null),
   run: z._default(z.nullable(run), null),
   rain: z._default(z.nullable(rain), null),
   site: z._default(site, { windFrom: null, treesOver: false, wet: false, animals: null }),

@@ -39,6 +39,11 @@ const CAN: Made['body'] = { shape: 'can', acrossM: 0.4, highM: 0.6 };
 const SIX_ACROSS = (6 * (0.076 + 0.04)) / Math.PI;
 const LITTLE = { capacityL: 10 } as const;
 
+const nothingBeside: Recipe = (d) => {
+  const none = { scratch: 0, scraps: 0, sunflower: 0 };
+  d.ration = { cold: { ...none }, warm: { ...none } };
+};
+
 /** Faults of what is made at home, each raised alone, with a near miss. */
 export const HOME_MADE_FAULTS: readonly Fault[] = [
   measure(
@@ -107,6 +112,23 @@ export const HOME_MADE_FAULTS: readonly Fault[] = [
         own.hole = { acrossM: m, lowM: 0.025 };
       }),
     drinker(),
+  ),
+  measure(
+    'feed.ration.scratch',
+    [0.1 + MM, 0.1],
+    (d, share) => {
+      if (d.ration) d.ration.cold.scratch = share;
+    },
+    nothingBeside,
+  ),
+  // scraps of 4 % protein in a feed of 17: 16 are left at one part in thirteen
+  measure(
+    'feed.ration.protein',
+    [1 / 13 + MM, 1 / 13 - MM],
+    (d, share) => {
+      if (d.ration) d.ration.warm.scraps = share;
+    },
+    nothingBeside,
   ),
   // a pan 55 mm deep and holes of 12 mm
   measure(

@@ -30,7 +30,7 @@ export function AwayDialog({ close }: { close: () => void }) {
     setTaking((await takeSitter(plan, leaves, back)) ?? 'idle');
   };
   return (
-    <FullDialog title="Days away" close={close}>
+    <FullDialog title="Days away" fit close={close}>
       <div className="flex flex-wrap gap-4">
         <DayInput label="Leave on" value={leaves} set={setLeaves} alert={alert} />
         <DayInput label="Back on" value={back} set={setBack} alert={alert} />
@@ -64,6 +64,19 @@ export function AwayDialog({ close }: { close: () => void }) {
                       {lastsText(l, found.wanted)}
                     </span>
                   </p>
+                  <svg
+                    viewBox="0 0 100 3"
+                    preserveAspectRatio="none"
+                    className="my-1 h-[6px] w-full"
+                    aria-hidden="true"
+                  >
+                    <rect width="100" height="3" className="fill-line" />
+                    <rect
+                      width={(100 * Math.min(l.days, found.wanted)) / found.wanted}
+                      height="3"
+                      className={ends ? (i === 0 ? 'fill-oxide' : 'fill-ink') : 'fill-verdigris'}
+                    />
+                  </svg>
                   {ends ? (
                     <p className="text-[0.9rem] text-soft" data-reason>
                       {mendText(l, plan.units)}

@@ -8,12 +8,15 @@ import { undo } from '../store/bench';
 export function FullDialog({
   title,
   named = false,
+  fit = false,
   close,
   children,
 }: {
   title: string;
   /** The title is a name that a keeper gave. */
   named?: boolean;
+  /** As small as what lies on it. */
+  fit?: boolean;
   close: () => void;
   children: ReactNode;
 }) {
@@ -23,7 +26,11 @@ export function FullDialog({
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content
           aria-describedby={undefined}
-          className="fixed inset-3 z-20 flex flex-col gap-2 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]"
+          className={`fixed z-20 flex flex-col gap-3 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 ${
+            fit
+              ? '-translate-x-1/2 top-[8vh] left-1/2 max-h-[88vh] w-[min(46rem,96vw)] max-sm:top-0 max-sm:left-0 max-sm:max-h-none max-sm:w-full max-sm:translate-x-0'
+              : 'inset-3 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]'
+          }`}
         >
           <div className="flex items-center gap-3">
             <Dialog.Title

@@ -22,7 +22,7 @@ export function FrostDialog({ close }: { close: () => void }) {
   const own = findings.filter((f) => /^water\.(frost|heater)\./.test(f.code));
   const dates = climate && lineDates(climate.nightsC, hottestDay(climate.maxC));
   return (
-    <FullDialog title="Water in frost" close={close}>
+    <FullDialog title="Water in frost" fit close={close}>
       {climate === null ? (
         <p className="text-soft">
           Choose a climate under Air: then hours to ice are worked for it.

@@ -52,6 +52,7 @@ export function RainBench({ close }: { close: () => void }) {
         </div>
         <div className="flex w-[20rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
           <RainFaults />
+          <OnLine />
           <Part title="To cut and build">
             <FigureList
               rows={[
@@ -93,6 +94,18 @@ function RainFaults() {
   return own.length === 0 ? null : <FindingList findings={own} />;
 }
 
+/** Says so where no drinker hangs on the line yet. */
+function OnLine() {
+  const plan = usePlan();
+  if (drinkersOf(plan).some((v) => vesselKind(v).onLine)) return null;
+  return (
+    <p className="text-[0.9rem]" data-reason>
+      No drinker hangs on its line yet: you fill the drinkers from the barrel. Under Water, cups or
+      nipples take the water by themselves.
+    </p>
+  );
+}
+
 const LABELS = {
   roof: 'roof',
   gutter: 'gutter',
@@ -125,17 +138,19 @@ function Elevation({ rain }: { rain: Rain }) {
       >
         <Hatches of={hatches} />
         <Shapes shapes={shapes} projection={p} hatches={hatches} />
-        {labels.map(({ what, at }) => (
-          <text
-            key={what}
-            x={p.u(at[0])}
-            y={p.v(at[1])}
-            textAnchor="middle"
-            className="fill-ink text-[0.78rem]"
-          >
-            {LABELS[what]}
-          </text>
-        ))}
+        {labels
+          .filter((l) => l.what !== 'line' || onLine.length > 0)
+          .map(({ what, at }) => (
+            <text
+              key={what}
+              x={p.u(at[0])}
+              y={p.v(at[1])}
+              textAnchor="middle"
+              className="fill-ink text-[0.78rem]"
+            >
+              {LABELS[what]}
+            </text>
+          ))}
       </svg>
     </div>
   );

@@ -43,7 +43,7 @@ export const ROOF_SPECS: readonly Spec<Rain>[] = [
   ...SIDES.map(
     (s): Spec<Rain> =>
       yes(
-        `Gutter at the ${s.name}`,
+        `Gutter, ${s.name}`,
         (r) => r.eaves.includes(s.id),
         (r, y) => {
           const rest = r.eaves.filter((e) => e !== s.id);
@@ -141,7 +141,7 @@ export const FLUSH_SPECS: readonly Spec<Rain>[] = [
   {
     kind: 'openLength',
     label: 'Its length',
-    none: 'as it must be',
+    none: 'as needed',
     most: 5,
     get: (r) => r.flushLongM,
     set: (r, m) => {

@@ -1,4 +1,5 @@
 import type { Plan, Rain } from '../../model/schema';
+import { ruled } from '../../rules/rules.data';
 import { eavesOf } from '../../stores/rain/roof';
 
 /** A rain barrel as one begins: on the lowest eaves, a folded channel, two hundred litres on blocks. */
@@ -11,10 +12,10 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
     overhangM: isMetric ? OVERHANG_M : 4 * inch,
     cover: 'metal',
     gutter: { shape: 'half', acrossM: isMetric ? 0.1 : 4 * inch },
-    fall: 0.005,
+    fall: ruled('rain.gutter.fall'),
     homeMade: false,
-    brings: 0.95,
-    peakMmH: 75,
+    brings: ruled('rain.gutter.home'),
+    peakMmH: ruled('rain.peak'),
     flushMm: null,
     flushBoreM: isMetric ? 0.1036 : 4.026 * inch,
     flushLongM: null,

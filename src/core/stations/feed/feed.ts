@@ -32,6 +32,7 @@ import {
 } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 import { dishes, dishesUnderBars } from './dishes';
+import { rationFigures, rationRules } from './ration';
 
 /** Feed: a place at the feeder for all at once, at their height, for the days between fills, and fresh. */
 export const feedStation: CarryingStation = {
@@ -50,6 +51,7 @@ export const feedStation: CarryingStation = {
         madeFigures(s, ctx, v);
       }
       eatenFigures(s, ctx, feeders);
+      rationFigures(s, ctx);
     });
     if (carry.state !== 'carries') return;
     s.part('feed.light', [feeders, flock, plan.shell, plan.litter], (own) =>
@@ -64,6 +66,7 @@ export const feedStation: CarryingStation = {
       bag(own, ctx, feeders);
       if (feeders.length > 0) tall(own, ctx, feeders, carry.needOn);
     });
+    s.part('feed.ration', [plan.ration, plan.fills], (own) => rationRules(own, ctx));
     const rodents = schoolFor(ctx, 'feed.rodents');
     for (const v of feeders) {
       s.part('feed.one', [rodents, plan.run], (own) => ofFeeder(own, ctx, v), v);

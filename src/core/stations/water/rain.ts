@@ -1,5 +1,5 @@
 import { below } from '../../kernel/units/number';
-import { ENTERED, KEEPERS } from '../../kernel/working';
+import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
@@ -64,7 +64,7 @@ export function rainFigures(s: Sheet, ctx: StationContext): void {
   const sheet = sheetM(rain.gutter);
   if (sheet !== null) s.found('water.rain.sheet', 'm', sheet, ENTERED);
   const hooks = eaves.reduce((sum, e) => sum + supports(e.longM), 0);
-  s.found('water.rain.supports', 'things', hooks, KEEPERS);
+  s.found('water.rain.supports', 'brackets', hooks, KEEPERS);
   flushFigure(s, ctx, rain);
   s.found('water.rain.flushMm', 'millimetres', flushMmOf(plan, rain), KEEPERS);
   const litres = barrelsL(rain);
@@ -83,13 +83,13 @@ export function rainFigures(s: Sheet, ctx: StationContext): void {
       gutter: gutterShare(rain),
       brought: brought.litres,
     },
-    KEEPERS,
+    ASSUMED,
   );
   s.found(
     'water.rain.drunk',
     'litres',
     drunkByDay(ctx.flock).reduce((a, b) => a + b, 0),
-    KEEPERS,
+    ASSUMED,
   );
 }
 

@@ -91,7 +91,8 @@ describe('how long birds can be left', () => {
     const { days: fell, store } = weather.rain;
     const counts: number[] = [];
     for (let y = 0; y < 30; y++) {
-      let level = 15 + 2;
+      let level = 15;
+      let own = 2;
       let [snow, flush, wasWet, n] = [0, 0, false, 0];
       for (let i = 0; i < ask.back - ask.leaves; i++) {
         const at = y * YEAR_DAYS + 151 + i;
@@ -104,10 +105,15 @@ describe('how long birds can be left', () => {
         wasWet = runs > 0;
         const kept = Math.min(flush, runs);
         flush -= kept;
-        level = Math.min(32, level + (runs - kept) * store.roofM2 * store.runoff * store.gutter);
+        level = Math.min(30, level + (runs - kept) * store.roofM2 * store.runoff * store.gutter);
         const want = assessment.flock.totals.coopWaterL[i] ?? 0;
-        if (level < want) break;
-        level -= want;
+        if (mean >= 0) {
+          const drawn = Math.min(level, want + 2 - own);
+          level -= drawn;
+          own += drawn;
+        }
+        if (own < want - 1e-9) break;
+        own -= want;
         n++;
       }
       counts.push(n);

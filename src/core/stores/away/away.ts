@@ -110,12 +110,11 @@ function waterLasts(ask: AwayAsk, { rain }: AwayWeather): Lasts {
     return { limit: 'water', days: ended(own.days, wanted), more: over(own.more) };
   }
   // in each year over the same dates from today's level, with what the drinkers hold; the third shortest of thirty
-  const startL = barrelsL(plan.rain) * plan.rain.barrel.today + ask.waterL;
+  const startL = barrelsL(plan.rain) * plan.rain.barrel.today;
   const from = dayOfYearAt(leaves);
   const years = Math.floor(rain.days.meanC.length / YEAR_DAYS) - 1;
-  const store = { ...rain.store, barrelL: rain.store.barrelL + ask.waterL };
   const lasted = Array.from({ length: years }, (_, y) =>
-    stepsOfBarrel(rain.days, store, y * YEAR_DAYS + from, days, startL),
+    stepsOfBarrel(rain.days, rain.store, y * YEAR_DAYS + from, days, startL, ask.waterL),
   ).sort((a, b) => a.days - b.days);
   const third = lasted[2] ?? lasted[0];
   return {

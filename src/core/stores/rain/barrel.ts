@@ -182,11 +182,13 @@ function summed(years: readonly BarrelYear[], levelL: Float32Array): BarrelRun {
 }
 
 /**
- * Whole days that a barrel serves over some dates, and what it lacks over all of them.
+ * Whole days that a barrel and the drinkers that it keeps full serve over some dates, and what they lack over all of
+ * them. On a frost day the line is drained, and the drinkers have what is in them.
  * @param from    first day, counted from the first of the weather
  * @param wanted  L of each day
- * @param startL  level to begin with, L
- * @example stepsOfBarrel({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730) }, rainStore, 0, [4, 4, 4], 9).days // 2
+ * @param startL  the barrel's level to begin with, L
+ * @param ownL    what the drinkers hold full, L
+ * @example stepsOfBarrel({ meanC: new Float64Array(730).fill(9), rainMm: new Float64Array(730) }, rainStore, 0, [4, 4, 4], 7, 2).days // 2
  */
 export function stepsOfBarrel(
   days: RainDays,
@@ -194,17 +196,23 @@ export function stepsOfBarrel(
   from: number,
   wanted: readonly number[],
   startL: number,
+  ownL: number,
 ): { readonly days: number; readonly missingL: number } {
   const state: State = { levelL: startL, snowMm: 0, flushLeftMm: 0, wasWet: false };
   const day: Day = { rainInL: 0, spiltL: 0, slidL: 0, drawnL: 0, isDry: false, isFrost: false };
+  let inDrinkersL = ownL;
   let served = 0;
   let missingL = 0;
   for (const [i, litres] of wanted.entries()) {
     const at = from + i;
-    stepDay(state, store, days.meanC[at] ?? 0, days.rainMm[at] ?? 0, litres, day);
-    const isServed = !day.isDry && !day.isFrost;
-    if (isServed && missingL === 0) served++;
-    if (!isServed) missingL += Math.max(1e-9, litres - day.drawnL);
+    // what the birds drink, and what brings the drinkers up again
+    const asked = litres + (ownL - inDrinkersL);
+    stepDay(state, store, days.meanC[at] ?? 0, days.rainMm[at] ?? 0, asked, day);
+    const there = inDrinkersL + day.drawnL;
+    const lacks = Math.max(0, litres - there);
+    inDrinkersL = Math.max(0, there - litres);
+    if (lacks > 1e-9) missingL += lacks;
+    else if (missingL === 0) served++;
   }
   return { days: served, missingL };
 }

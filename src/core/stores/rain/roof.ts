@@ -56,8 +56,15 @@ export const drainedM2 = (plan: Pick<Plan, 'shell'>, rain: Rain): number =>
   roofM2(plan.shell, rain.overhangM);
 
 /** Share of the rain that runs off a cover, 0…1. */
-export const runoffOf = (cover: Rain['cover']): number =>
-  cover === 'unsafe' ? ruled('rain.runoff.metal') : ruled(`rain.runoff.${cover}`);
+export const runoffOf = (cover: Rain['cover']): number => ruled(RUNOFF[cover]);
+
+const RUNOFF = {
+  metal: 'rain.runoff.metal',
+  plastic: 'rain.runoff.plastic',
+  shingle: 'rain.runoff.shingle',
+  green: 'rain.runoff.green',
+  unsafe: 'rain.runoff.metal',
+} as const;
 
 /** First rain that is kept out, mm: as entered, or by the place. */
 export const flushMmOf = (plan: Pick<Plan, 'site'>, rain: Rain): number =>

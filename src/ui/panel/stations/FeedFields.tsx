@@ -3,9 +3,11 @@ import { AwayPart } from '../../away/AwayPart';
 import { FrostPart } from '../../frost/FrostPart';
 import { RainPart } from '../../rain/RainPart';
 import { edit, usePlan } from '../../store/bench';
+import { LevelsPart } from '../../vessel/LevelsPart';
 import { WorkedFor } from '../WorkedFor';
 import { FigureList, Part } from './FigureList';
 import { MonthBars } from './MonthBars';
+import { RationPart } from './RationPart';
 import { SpecFields } from './spec';
 import { DishRows, DrinkerRows, FeederRows } from './vessels';
 
@@ -63,6 +65,18 @@ export function FeedFields() {
                 },
               },
               {
+                kind: 'openAmount',
+                label: 'A bag costs',
+                unit: '',
+                none: 'not said',
+                least: 0,
+                most: 1e6,
+                get: (_, plan) => plan.prices.bag,
+                set: (_, v, plan) => {
+                  plan.prices.bag = v;
+                },
+              },
+              {
                 kind: 'yes',
                 label: 'One grower or all-flock feed for all, oyster shell apart',
                 get: (f) => f.allFlock,
@@ -75,6 +89,8 @@ export function FeedFields() {
           />
         </div>
       </Part>
+      <LevelsPart of="feeder" />
+      <RationPart />
       <MonthBars of="feed" title="Eaten, month by month" />
       <Part title="Oyster shell and grit">
         <DishRows />
@@ -115,6 +131,7 @@ export function WaterFields() {
           />
         </div>
       </Part>
+      <LevelsPart of="drinker" />
       <RainPart />
       <FrostPart />
       <AwayPart />

@@ -15,6 +15,8 @@ import {
   up,
 } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
+import { ruled } from '../../../rules/rules.data';
+import { mixOf } from '../../../stores/ration';
 import { capacityL } from '../vessels';
 import { bought } from './bought';
 import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
@@ -155,10 +157,27 @@ const openFeeder: Proposer = (_finding, { plan, sizes }) => {
   ];
 };
 
+/** A tenth of scratch at the most, and as few scraps as bring the protein back. */
+const lessBeside = planning('feed.lessBeside', (d) => {
+  for (const season of ['cold', 'warm'] as const) {
+    const own = d.ration?.[season];
+    if (!own) continue;
+    own.scratch = Math.min(own.scratch, ruled('ration.scratch.most'));
+    while (
+      own.scraps > 0.004 &&
+      mixOf(own, d.fills.allFlock).protein < ruled('ration.protein.least')
+    ) {
+      own.scraps = Math.max(0, Math.round((own.scraps - 0.01) * 100) / 100);
+    }
+  }
+});
+
 export const VESSEL_REMEDIES: Proposers = {
   ...common('feed'),
   ...common('water'),
   'feed.ports.close': [fewerPorts],
+  'feed.ration.scratch': [lessBeside],
+  'feed.ration.protein': [lessBeside],
   'feed.mouth.low': [mouth],
   'feed.mouth.high': [mouth],
   'feed.dead.much': [moreHoles, taller],

@@ -1,0 +1,80 @@
+'use client';
+import dynamic from 'next/dynamic';
+import { useMemo } from 'react';
+import type { Vessel } from '@/core/model/schema';
+import { capacityL, contentsKg, wasteOf } from '@/core/stations/vessels/vessels';
+import { levelsOf } from '@/core/stores/levels';
+import { formatValue } from '@/text/format';
+import { useSize } from '../bench/size';
+import { Part } from '../panel/stations/FigureList';
+import { usePlan, useWhole } from '../store/bench';
+
+const LevelsChart = dynamic(() => import('./LevelsChart').then((m) => m.LevelsChart), {
+  ssr: false,
+});
+
+/** Days that are looked at. */
+const DAYS = 42;
+
+/** How full each feeder or drinker is over the coming six weeks, filled on the days that the plan says. */
+export function LevelsPart({ of }: { of: Vessel['kind'] }) {
+  const { fixtures, fills, units } = usePlan();
+  const { flock } = useWhole();
+  const [ref, size] = useSize<HTMLDivElement>();
+  const isFeed = of === 'feeder';
+  const vessels = fixtures.filter((f): f is Vessel => f.kind === of);
+  const everyDays = isFeed ? fills.feedDays : fills.waterDays;
+  const column = flock.totals[isFeed ? 'coopFeedKg' : 'coopWaterL'];
+  // from the first day that anybody takes of it
+  const first = Math.max(
+    0,
+    column.findIndex((n) => n > 0),
+  );
+  const daily = Array.from(column.subarray(first, first + DAYS));
+  const run = useMemo(
+    () =>
+      levelsOf(
+        vessels.map((v) => ({
+          id: v.id,
+          full: v.kind === 'feeder' ? contentsKg(v) : capacityL(v),
+          waste: v.kind === 'feeder' ? wasteOf(v) : 1,
+        })),
+        daily,
+        everyDays,
+      ),
+    [vessels, daily, everyDays],
+  );
+  if (vessels.length === 0 || daily.every((n) => n === 0)) return null;
+  const unit = isFeed ? 'kg' : 'litres';
+  return (
+    <Part title={isFeed ? 'Feed in the coming six weeks' : 'Water in the coming six weeks'}>
+      <div ref={ref} className="min-h-[150px]">
+        <LevelsChart
+          first={flock.horizon.first + first}
+          lines={vessels.map((v, i) => ({ name: v.name, levels: run.levels[i] ?? [] }))}
+          unit={isFeed ? 'kg' : 'L'}
+          units={units}
+          width={size?.width ?? 300}
+        />
+      </div>
+      <p className="text-[0.87rem] text-soft" data-reason>
+        {run.emptyOn.length === 0
+          ? `Filled every ${everyDays} days, none of them runs empty.`
+          : `Filled every ${everyDays} days, all are empty on ${run.emptyOn.length} of ${DAYS} days.`}
+      </p>
+      <table className="sr-only">
+        <caption>{isFeed ? 'Feed left' : 'Water left'} at the end of each week</caption>
+        <tbody>
+          {vessels.map((v, i) => (
+            <tr key={v.id}>
+              <th scope="row">{v.name}</th>
+              {[6, 13, 20, 27, 34, 41].map((d) => (
+                <td key={d}>{formatValue(run.levels[i]?.[d] ?? 0, unit, units)}</td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Part>
+  );
+}
