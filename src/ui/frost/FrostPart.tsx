@@ -3,7 +3,7 @@ import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
 import { FigureList, Part } from '../panel/stations/FigureList';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan, useWorked } from '../store/bench';
 
 const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDialog));
 
@@ -11,6 +11,7 @@ const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDia
 export function FrostPart() {
   const { fixtures } = usePlan();
   const { figures } = useAssessment();
+  const worked = useWorked();
   const { open, button, show, close } = useOpener();
   const rows = fixtures.flatMap((f) =>
     f.kind === 'drinker'
@@ -24,7 +25,7 @@ export function FrostPart() {
       <button ref={button} type="button" className="button w-fit" onClick={show}>
         <Snowflake size={15} aria-hidden /> Compare what keeps it open
       </button>
-      {open ? <FrostDialog close={close} /> : null}
+      {open && worked ? <FrostDialog close={close} /> : null}
     </Part>
   );
 }

@@ -7,7 +7,7 @@ import { levelsOf } from '@/core/stores/levels';
 import { formatValue } from '@/text/format';
 import { useSize } from '../bench/size';
 import { Part } from '../panel/stations/FigureList';
-import { usePlan, useWhole } from '../store/bench';
+import { usePlan, useWhole, useWorked } from '../store/bench';
 
 const LevelsChart = dynamic(() => import('./LevelsChart').then((m) => m.LevelsChart), {
   ssr: false,
@@ -18,6 +18,11 @@ const DAYS = 42;
 
 /** How full each feeder or drinker is over the coming six weeks, filled on the days that the plan says. */
 export function LevelsPart({ of }: { of: Vessel['kind'] }) {
+  // until the core has come nothing is known of the coming days
+  return useWorked() ? <Levels of={of} /> : null;
+}
+
+function Levels({ of }: { of: Vessel['kind'] }) {
   const { fixtures, fills, units } = usePlan();
   const { flock } = useWhole();
   const [ref, size] = useSize<HTMLDivElement>();

@@ -12,7 +12,7 @@ import { ChoiceField } from '../forms/fields';
 import { FindingList } from '../panel/FindingList';
 import { editFixture } from '../panel/fixtures';
 import { SpecFields } from '../panel/stations/spec';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { edit, useAssessment, usePlan, useWorked } from '../store/bench';
 import { takeStrip } from '../takeDrawing';
 import { CutTable, FirstCuts, HoldsFigures, HoleMarks } from './MadeFigures';
 import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
@@ -35,6 +35,7 @@ export function Workbench({ id, close }: { id: string; close: () => void }) {
 function OnTheBench({ vessel }: { vessel: Vessel }) {
   const plan = usePlan();
   const tape: Tape = plan.keeper.tape ?? tapeFor(plan.units);
+  const worked = useWorked();
   const [taken, setTaken] = useState<Taken>('across');
   const made = vessel.made;
   if (!made) return null;
@@ -84,7 +85,7 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
             />
           </FieldGroup>
         </div>
-        <SectionPicture vessel={vessel} made={made} tape={tape} />
+        {worked ? <SectionPicture vessel={vessel} made={made} tape={tape} /> : null}
         <div className="flex w-[23rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
           <Faults of={vessel} />
           <CutTable vessel={vessel} tape={tape} />

@@ -17,7 +17,7 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
     brings: ruled('rain.gutter.home'),
     peakMmH: ruled('rain.peak'),
     flushMm: null,
-    flushBoreM: isMetric ? 0.1036 : 4.026 * inch,
+    flushBoreM: isMetric ? 0.1 : 4.026 * inch,
     flushLongM: null,
     barrel: {
       litres: isMetric ? 200 : 208.2,
