@@ -42,6 +42,7 @@ describe('the samples', () => {
       new Set([
         'nests.bank.underBars',
         'roosts.length.short',
+        'water.frost.ice',
         'nests.boxes.short',
         'roosts.bar.nearWall',
         'roosts.bars.tooClose',

@@ -190,6 +190,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Barrel on a shelf',
     text: 'Full it weighs {load}. A shelf comes down with it. Set it on blocks or a slab, on level ground.',
   },
+  'water.screens.shed': {
+    title: 'Screens under trees',
+    text: 'Leaves lie on a screened gutter, and the rain runs over it to the ground. Trees stand over this place.',
+  },
   'water.barrel.open': {
     title: 'Barrel that lets light or birds in',
     text: 'Light makes green water, and an open barrel drowns what falls in. Cover it, and keep it dark.',

@@ -8,6 +8,9 @@ export const FROST_WAY_NAMES: Readonly<Record<FrostWay, string>> = {
   heater: 'Heater, switched by the water',
   heaterByAir: 'Heater, on a plug that feels the air',
   foamHeater: 'In foam, with a heater',
+  drained: 'Line drained, founts filled by hand',
+  pumped: 'Tank heater, and a pump round the line',
+  foamPumped: 'The same, barrel and line in foam',
 };
 
 /** Hours in a round number that a keeper acts on. @example hoursText(0.7) // '40 minutes' */

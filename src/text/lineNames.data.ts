@@ -330,6 +330,7 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   'frost.watts.loss': 'watts lost by each m² and °C',
   'frost.watts.air': 'coldest night',
   'frost.watts.watts': 'to hold it just above freezing, and a quarter to spare',
+  'water.days.barrel': 'and in the rain barrel on their line',
   'vessel.height.height': 'height that suits',
   'vessel.height.times': 'times, to the pin',
   'litter.retaining.above': 'over it',

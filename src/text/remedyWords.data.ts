@@ -136,6 +136,9 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'vessels.widerPan': 'Set {fixtures} in a pan {size} across',
   'vessels.holesAt':
     'Drill the holes of {fixtures} {low} above the pan’s floor, in a pan {deep} deep',
+  'rain.begin': 'Collect rain: a barrel of {litres} on blocks',
+  'rain.oneScreen': 'Leave the mouths open, with one screen at the barrel',
+  'vessels.makePorts': 'Make a feeder of {outlets} from a can {size} across in place of {fixtures}',
   'rain.blocks': 'Set the barrel on blocks or a slab',
   'rain.eave': 'Put a gutter on every side that the rain runs to',
   'rain.fall': 'Let the gutter fall 1 in 100',

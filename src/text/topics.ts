@@ -13,6 +13,7 @@ export const TOPIC_NAMES: Readonly<Record<string, string>> = {
   'nests.collect': 'How eggs are collected',
   'air.area': 'Net opening, by rule',
   'feed.rodents': 'Feed and rodents',
+  'rain.screens': 'Screens against leaves',
   'litter.school': 'Kind of litter',
   'litter.cleanOut': 'When it all comes out',
   'mesh.aperture': 'How fine the mesh is',

@@ -178,7 +178,7 @@ describe('on a sound coop', () => {
       row('drinker').getByLabelText('Kind', { selector: 'input, select, textarea' }),
       'nipple',
     );
-    await user.click(row('drinker').getByText('Place, weight, tray, tank'));
+    await user.click(row('drinker').getByText('Place, weight, tray, tank, frost'));
     await type(
       row('drinker').getByLabelText(/^Tank above litter/, { selector: 'input, select, textarea' }),
       '1.2 m',

@@ -391,6 +391,20 @@ export const SCHOOLS: readonly RuleRow[] = [
     params: { openAllowed: 1, mostDays: 1 },
   }),
   kind({
+    id: 'rain.screens.barrel',
+    topic: 'rain.screens',
+    school: 'open mouths, one screen at the barrel',
+    why: 'Leaves wash through, and one screen is cleaned where you can reach it. A screened mouth sheds the water when leaves lie on it.',
+    params: { everywhere: 0 },
+  }),
+  kind({
+    id: 'rain.screens.everywhere',
+    topic: 'rain.screens',
+    school: 'a screen at every opening',
+    why: 'Nothing gets into the gutter or the pipe: no leaves, no mice, no mosquitoes. Every screen is brushed after leaf fall.',
+    params: { everywhere: 1 },
+  }),
+  kind({
     id: 'litter.school.deep',
     topic: 'litter.school',
     school: 'deep, composting',

@@ -98,6 +98,14 @@ export const TOPICS: readonly Topic[] = [
     customRange: null,
   },
   {
+    id: 'rain.screens',
+    station: 'water',
+    param: null,
+    unit: null,
+    defaultRule: 'rain.screens.barrel',
+    customRange: null,
+  },
+  {
     id: 'feed.rodents',
     station: 'feed',
     param: null,

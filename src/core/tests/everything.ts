@@ -1,7 +1,9 @@
 import { newBrooder, newRun } from '@/core/edit/defaults';
 import { newBoard, newLedge } from '@/core/edit/new/bars';
 import { newDustBath } from '@/core/edit/new/floorThings';
+import { newMade } from '@/core/edit/new/homeMade';
 import { newHatch } from '@/core/edit/new/openings';
+import { newRain } from '@/core/edit/new/rain';
 import type { Plan } from '@/core/model/schema';
 import { hens, sampleClimate, soundCoop } from './plans';
 
@@ -42,6 +44,15 @@ export const everything = (heat: 'lamp' | 'plate' | 'hen'): Plan =>
         ifCock: 'leaves',
       }),
     );
+    d.rain = newRain(d);
+    const beside = { scratch: 0.05, scraps: 0.02, sunflower: 0.01 };
+    d.ration = { cold: { ...beside }, warm: { ...beside } };
+    const feeder = d.fixtures.find((f) => f.kind === 'feeder');
+    if (feeder?.kind === 'feeder') feeder.made = newMade(feeder, 'metric');
+    const drinker = d.fixtures.find((f) => f.kind === 'drinker');
+    if (drinker?.kind === 'drinker') {
+      drinker.winter = { kind: 'heated', watts: 100, by: 'water', immersed: true, cutOut: true };
+    }
     const pop = d.fixtures.find((f) => f.kind === 'popDoor');
     if (pop?.kind === 'popDoor') {
       pop.ramp = { lengthM: 1.2, widthM: 0.3, cleatM: 0.15 };

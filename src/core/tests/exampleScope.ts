@@ -7,6 +7,7 @@ import { flockSizes } from '../birds/flockSizes';
 import { askedOn } from '../carrying/asked';
 import { layOut } from '../drawing/run/lie';
 import { newMade } from '../edit/new/homeMade';
+import { newRain } from '../edit/new/rain';
 import { createJudge } from '../judge';
 import { groundOf } from '../layout/ground';
 import type { Fixture, OfKind, Run } from '../model/schema';
@@ -53,6 +54,7 @@ export function exampleScope(): Record<string, unknown> {
   const ctx = createJudge()(plan, { on: DAY, book: RULE_BOOK, lean: false }).ctx;
   return {
     plan,
+    newRain,
     // one roof of ten square metres, all of whose rain runs into 200 L, and 2 L are drawn a day
     rainStore: {
       ...{ roofM2: 10, runoff: 1, gutter: 1, flushMm: 0, barrelL: 200, heated: false },

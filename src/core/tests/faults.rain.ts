@@ -122,6 +122,15 @@ export const RAIN_FAULTS: readonly Fault[] = [
     withRain(),
   ),
   choice(
+    'water.screens.shed',
+    (d) => {
+      d.schools['rain.screens'] = 'rain.screens.everywhere';
+    },
+    all(withRain(), (d) => {
+      d.site.treesOver = true;
+    }),
+  ),
+  choice(
     'water.overflow.footings',
     changed((r) => (r.barrel.overflow = 'none')),
     withRain(),

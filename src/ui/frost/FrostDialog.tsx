@@ -46,7 +46,7 @@ export function FrostDialog({ close }: { close: () => void }) {
         ? (ways as Ways).map(({ id, options }) => (
             <WaysTable
               key={id}
-              name={plan.fixtures.find((f) => f.id === id)?.name ?? id}
+              name={plan.fixtures.find((f) => f.id === id)?.name ?? 'Rain barrel and its line'}
               options={options}
             />
           ))

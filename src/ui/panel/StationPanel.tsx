@@ -48,6 +48,7 @@ const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
   nests: ['nests.hens', 'nests.floor', 'nests.collect'],
   air: ['air.area'],
   feed: ['feed.rodents'],
+  water: ['rain.screens'],
   litter: ['litter.school', 'litter.cleanOut'],
   door: ['light.laying'],
   brooder: ['brooder.space'],

@@ -9,15 +9,13 @@ import { formatValue } from '@/text/format';
 import { barrelText, outlookLines } from '@/text/rainWords';
 import { Hatches, Shapes } from '../bench/Shapes';
 import { useSize } from '../bench/size';
-import { FieldGroup } from '../forms/FieldGroup';
 import { FullDialog } from '../forms/FullDialog';
 import { FindingList } from '../panel/FindingList';
 import { FigureList, Part } from '../panel/stations/FigureList';
-import { SpecFields } from '../panel/stations/spec';
 import { edit, useAssessment, usePlan } from '../store/bench';
 import { sectionProjection } from '../vessel/sectionProjection';
 import { LevelChart } from './LevelChart';
-import { BARREL_SPECS, FLUSH_SPECS, LINE_SPECS, ROOF_SPECS } from './rainSpecs';
+import { RainFields } from './RainFields';
 import { type RainRun, useRain } from './useRain';
 
 /** Rain from the ridge to the cup on the workbench: its parts, its picture, and thirty years of it. */
@@ -25,27 +23,10 @@ export function RainBench({ close }: { close: () => void }) {
   const { rain } = usePlan();
   const { run, tryBarrel } = useRain();
   if (rain === null) return null;
-  const change = (name: string, recipe: (r: Rain, p: ReturnType<typeof usePlan>) => void) =>
-    edit(`Rain: ${name.charAt(0).toLowerCase()}${name.slice(1)}`, (d) => {
-      if (d.rain) recipe(d.rain, d);
-    });
   return (
     <FullDialog title="Rain barrel" close={close}>
       <div className="flex min-h-0 flex-1 gap-5 max-lg:flex-col">
-        <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
-          <FieldGroup title="Roof and gutter">
-            <SpecFields of={rain} specs={ROOF_SPECS} change={change} />
-          </FieldGroup>
-          <FieldGroup title="First dirty water">
-            <SpecFields of={rain} specs={FLUSH_SPECS} change={change} />
-          </FieldGroup>
-          <FieldGroup title="Barrel">
-            <SpecFields of={rain} specs={BARREL_SPECS} change={change} />
-          </FieldGroup>
-          <FieldGroup title="Line to the drinkers">
-            <SpecFields of={rain} specs={LINE_SPECS} change={change} />
-          </FieldGroup>
-        </div>
+        <RainFields rain={rain} />
         <div className="flex min-w-0 flex-1 flex-col gap-3 overflow-y-auto max-lg:overflow-visible">
           <Elevation rain={rain} />
           <ThirtyYears rain={rain} run={run} tryBarrel={tryBarrel} />
@@ -229,7 +210,7 @@ function ThirtyYears({
             run={(run.tried ?? run.outlook).run}
             picked={run.outlook.picked}
             units={units}
-            width={size?.width ?? 480}
+            width={size?.width ?? 0}
           />
           <ul className="text-[0.9rem]" data-reason>
             {outlookLines(run.outlook, units).map((line) => (

@@ -14,6 +14,12 @@ const yes = (
   set: (r: Rain, y: boolean) => void,
 ): Spec<Rain> => ({ kind: 'yes', half: true, label, get, set });
 
+/** Eaves opposite to one another, as the plan has them. */
+const BOTH_SIDES = [
+  { id: 'front+rear', name: 'front and rear' },
+  { id: 'left+right', name: 'left and right' },
+] as const;
+
 /** A gutter's own size, by its shape, to begin with. */
 const GUTTER_OF: Readonly<Record<Rain['gutter']['shape'], Rain['gutter']>> = {
   half: { shape: 'half', acrossM: 0.1 },
@@ -40,19 +46,15 @@ export const ROOF_SPECS: readonly Spec<Rain>[] = [
     },
     2,
   ),
-  ...SIDES.map(
-    (s): Spec<Rain> =>
-      yes(
-        `Gutter, ${s.name}`,
-        (r) => r.eaves.includes(s.id),
-        (r, y) => {
-          const rest = r.eaves.filter((e) => e !== s.id);
-          // one gutter there must be
-          if (y) r.eaves = [...rest, s.id];
-          else if (rest.length > 0) r.eaves = rest;
-        },
-      ),
-  ),
+  {
+    kind: 'choice',
+    label: 'Gutter along',
+    choices: [...SIDES, ...BOTH_SIDES],
+    get: (r) => r.eaves.toSorted().join('+'),
+    set: (r, sides) => {
+      r.eaves = sides.split('+') as Rain['eaves'];
+    },
+  },
   {
     kind: 'choice',
     label: 'Gutter',

@@ -12,6 +12,7 @@ export function standIns(): void {
     disconnect(): void {}
   };
   Element.prototype.scrollIntoView = jest.fn() as never;
+  globalThis.matchMedia = () => new EventTarget() as MediaQueryList;
 }
 
 /** A part of the screen on the open plan, with its figures. */

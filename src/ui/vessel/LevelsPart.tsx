@@ -59,7 +59,7 @@ function Levels({ of }: { of: Vessel['kind'] }) {
           lines={vessels.map((v, i) => ({ name: v.name, levels: run.levels[i] ?? [] }))}
           unit={isFeed ? 'kg' : 'L'}
           units={units}
-          width={size?.width ?? 300}
+          width={size?.width ?? 0}
         />
       </div>
       <p className="text-[0.87rem] text-soft" data-reason>

@@ -1,22 +1,18 @@
 'use client';
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { intoRoom } from '@/core/edit/intoRoom';
-import { TAPES, type Tape, tapeFor } from '@/core/kernel/units/tape';
+import { type Tape, tapeFor } from '@/core/kernel/units/tape';
 import type { Vessel } from '@/core/model/schema';
 import { roundHoles } from '@/core/stores/vessels/holes';
-import { MEASURED_HOW, TAPE_CHOICES } from '@/text/choices.data';
 import { FieldGroup } from '../forms/FieldGroup';
 import { FullDialog } from '../forms/FullDialog';
 import { ChoiceField } from '../forms/fields';
 import { FindingList } from '../panel/FindingList';
-import { editFixture } from '../panel/fixtures';
-import { SpecFields } from '../panel/stations/spec';
-import { edit, useAssessment, usePlan, useWorked } from '../store/bench';
+import { useAssessment, usePlan, useWorked } from '../store/bench';
 import { takeStrip } from '../takeDrawing';
 import { CutTable, FirstCuts, HoldsFigures, HoleMarks } from './MadeFigures';
-import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
 import { SectionPicture } from './SectionPicture';
+import { VesselFields } from './VesselFields';
 
 /** One vessel on the workbench: its measures, its section, and what follows from them, all at once. */
 export function Workbench({ id, close }: { id: string; close: () => void }) {
@@ -36,55 +32,12 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
   const plan = usePlan();
   const tape: Tape = plan.keeper.tape ?? tapeFor(plan.units);
   const worked = useWorked();
-  const [taken, setTaken] = useState<Taken>('across');
   const made = vessel.made;
   if (!made) return null;
-  const change = (name: string, recipe: (v: Vessel, p: typeof plan) => void) =>
-    editFixture(vessel.kind, vessel.id, name, (v) => {
-      recipe(v as Vessel, plan);
-      // grown, it still stands clear of the walls
-      Object.assign(v, intoRoom(v as Vessel, plan));
-    });
-  const isRound = made.body.shape === 'can' || made.body.shape === 'pail';
   return (
     <>
       <div className="flex min-h-0 flex-1 gap-5 max-lg:flex-col">
-        <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
-          <FieldGroup title="Body">
-            {isRound ? (
-              <ChoiceField
-                label="Measured"
-                value={taken}
-                choices={MEASURED_HOW}
-                commit={(t) => {
-                  setTaken(t);
-                  return { ok: true, value: t };
-                }}
-              />
-            ) : null}
-            <SpecFields
-              of={vessel}
-              specs={bodySpecs(vessel, isRound ? taken : 'across')}
-              change={change}
-            />
-          </FieldGroup>
-          <FieldGroup title="Mouth">
-            <SpecFields of={vessel} specs={MOUTH_SPECS} change={change} />
-          </FieldGroup>
-          <FieldGroup title="Stands">
-            <SpecFields of={vessel} specs={STAND_SPECS} change={change} />
-            <ChoiceField
-              label="Your tape is in"
-              value={tape}
-              choices={TAPE_CHOICES}
-              commit={(t) =>
-                edit('Tape', (d) => {
-                  d.keeper.tape = TAPES.find((own) => own === t) ?? null;
-                })
-              }
-            />
-          </FieldGroup>
-        </div>
+        <VesselFields vessel={vessel} made={made} tape={tape} />
         {worked ? <SectionPicture vessel={vessel} made={made} tape={tape} /> : null}
         <div className="flex w-[23rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
           <Faults of={vessel} />

@@ -1,9 +1,11 @@
+import { gridUp } from '../../kernel/units/grid';
 import type { Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import { eavesOf } from '../../stores/rain/roof';
 
 /** A rain barrel as one begins: on the lowest eaves, a folded channel, two hundred litres on blocks. */
-export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
+export function newRain(plan: Pick<Plan, 'shell' | 'units' | 'fixtures'>): Rain {
   const [eave] = eavesOf(plan.shell, OVERHANG_M);
   const inch = 0.0254;
   const isMetric = plan.units === 'metric';
@@ -24,7 +26,7 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
       count: 1,
       acrossM: isMetric ? 0.58 : 23 * inch,
       emptyKg: 8,
-      standM: isMetric ? 0.6 : 24 * inch,
+      standM: standFor(plan, isMetric ? 0.6 : 24 * inch),
       stand: 'blocks',
       side: eave?.side === 'front' || eave?.side === 'rear' ? 'right' : 'front',
       alongM: 0.4,
@@ -50,3 +52,15 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units'>): Rain {
 }
 
 const OVERHANG_M = 0.1;
+
+/** A stand so high that the highest outlet on its line runs. */
+function standFor(
+  { fixtures, shell, units }: Parameters<typeof newRain>[0],
+  leastM: number,
+): number {
+  const outlets = fixtures.flatMap((f) =>
+    f.kind === 'drinker' && vesselKind(f).onLine && f.tankZ === null ? [f.rimZ] : [],
+  );
+  const needed = shell.floorAboveGroundM + Math.max(0, ...outlets) + ruled('water.tank.above');
+  return outlets.length === 0 ? leastM : Math.max(leastM, gridUp(needed, units));
+}

@@ -66,7 +66,8 @@ export const VESSEL_WORKINGS = workings({
     lines: {
       litres: { unit: 'litres', each: 'drinker', given: 'found' },
       intake: { unit: 'litresDay', given: 'found' },
-      days: { unit: 'days', formula: 'sum(litres) / intake' },
+      barrel: { unit: 'litres', given: 'entered' },
+      days: { unit: 'days', formula: '(sum(litres) + barrel) / intake' },
     },
   }),
   'feed.bag.days': working({

@@ -21,7 +21,7 @@ import {
   runoffOf,
 } from '../../stores/rain/roof';
 import { drunkByDay } from '../../stores/rain/store';
-import type { StationContext } from '../context';
+import { type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { RAIN_WORKINGS as W } from './rain.working';
 
@@ -154,6 +154,9 @@ export function rainRules(s: Sheet, ctx: StationContext): void {
     }
   }
   ofBarrel(s, rain);
+  if (plan.site.treesOver && schoolFor(ctx, 'rain.screens').params.everywhere === 1) {
+    s.find('water.screens.shed', 'awkward', [], {});
+  }
   for (const v of onBarrel(ctx)) {
     const foot = barrelFootZ(ctx, rain);
     if (!below(foot - v.rimZ, ruled('water.tank.above'))) continue;

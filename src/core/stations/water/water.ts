@@ -4,7 +4,8 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
-import { askedOf, type CarryingStation, type StationContext } from '../context';
+import { barrelsL } from '../../stores/rain/roof';
+import { askedOf, type CarryingStation, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
 import { madeFigures } from '../vessels/homeMade';
@@ -12,7 +13,7 @@ import { twoApart, vesselRules } from '../vessels/standing';
 import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 import { frostFigures, frostRules } from './frost';
-import { rainFigures, rainRules } from './rain';
+import { onBarrel, rainFigures, rainRules } from './rain';
 
 /** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */
 export const waterStation: CarryingStation = {
@@ -36,13 +37,14 @@ export const waterStation: CarryingStation = {
     if (carry.state !== 'carries') return;
     access(s, ctx, 'water', drinkers, carry, asked.short);
     vesselRules(s, ctx, drinkers, carry.needOn);
-    s.part('water.all', [drinkers, flock, plan.fills, plan.litter], (own) => {
+    s.part('water.all', [drinkers, flock, plan.fills, plan.litter, plan.rain], (own) => {
       twoApart(own, plan, 'water', drinkers, flock.planned);
       daysHeld(own, ctx, drinkers);
     });
     for (const v of drinkers) s.part('water.one', [flock], (own) => ofDrinker(own, ctx, v), v);
     const wet = [drinkers, flock, plan.rain, plan.shell, plan.site, plan.climate];
-    s.part('water.rain', wet, (own) => rainRules(own, ctx));
+    const screens = schoolFor(ctx, 'rain.screens');
+    s.part('water.rain', [...wet, screens], (own) => rainRules(own, ctx));
     s.part('water.frost', wet, (own) => frostRules(own, ctx, drinkers));
   },
 };
@@ -51,13 +53,17 @@ function daysHeld(s: Sheet, ctx: StationContext, drinkers: readonly Drinker[]): 
   const peak = ctx.flock.peaks.coopWaterL;
   if (drinkers.length === 0 || peak === null) return;
   const litres = drinkers.map(capacityL);
+  // what hangs on its line has the barrel as well
+  const { rain } = ctx.plan;
+  const barrel = rain !== null && onBarrel(ctx).length > 0 ? barrelsL(rain) : 0;
   const days = s.worked(
     'water.days',
     W['water.days'],
     {
       litres,
+      barrel,
       intake: peak.value,
-      days: litres.reduce((a, b) => a + b, 0) / peak.value,
+      days: (litres.reduce((a, b) => a + b, 0) + barrel) / peak.value,
     },
     KEEPERS,
   );

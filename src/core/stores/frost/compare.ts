@@ -1,4 +1,4 @@
-import type { Drinker, Plan } from '../../model/schema';
+import type { Drinker, Plan, Rain } from '../../model/schema';
 import { YEAR_HOURS } from '../../weather/hours';
 import { iceHours, type Lump } from './freeze';
 import {
@@ -8,7 +8,7 @@ import {
   INSULATE_ABOVE_W,
   type Thermostat,
 } from './heater';
-import { firstToFreeze, heatedLump, vesselLump } from './lumps';
+import { barrelLump, firstToFreeze, heatedLump, lineLump, vesselLump } from './lumps';
 
 /** Ways to keep a drinker open through frost. */
 export const FROST_WAYS = [
@@ -18,6 +18,9 @@ export const FROST_WAYS = [
   'heater',
   'heaterByAir',
   'foamHeater',
+  'drained',
+  'pumped',
+  'foamPumped',
 ] as const;
 export type FrostWay = (typeof FROST_WAYS)[number];
 
@@ -89,6 +92,61 @@ export function frostOptions(
     heated('foamHeater', { ...v, wrap: 'foam' }, 'water'),
   ];
 }
+
+/**
+ * Ways to keep a barrel and its line open: drained and carried by hand, a heater in the tank with a pump that sends
+ * warm water round the line, or the same with foam.
+ * @param designC   the coldest night, °C, below 0
+ * @param hoursC    air of whole years, hour by hour, °C
+ * @example barrelOptions(newRain(plan), -20, new Float32Array(8760).fill(8)).length // 3
+ */
+export function barrelOptions(rain: Rain, designC: number, hoursC: Float32Array): FrostOption[] {
+  const years = Math.max(1, hoursC.length / YEAR_HOURS);
+  const line = lineLump(rain);
+  const blockedH = openH(line, designC);
+  const heated = (way: FrostWay, own: Rain): FrostOption => {
+    // the pump brings the line's loss to the tank
+    const [tank, pipe] = [barrelLump(own), lineLump(own)];
+    const areaM2 = tank.areaM2 + pipe.areaM2;
+    const lump: Lump = {
+      litres: tank.litres + pipe.litres,
+      areaM2,
+      uWM2K: (tank.uWM2K * tank.areaM2 + pipe.uWM2K * pipe.areaM2) / areaM2,
+    };
+    const heater = heaterFor(lump, designC);
+    const { kWh, hoursOn } = heaterWinter(lump, hoursC, heater.sizeW ?? heater.needW, 'water');
+    return {
+      way,
+      blockedH: openH(pipe, designC),
+      carryEveryH: null,
+      heater,
+      insulateFirst: heater.needW > INSULATE_ABOVE_W,
+      kWh: kWh / years,
+      hoursOn: hoursOn / years,
+    };
+  };
+  const inFoam: Rain = {
+    ...rain,
+    barrel: { ...rain.barrel, wrap: 'foam' },
+    line: { ...rain.line, foamM: Math.max(rain.line.foamM, FOAM_M) },
+  };
+  return [
+    {
+      way: 'drained',
+      blockedH,
+      carryEveryH: 24,
+      heater: null,
+      insulateFirst: false,
+      kWh: 0,
+      hoursOn: 0,
+    },
+    heated('pumped', rain),
+    heated('foamPumped', inFoam),
+  ];
+}
+
+/** Foam as it is laid round a line, m. */
+const FOAM_M = 0.025;
 
 const openH = (lump: Lump, airC: number): number => {
   const { toZeroH, toBlockedH } = iceHours(lump, airC);

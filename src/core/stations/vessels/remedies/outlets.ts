@@ -1,6 +1,11 @@
+import { intoRoom } from '../../../edit/intoRoom';
+import { newMade } from '../../../edit/new/homeMade';
 import { metres, type Proposer, up } from '../../../proposals/remedy';
 import { changing, fixtureIn, told } from '../../../proposals/setting';
+import { ruled } from '../../../rules/rules.data';
 import { isRound, takesUp, vesselKind } from '../../../rules/vesselKinds.data';
+import { portHoleM } from '../../../stores/vessels/holes';
+import { mostHoles } from '../../../stores/vessels/ports';
 import { bought } from './bought';
 import { vesselIn } from './vesselIn';
 
@@ -68,6 +73,41 @@ export const withOutlets: Proposer = (finding, { plan }) => {
       hours: 2 + 0.2 * outlets,
       change: changing(vessel, (v) => {
         Object.assign(v, bought(v), { type, outlets, hung: false, onWall: true });
+      }),
+    }));
+};
+
+/** A can with as many ports as all of them ask for, made at home, where the wall between its holes is wide enough. */
+export const makePorts: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (vessel?.kind !== 'feeder' || vessel.made !== null) return [];
+  const made = newMade({ ...vessel, type: 'port' }, plan.units);
+  if (made?.body.shape !== 'can') return [];
+  const needed = told(finding, 'needed');
+  const around = Math.PI * made.body.acrossM;
+  const most = mostHoles(around, portHoleM(made), ruled('feed.web'));
+  const { acrossM } = made.body;
+  return [4, 3]
+    .map((birds) => Math.ceil(needed / birds))
+    .filter((n, i, all) => n >= 1 && n <= most && all.indexOf(n) === i)
+    .map((outlets) => ({
+      code: 'vessels.makePorts',
+      fixtures: [vessel.id],
+      numbers: {
+        outlets: { value: outlets, unit: 'outlets' as const },
+        size: metres(acrossM),
+      },
+      hours: 2.5 + 0.2 * outlets,
+      change: changing(vessel, (v) => {
+        Object.assign(v, {
+          type: 'port',
+          outlets,
+          made,
+          capacityL: null,
+          hung: false,
+          onWall: false,
+        });
+        Object.assign(v, intoRoom(v, plan));
       }),
     }));
 };

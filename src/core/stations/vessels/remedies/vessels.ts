@@ -1,5 +1,6 @@
 import { freeNumber } from '../../../edit/freeNumber';
 import { newDish, newFeeder } from '../../../edit/new/floorThings';
+import { newRain } from '../../../edit/new/rain';
 import { wholeUp } from '../../../kernel/units/number';
 import { mostVesselL, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Fixture, Vessel } from '../../../model/schema';
@@ -16,12 +17,13 @@ import {
 } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
+import { vesselKind } from '../../../rules/vesselKinds.data';
 import { mixOf } from '../../../stores/ration';
 import { capacityL } from '../vessels';
 import { bought } from './bought';
 import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
 import { fewerPorts, holesAt, moreHoles, mouth, taller, widerPan } from './homeMade';
-import { outlets, toFount, wider, withOutlets } from './outlets';
+import { makePorts, outlets, toFount, wider, withOutlets } from './outlets';
 import { atBack, bringIn, freePlace, hangUp, moveOut } from './places';
 import { soundLike } from './soundLike';
 import { VESSELS, vesselIn } from './vesselIn';
@@ -109,7 +111,7 @@ const dishes = (holds: 'shell' | 'grit'): Proposer =>
   );
 
 const common = (station: 'feed' | 'water'): Proposers => ({
-  [`${station}.access.short`]: [outlets, wider, another, withOutlets, toFount],
+  [`${station}.access.short`]: [outlets, wider, another, withOutlets, makePorts, toFount],
   [`${station}.one.only`]: [another],
   [`${station}.vessel.high`]: [atBack, hangUp],
   [`${station}.vessel.low`]: [atBack, hangUp],
@@ -153,6 +155,26 @@ const openFeeder: Proposer = (_finding, { plan, sizes }) => {
       fixtures: [],
       numbers: {},
       change: (d) => void d.fixtures.push(made),
+    },
+  ];
+};
+
+/** A rain barrel over a line that has no tank of its own. */
+const beginRain: Proposer = (_finding, { plan }) => {
+  const onLine = plan.fixtures.some(
+    (f) => f.kind === 'drinker' && vesselKind(f).onLine && f.tankZ === null,
+  );
+  if (plan.rain !== null || !onLine || plan.climate === null) return [];
+  const rain = newRain(plan);
+  return [
+    {
+      code: 'rain.begin',
+      fixtures: [],
+      numbers: { litres: { value: rain.barrel.litres, unit: 'litres' } },
+      hours: 6,
+      change: (d) => {
+        d.rain = rain;
+      },
     },
   ];
 };
@@ -219,7 +241,7 @@ export const VESSEL_REMEDIES: Proposers = {
       v.tray = true;
     }),
   ],
-  'water.days.short': [larger, allLarger, another, allOfMost, fillOften('waterDays')],
+  'water.days.short': [larger, allLarger, another, beginRain, allOfMost, fillOften('waterDays')],
   'water.line.low': [
     setting(
       'water.raiseTank',

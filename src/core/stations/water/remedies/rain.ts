@@ -227,6 +227,11 @@ export const RAIN_REMEDIES: Proposers = {
     }),
   ],
   'water.barrel.low': [raise],
+  'water.screens.shed': [
+    planning('rain.oneScreen', (d) => {
+      d.schools['rain.screens'] = 'rain.screens.barrel';
+    }),
+  ],
   'water.overflow.footings': [
     raining('rain.overflow', (rain) => {
       rain.barrel.overflow = 'away';
