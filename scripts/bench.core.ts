@@ -7,6 +7,7 @@ import { remedies } from '@/core/remedies/remedies';
 import { air } from './bench.air';
 import { benchPlans } from './bench.plans';
 import { roughing } from './bench.rough';
+import { stores } from './bench.stores';
 import { figure, line, ON, quantile, timed } from './bench.table';
 
 /** Times assessments, the flock's series and remedies. */
@@ -69,6 +70,7 @@ export function core(): void {
   line('remedies of Osk Landing’s roosts, median / 95th', both(timed(60, ofStation)), '< 60 ms');
   roughing();
   air();
+  stores();
   timed(20, () => assess(osk, { on: ON }));
   line(
     'assess of Osk Landing, nothing known before, median / 95th',

@@ -47,13 +47,6 @@ await take('rough', '/rough', async () => {
   await page.getByText('Instead:').first().waitFor();
 });
 
-await take('finish', '/plans/tamar-flats', async () => {
-  await page.getByRole('button', { name: 'Finish it for me' }).click();
-  await page.locator('svg [data-fixture^="bar-"]').first().waitFor();
-  await station('roosts');
-});
-await page.getByRole('button', { name: 'Undo' }).click();
-await page.waitForTimeout(1200);
 await take('arrange', '/plans/pell-garth', async () => {
   await page.getByRole('button', { name: 'Arrange it for me' }).click();
   await page.locator('[data-arrange="done"]').waitFor();
@@ -91,7 +84,6 @@ await take('check', '/check', async () => {
   await bar.getByLabel(/^Above/).fill('knee high');
   await page.evaluate(() => window.scrollTo(0, 160));
 });
-await take('measure-up', '/check/sheet');
 await take('shell', '/plans/osk-landing', async () => {
   await station('shell');
   await page.getByRole('button', { name: 'Part it in two' }).click();
@@ -129,6 +121,18 @@ await page.waitForTimeout(1200);
 await take('brooder', '/plans/osk-landing', async () => {
   await station('brooder');
   await page.locator('[data-brooder]').waitFor();
+});
+await take('workbench', '/plans/tamar-roughed-out', async () => {
+  await station('feed');
+  await page.getByRole('button', { name: 'Make it at home' }).first().click();
+  await page.getByRole('textbox', { name: 'How many' }).fill('6');
+  await page.getByRole('textbox', { name: 'How many' }).press('Enter');
+  await page.locator('[data-marks] li').nth(5).waitFor();
+});
+await take('rain-barrel', '/plans/pell-garth', async () => {
+  await station('water');
+  await page.getByRole('button', { name: 'Collect rain' }).click();
+  await page.locator('[data-outlook="done"] canvas').waitFor();
 });
 await take('air-year-lamp-lit', '/plans/tamar-roughed-out', async () => {
   await page.getByRole('button', { name: /^Screen/ }).click();

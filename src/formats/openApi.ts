@@ -108,6 +108,24 @@ export function openApiDocument(): object {
               schema: { type: 'string' },
             },
             { name: 'paper', in: 'query', schema: { type: 'string', enum: Object.keys(PAPERS) } },
+            {
+              name: 'fixture',
+              in: 'query',
+              description: 'Of a strip: the feeder or drinker that is made at home',
+              schema: { type: 'string' },
+            },
+            {
+              name: 'on',
+              in: 'query',
+              description: 'Of a sheet for the sitter: the first day away',
+              schema: { type: 'string', format: 'date' },
+            },
+            {
+              name: 'back',
+              in: 'query',
+              description: 'Of a sheet for the sitter: the day of coming back',
+              schema: { type: 'string', format: 'date' },
+            },
           ],
           requestBody: planBody,
           responses: {
