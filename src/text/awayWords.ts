@@ -50,7 +50,8 @@ export function awaySentence(days: number, wanted: number, first: Lasts | undefi
     days < 1
       ? 'They cannot be left a day alone.'
       : `They can be left ${days} of the ${wanted} days.`;
-  return `${left} ${what} ends it first.`;
+  const ends = first?.limit === 'eggs' || first?.limit === 'droppings' ? 'end' : 'ends';
+  return `${left} ${what} ${ends} it first.`;
 }
 
 /** The caution that stands with every answer. */

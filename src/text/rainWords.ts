@@ -1,12 +1,31 @@
+import { LITRES_PER_GALLON, SQUARE_METRES_PER_SQUARE_FOOT } from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import type { BarrelRun } from '@/core/stores/rain/barrel';
 import type { RainOutlook } from '@/core/stores/rain/outlook';
-import { formatValue } from './format';
+import { formatPlain } from './format';
 
 const percent = (share: number): string => {
   const whole = Math.floor(share * 1000 + 1e-9) / 10;
   return `${Math.min(100, whole)} %`;
 };
+
+/** Water carried, in whole litres or gallons. */
+const carriedText = (litres: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${formatPlain(Math.round(litres))} L`
+    : `${formatPlain(Math.round(litres / LITRES_PER_GALLON))} gal`;
+
+/** Barrels are told as they are sold: up to the next ten litres, or five gallons. */
+const barrelSize = (litres: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${formatPlain(Math.ceil(litres / 10 - 1e-9) * 10)} L`
+    : `${formatPlain(Math.ceil(litres / LITRES_PER_GALLON / 5 - 1e-9) * 5)} gal`;
+
+/** Roofs up to the next half square metre, or square foot. */
+const roofSize = (areaM2: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${Math.ceil(areaM2 * 2 - 1e-9) / 2} m²`
+    : `${Math.ceil(areaM2 / SQUARE_METRES_PER_SQUARE_FOOT - 1e-9)} ft²`;
 
 /** How well a barrel serves, in a sentence or two. */
 export function barrelText(run: BarrelRun, units: UnitSystem): string {
@@ -15,7 +34,7 @@ export function barrelText(run: BarrelRun, units: UnitSystem): string {
       ? ` On ${Math.round(run.frostDays)} frost days a year water is carried.`
       : '';
   if (run.reliability >= 1 - 1e-9) return `It has the water on every day of thirty years.${frost}`;
-  const carried = formatValue(Math.round(run.carriedL), 'litres', units);
+  const carried = carriedText(run.carriedL, units);
   const dry = run.longestDry95;
   return `It has the water on ${percent(run.reliability)} of days. In all but one of thirty years it is dry for ${dry} ${dry === 1 ? 'day' : 'days'} on end at the most. You carry ${carried} in a mean year.${frost}`;
 }
@@ -28,11 +47,11 @@ export function servesText(
   units: UnitSystem,
 ): string {
   if (barrelL !== null) {
-    return `For ${share} of days: a barrel of ${formatValue(Math.ceil(barrelL / 10) * 10, 'litres', units)}.`;
+    return `For ${share} of days: a barrel of ${barrelSize(barrelL, units)}.`;
   }
   return roofM2 === null
     ? `For ${share} of days: no barrel and no roof here is enough.`
-    : `For ${share} of days no barrel is enough: it takes ${formatValue(roofM2, 'm2', units)} of roof.`;
+    : `For ${share} of days no barrel is enough: it takes ${roofSize(roofM2, units)} of roof.`;
 }
 
 /** All that is said of thirty years. */

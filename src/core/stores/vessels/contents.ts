@@ -1,3 +1,4 @@
+import { isDraft } from 'immer';
 import type { Made, Vessel } from '../../model/schema';
 import { panUnder } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
@@ -18,6 +19,20 @@ export interface Contents {
  * its holes.
  */
 export function contentsOf(v: Vessel, made: Made): Contents {
+  // a draft changes under its own name
+  if (isDraft(made)) return worked(v, made);
+  const own = KNOWN.get(made) ?? new Map<string, Contents>();
+  const key = `${v.type} ${v.outlets} ${v.kind === 'feeder' ? v.feed : ''}`;
+  const known = own.get(key) ?? worked(v, made);
+  own.set(key, known);
+  KNOWN.set(made, own);
+  return known;
+}
+
+/** What has been worked of a vessel as it is made: it is asked for many times in one judgement. */
+const KNOWN = new WeakMap<Made, Map<string, Contents>>();
+
+function worked(v: Vessel, made: Made): Contents {
   const fillM = depthM(made);
   const wholeL = holdsL(made, v.outlets, fillM);
   const deadL = Math.min(
