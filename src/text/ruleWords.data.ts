@@ -154,7 +154,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'air.roof.light': 'sun that a roof painted white takes up, 0 to 1',
   'air.fan.flow': 'air that a small fan moves, cubic metres a second',
   'air.snow.most': 'mean of a month in which snow lies, and birds kept in for winter stay in',
-  'air.summer.from':
+  'air.summer.above':
     'outdoors, by the mean, from which a thermometer’s week is set beside a coop all open',
   'air.design.calm': 'wind of the design night, by that of an ordinary night of its month',
   'air.hottest.share': 'hours of the year that count as its hottest',

@@ -42,7 +42,7 @@ export function simulatedReadings(
   const model = yearModel(leaky, flock, weather, {
     shares: (id, month, isNight) => {
       const j = house.openings.findIndex((o) => o.id === id);
-      const isSummer = (climate.months[month]?.meanC ?? 0) >= ruled('air.summer.from');
+      const isSummer = (climate.months[month]?.meanC ?? 0) >= ruled('air.summer.above');
       return shares[isNight ? 1 : 0]?.[isSummer ? 1 : 0]?.[j] ?? 0;
     },
     shutIn: () => false,

@@ -84,7 +84,7 @@ export function fitLeakage(
   const normals = weatherNormals(climate);
   const birds = birdsHeat(flock, 0);
   const isSummer =
-    readings.reduce((sum, r) => sum + r.outC, 0) / readings.length >= ruled('air.summer.from');
+    readings.reduce((sum, r) => sum + r.outC, 0) / readings.length >= ruled('air.summer.above');
   const laidWith = (leakTimes: number): Laid =>
     layOver({ ...plan, shell: { ...plan.shell, leakTimes } }, birds, normals, readings, isSummer);
   const asPlanned = laidWith(plan.shell.leakTimes);

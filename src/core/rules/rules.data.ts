@@ -220,7 +220,7 @@ export const RULES = {
   'air.roof.light': assumed(0.35, 'ratio'),
   'air.fan.flow': assumed(0.14, 'm³/s'),
   'air.snow.most': assumed(0, 'celsius'),
-  'air.summer.from': assumed(12, 'celsius'),
+  'air.summer.above': assumed(12, 'celsius'),
   'air.design.calm': assumed(0.7, 'ratio'),
   'air.hottest.share': assumed(0.02, 'ratio'),
   'air.year.share': assumed(0.9, 'ratio'),

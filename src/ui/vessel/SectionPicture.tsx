@@ -1,7 +1,8 @@
 'use client';
 import { useId } from 'react';
 import { massThen } from '@/core/birds/flock';
-import { type Measured, vesselSection } from '@/core/drawing/vessel/section';
+import type { Measured } from '@/core/drawing/vessel/measures';
+import { vesselSection } from '@/core/drawing/vessel/section';
 import { formatTape, type Tape } from '@/core/kernel/units/tape';
 import type { Made, Vessel } from '@/core/model/schema';
 import { Hatches, Shapes } from '../bench/Shapes';

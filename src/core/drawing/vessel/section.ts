@@ -1,7 +1,7 @@
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
 import type { Made, Plan, Vessel } from '../../model/schema';
-import { bendOf, bodySize, holeMiddleM, panUnder } from '../../model/vesselForm';
+import { bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 import { takesUp } from '../../rules/vesselKinds.data';
 import { heapHeightM } from '../../stores/vessels/deadHeap';
@@ -9,6 +9,7 @@ import { acrossAtM, depthM } from '../../stores/vessels/volume';
 import { lookOf } from '../birds/bird';
 import { birdShapes } from '../birds/silhouettes';
 import { type Face, type Point, pointsOf, polygon, polyline, rect, type Shape } from '../shape';
+import { type Measured, measuresOf, sectionWide } from './measures';
 
 /** A vessel cut through its middle: 0 across is its middle, 0 up is the level that birds stand on. */
 export interface VesselSection {
@@ -16,14 +17,6 @@ export interface VesselSection {
   readonly face: Face;
   /** Measures to be written on the drawing, from point to point, m. */
   readonly measures: readonly Measured[];
-}
-
-/** A measure of the drawing: what it is, and the two points it lies between. */
-export interface Measured {
-  readonly what: 'across' | 'high' | 'holeMiddle' | 'mouth' | 'stand' | 'back' | 'pan' | 'underRim';
-  readonly m: number;
-  readonly from: Point;
-  readonly to: Point;
 }
 
 /** Points along the slope of a heap. */
@@ -77,14 +70,6 @@ export function vesselSection(
     measures: measuresOf(v, made, { foot, bodyFoot, wide, reach, bird }),
   };
 }
-
-/** Half as wide as the section is at its widest, m. */
-const sectionWide = (v: Vessel, { body }: Made): number =>
-  body.shape === 'pipe' ? body.acrossM / 2 + bendOf(body) : sectionAcross(body, v) / 2;
-
-/** What the cut goes through: a box is cut from front to rear. */
-const sectionAcross = (body: Exclude<Made['body'], { shape: 'pipe' }>, v: Vessel): number =>
-  body.shape === 'box' ? body.deepM : bodySize(body, v.outlets).deepM;
 
 const halfOutside = ({ body }: Made, aboveFootM: number): number =>
   body.shape === 'box'
@@ -320,62 +305,4 @@ function birdAt(
   const near = rim - 0.015;
   const face: Face = { a0: near - lengthM, a1: near, b0: 0, b1: headM };
   return birdShapes(look, 'profile', 'standing', face, false);
-}
-
-interface Placed {
-  readonly foot: number;
-  readonly bodyFoot: number;
-  readonly wide: number;
-  readonly reach: number;
-  readonly bird: { readonly massKg: number } | null;
-}
-
-function measuresOf(
-  v: Vessel,
-  made: Made,
-  { foot, bodyFoot, wide, reach, bird }: Placed,
-): Measured[] {
-  const { body } = made;
-  const high = takesUp(v).highM;
-  const top = foot + high;
-  const across = body.shape === 'pipe' ? body.acrossM : sectionAcross(body, v);
-  const list: Measured[] = [
-    { what: 'across', m: across, from: [-across / 2, top + 0.03], to: [across / 2, top + 0.03] },
-    { what: 'high', m: body.highM, from: [wide + 0.07, top - body.highM], to: [wide + 0.07, top] },
-  ];
-  if (v.type === 'port' && body.shape !== 'pipe') {
-    const middle = bodyFoot + holeMiddleM(made);
-    const gap = made.elbow.gapM;
-    list.push(
-      {
-        what: 'holeMiddle',
-        m: holeMiddleM(made),
-        from: [wide + 0.06, bodyFoot],
-        to: [wide + 0.06, middle],
-      },
-      {
-        what: 'mouth',
-        m: gap,
-        from: [0, bodyFoot + made.floorM],
-        to: [0, bodyFoot + made.floorM + gap],
-      },
-    );
-  }
-  if (!v.hung && foot > 0.01) {
-    list.push({ what: 'stand', m: foot, from: [wide + 0.02, 0], to: [wide + 0.02, foot] });
-  }
-  if (panUnder(v) && made.pan) {
-    list.push({
-      what: 'pan',
-      m: made.pan.acrossM,
-      from: [-reach, foot - 0.02],
-      to: [reach, foot - 0.02],
-    });
-  }
-  if (bird) {
-    const { backM, lengthM } = birdSize(bird.massKg);
-    const at = -reach - lengthM * 0.55;
-    list.push({ what: 'back', m: backM, from: [at, 0], to: [at, backM] });
-  }
-  return list;
 }

@@ -281,7 +281,7 @@ describe('rain, snow and the first flush, by hand', () => {
     expect(warm.years[0]?.carriedL).toBeCloseTo(2 + 362 * 4, 9);
   });
 
-  test('it spills before it is drawn from', () => {
+  test('it spills before the birds have drunk', () => {
     const days = told([[5, 30]]);
     const run = runBarrel(
       days,
