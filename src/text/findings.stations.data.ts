@@ -53,6 +53,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Feed open to rats at night',
     text: 'Rats come for the feed and stay for the eggs. {fixtures}: open all night. Take it in at dusk, or use ports or a pedal lid that shut.',
   },
+  'feed.hole.high': {
+    title: 'Holes over the brim',
+    text: 'This cannot be built. {fixtures}: its holes reach {reach} up, and it is {high} high.',
+  },
   'feed.ports.close': {
     title: 'Ports too close together',
     text: 'The wall between the holes cracks. {fixtures}: {web} is left between two holes; leave {needed} or more. There is room for {most}.',

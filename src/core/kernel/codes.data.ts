@@ -107,6 +107,7 @@ export const FINDING_CODES = [
   'feed.dish.underBars',
   'feed.fill.stale',
   'feed.grit.none',
+  'feed.hole.high',
   'feed.lot.none',
   'feed.mouth.high',
   'feed.mouth.low',

@@ -73,6 +73,16 @@ export const HOME_MADE_FAULTS: readonly Fault[] = [
       }),
     feeder('port', { body: CAN }, { outlets: 4, ...LITTLE }),
   ),
+  // ports of 76 mm whose middle is 87.5 mm up reach 125.5 mm
+  measure(
+    'feed.hole.high',
+    [0.1255 - MM, 0.1255],
+    (d, m) =>
+      part(d, 'feeder', (own) => {
+        own.body = { ...CAN, highM: m };
+      }),
+    feeder('port', { body: CAN }, { outlets: 6, ...LITTLE }),
+  ),
   // two holes keep 2.356·tan 35°·R³ and a little more: a third of a low can
   fault(
     'feed.dead.much',

@@ -89,6 +89,8 @@ function eatenFigures(s: Sheet, ctx: StationContext, feeders: readonly Feeder[])
   const { fills, prices } = ctx.plan;
   const eatable = feeders.map((v) => contentsKg(v) / wasteOf(v));
   const all = eatable.reduce((a, b) => a + b, 0);
+  // walls as thick as the vessel leave nothing in it
+  if (all <= 0) return;
   feeders.forEach((v, i) => {
     // they empty together: each gives its share
     const eaten = (intake * (eatable[i] ?? 0)) / all;
@@ -110,7 +112,7 @@ function eatenFigures(s: Sheet, ctx: StationContext, feeders: readonly Feeder[])
       const cost = (lost / fills.bagKg) * prices.bag;
       s.worked(id('wasteCost'), MADE['feed.waste.cost'], { ...parts, cost }, ASSUMED);
     }
-    if (v.made === null) return;
+    if (v.made === null || (eatable[i] ?? 0) <= 0) return;
     const tube = depthM(v.made);
     const usable = contentsKg(v);
     const daily = eaten * waste;

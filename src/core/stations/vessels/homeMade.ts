@@ -183,6 +183,7 @@ export function madeRules(s: Sheet, v: Vessel): void {
   if (v.kind === 'feeder') {
     const round = roundHoles(v);
     if (round) narrowWeb(s, id, round);
+    overBrim(s, id, v, made);
     if (hasPorts(v)) mouthHeight(s, id, v, made);
     deadShare(s, id, v, made);
   }
@@ -196,6 +197,20 @@ export function madeRules(s: Sheet, v: Vessel): void {
     }
     if (v.type === 'bucket') upturnedRules(s, id, v, made, made.pan.deepM);
   }
+}
+
+/** Holes that reach over the top of what they are cut in. */
+function overBrim(s: Sheet, id: (name: string) => string, v: Vessel, made: Made): void {
+  const reach = hasPorts(v)
+    ? holeMiddleM(made) + portHoleM(made) / 2
+    : v.type === 'holes'
+      ? made.hole.lowM + made.hole.acrossM
+      : 0;
+  if (!below(made.body.highM, reach)) return;
+  s.find('feed.hole.high', 'short', [v.id], {
+    reach: s.found(id('holeReach'), 'm', reach, ENTERED),
+    high: s.entered(id('bodyHigh'), 'm', made.body.highM),
+  });
 }
 
 function narrowWeb(s: Sheet, id: (name: string) => string, round: RoundHoles): void {

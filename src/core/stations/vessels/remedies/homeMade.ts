@@ -90,6 +90,24 @@ export const taller: Proposer = (finding, { plan }) => {
   return [];
 };
 
+/** A body so high that its holes lie in it, with as much again over them for feed. */
+export const overHoles: Proposer = (finding, { plan }) => {
+  const vessel = vesselIn(plan, finding);
+  if (!isMade(vessel)) return [];
+  const highM = up(plan, 2 * told(finding, 'reach'));
+  return [
+    {
+      code: 'vessels.taller',
+      fixtures: [vessel.id],
+      numbers: { height: metres(highM) },
+      hours: 1,
+      change: changing(vessel, (v) => {
+        if (v.made) v.made.body.highM = highM;
+      }),
+    },
+  ];
+};
+
 /** A pan with room for heads round the bucket. */
 export const widerPan: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);

@@ -22,7 +22,7 @@ import { mixOf } from '../../../stores/ration';
 import { capacityL } from '../vessels';
 import { bought } from './bought';
 import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
-import { fewerPorts, holesAt, moreHoles, mouth, taller, widerPan } from './homeMade';
+import { fewerPorts, holesAt, moreHoles, mouth, overHoles, taller, widerPan } from './homeMade';
 import { makePorts, outlets, toFount, wider, withOutlets } from './outlets';
 import { atBack, bringIn, freePlace, hangUp, moveOut } from './places';
 import { soundLike } from './soundLike';
@@ -200,6 +200,7 @@ export const VESSEL_REMEDIES: Proposers = {
   'feed.ports.close': [fewerPorts],
   'feed.ration.scratch': [lessBeside],
   'feed.ration.protein': [lessBeside],
+  'feed.hole.high': [overHoles],
   'feed.mouth.low': [mouth],
   'feed.mouth.high': [mouth],
   'feed.dead.much': [moreHoles, taller],
