@@ -74,12 +74,16 @@ export const HOME_MADE_FAULTS: readonly Fault[] = [
     feeder('port', { body: CAN }, { outlets: 4, ...LITTLE }),
   ),
   // ports of 76 mm whose middle is 87.5 mm up reach 125.5 mm
-  measure(
+  fault(
     'feed.hole.high',
-    [0.1255 - MM, 0.1255],
-    (d, m) =>
+    (d) =>
       part(d, 'feeder', (own) => {
-        own.body = { ...CAN, highM: m };
+        own.body = { ...CAN, highM: 0.1255 - MM };
+      }),
+    // a can that just holds them keeps most of what is in it: one that does not is higher
+    (d) =>
+      part(d, 'feeder', (own) => {
+        own.body = { ...CAN, highM: 0.4 };
       }),
     feeder('port', { body: CAN }, { outlets: 6, ...LITTLE }),
   ),

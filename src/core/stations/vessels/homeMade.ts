@@ -183,9 +183,9 @@ export function madeRules(s: Sheet, v: Vessel): void {
   if (v.kind === 'feeder') {
     const round = roundHoles(v);
     if (round) narrowWeb(s, id, round);
-    overBrim(s, id, v, made);
     if (hasPorts(v)) mouthHeight(s, id, v, made);
-    deadShare(s, id, v, made);
+    // what cannot be built is not judged by what it would hold
+    if (!overBrim(s, id, v, made)) deadShare(s, id, v, made);
   }
   if (panUnder(v) && made.pan) {
     const room = panRoomM(made.pan.acrossM, bucketAcrossM(made, made.pan.deepM));
@@ -200,17 +200,18 @@ export function madeRules(s: Sheet, v: Vessel): void {
 }
 
 /** Holes that reach over the top of what they are cut in. */
-function overBrim(s: Sheet, id: (name: string) => string, v: Vessel, made: Made): void {
+function overBrim(s: Sheet, id: (name: string) => string, v: Vessel, made: Made): boolean {
   const reach = hasPorts(v)
     ? holeMiddleM(made) + portHoleM(made) / 2
     : v.type === 'holes'
       ? made.hole.lowM + made.hole.acrossM
       : 0;
-  if (!below(made.body.highM, reach)) return;
+  if (!below(made.body.highM, reach)) return false;
   s.find('feed.hole.high', 'short', [v.id], {
     reach: s.found(id('holeReach'), 'm', reach, ENTERED),
     high: s.entered(id('bodyHigh'), 'm', made.body.highM),
   });
+  return true;
 }
 
 function narrowWeb(s: Sheet, id: (name: string) => string, round: RoundHoles): void {
