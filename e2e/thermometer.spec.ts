@@ -10,10 +10,11 @@ test('readings are laid over the coop: refused, read, fitted, taken and taken ba
   const lesson = page.locator('[data-first-lesson]');
   const before = (await lesson.textContent()) ?? '';
   await page.getByRole('button', { name: 'Lay readings over it' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Your thermometer' });
+  await expect(dialog).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: 'Lay readings over it' })).toBeFocused();
   await page.keyboard.press('Enter');
-  const dialog = page.getByRole('dialog', { name: 'Your thermometer' });
   const field = dialog.getByRole('textbox', { name: 'Readings' });
   await field.fill('yesterday at seven, 3, 90, 1');
   await expect(dialog.getByRole('alert')).toContainText('is no time');

@@ -23,5 +23,7 @@ export function soundLike<V extends Vessel>(vessel: V, { plan, value }: Proposal
         : Math.min(mostVesselL(plan.units), capacityL(vessel)),
   };
   // nothing of the first one's faults is copied: open to rats overnight, or without a tray
-  return vessel.kind === 'drinker' ? { ...sound, tray: true } : { ...sound, takenInAtNight: true };
+  if (vessel.kind === 'feeder') return { ...sound, takenInAtNight: true };
+  const winter = vessel.winter.kind === 'nothing' ? ({ kind: 'carried' } as const) : vessel.winter;
+  return { ...sound, tray: true, winter };
 }

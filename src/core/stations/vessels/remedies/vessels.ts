@@ -60,9 +60,8 @@ const another: Proposer = (finding, ctx): Proposal[] => {
     if (!at) break;
     const number = freeNumber(vessel.kind, draft.fixtures);
     made.push({
-      ...sound,
+      ...(each === undefined ? sound : { ...bought(sound), capacityL: each }),
       ...at,
-      ...(each === undefined ? {} : { ...bought(sound), capacityL: each }),
       id: `${vessel.kind}-${number}`,
       name: `${vessel.name.slice(0, 70)} ${number}`,
     });
