@@ -136,7 +136,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'vessels.widerPan': 'Set {fixtures} in a pan {size} across',
   'vessels.holesAt':
     'Drill the holes of {fixtures} {low} above the pan’s floor, in a pan {deep} deep',
-  'rain.begin': 'Collect rain: a barrel of {litres} on blocks',
+  'rain.begin': 'Collect rain in a barrel on blocks, over the line',
   'rain.oneScreen': 'Leave the mouths open, with one screen at the barrel',
   'vessels.makePorts': 'Make a feeder of {outlets} from a can {size} across in place of {fixtures}',
   'rain.blocks': 'Set the barrel on blocks or a slab',

@@ -169,7 +169,7 @@ const beginRain: Proposer = (_finding, { plan }) => {
     {
       code: 'rain.begin',
       fixtures: [],
-      numbers: { litres: { value: rain.barrel.litres, unit: 'litres' } },
+      numbers: {},
       hours: 6,
       change: (d) => {
         d.rain = rain;
