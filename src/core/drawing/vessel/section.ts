@@ -22,7 +22,7 @@ export interface VesselSection {
 /** Points along the slope of a heap. */
 const SLOPE_POINTS = 48;
 /** Past the birds on both sides, over the top and under the ground, m. */
-const AROUND = { left: 0.04, right: 0.1, top: 0.06, ground: 0.05 } as const;
+const AROUND = { left: 0.04, right: 0.15, top: 0.06, ground: 0.05 } as const;
 /** A vessel's bottom and its lid as they are drawn, m. */
 const THIN_M = 0.004;
 

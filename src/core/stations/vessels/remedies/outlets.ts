@@ -77,12 +77,17 @@ export const withOutlets: Proposer = (finding, { plan }) => {
     }));
 };
 
+/** A can of the usual width that is lifted full is so high, m (assumption). */
+const LIFTED_M = 0.4;
+
 /** A can with as many ports as all of them ask for, made at home, where the wall between its holes is wide enough. */
 export const makePorts: Proposer = (finding, { plan }) => {
   const vessel = vesselIn(plan, finding);
   if (vessel?.kind !== 'feeder' || vessel.made !== null) return [];
-  const made = newMade({ ...vessel, type: 'port' }, plan.units);
-  if (made?.body.shape !== 'can') return [];
+  const start = newMade({ ...vessel, type: 'port' }, plan.units);
+  if (start?.body.shape !== 'can') return [];
+  // no higher than somebody lifts it full
+  const made = { ...start, body: { ...start.body, highM: up(plan, LIFTED_M) } };
   const needed = told(finding, 'needed');
   const around = Math.PI * made.body.acrossM;
   const most = mostHoles(around, portHoleM(made), ruled('feed.web'));
