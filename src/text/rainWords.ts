@@ -54,8 +54,19 @@ export function servesText(
     : `For ${share} of days no barrel is enough: it takes ${roofSize(roofM2, units)} of roof.`;
 }
 
+/** Which roof would do with the barrel as it is; nothing where a larger barrel is asked for first. */
+const roofLine = (
+  { barrel95, roof95, roof99 }: RainOutlook,
+  units: UnitSystem,
+): readonly string[] => {
+  if (barrel95 === null || roof95 === null) return [];
+  const more = roof99 === null ? '' : `, ${roofSize(roof99, units)} for 99 %`;
+  return [`With this barrel it takes ${roofSize(roof95, units)} of roof for 95 %${more}.`];
+};
+
 /** All that is said of thirty years. */
 export const outlookLines = (outlook: RainOutlook, units: UnitSystem): string[] => [
   servesText('95 %', outlook.barrel95, outlook.roof95, units),
   servesText('99 %', outlook.barrel99, outlook.roof99, units),
+  ...roofLine(outlook, units),
 ];

@@ -62,7 +62,7 @@ export function newPlan(start: PlanStart): Plan {
     ration: null,
     rain: null,
     run: null,
-    site: { windFrom: null, treesOver: false, wet: false, animals: null },
+    site: { windFrom: null, treesOver: false, wet: false, animals: null, leadM: null },
     partition: null,
     brooder: null,
     limits: {

@@ -91,6 +91,8 @@ export const site = z.strictObject({
   ),
   treesOver: z._default(z.boolean(), false),
   wet: z._default(z.boolean(), false),
+  /** The lead from the house to what is heated, m; null: not measured. */
+  leadM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(300))), null),
 });
 
 /** A mesh wall that makes two zones: across x or y, so far from the left or front wall. */

@@ -193,7 +193,9 @@ export const planSchema = z.strictObject({
   ration: z._default(z.nullable(z.strictObject({ cold: beside, warm: beside })), null),
   run: z._default(z.nullable(run), null),
   rain: z._default(z.nullable(rain), null),
-  site: z._default(site, { windFrom: null, treesOver: false, wet: false, animals: null }),
+  site: z._default(site, {
+    ...{ windFrom: null, treesOver: false, wet: false, animals: null, leadM: null },
+  }),
   partition: z._default(z.nullable(partition), null),
   brooder: z._default(z.nullable(brooder), null),
   limits,

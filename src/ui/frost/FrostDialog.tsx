@@ -1,5 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
+import type { Plan } from '@/core/model/schema';
 import type { FrostOption } from '@/core/stores/frost/compare';
 import { lineDates } from '@/core/stores/frost/dates';
 import { hottestDay } from '@/core/weather/frostDates';
@@ -9,7 +10,8 @@ import { FROST_WAY_NAMES, hoursText, workText } from '@/text/frostWords';
 import { FullDialog } from '../forms/FullDialog';
 import { FindingList } from '../panel/FindingList';
 import { Part } from '../panel/stations/FigureList';
-import { useAssessment, useBench, usePlan } from '../store/bench';
+import { type Spec, SpecFields } from '../panel/stations/spec';
+import { edit, useAssessment, useBench, usePlan } from '../store/bench';
 
 type Ways = readonly { readonly id: string; readonly options: readonly FrostOption[] }[];
 
@@ -147,9 +149,22 @@ function WaysTable({ name, options }: { name: string; options: readonly FrostOpt
   );
 }
 
+const LEAD: readonly Spec<Plan['site']>[] = [
+  {
+    kind: 'openLength',
+    label: 'Lead from the house',
+    none: 'not measured',
+    most: 300,
+    get: (s) => s.leadM,
+    set: (s, m) => {
+      s.leadM = m;
+    },
+  },
+];
+
 /** What all heaters draw at once, and how their lead is run. */
 function PowerLead() {
-  const { fixtures, rain } = usePlan();
+  const { fixtures, rain, site, units } = usePlan();
   const heaters = [
     ...fixtures.flatMap((f) => (f.kind === 'drinker' ? [f.winter] : [])),
     ...(rain ? [rain.barrel.winter] : []),
@@ -163,8 +178,23 @@ function PowerLead() {
         <span className="figures" data-axis>
           {formatPlain(all)} W
         </span>
-        .
+        {site.leadM === null ? null : (
+          <>
+            , over a lead of{' '}
+            <span className="figures" data-axis>
+              {formatValue(site.leadM, 'm', units)}
+            </span>
+          </>
+        )}
+        . Say both where you buy the cable.
       </p>
+      <div className="grid w-56 grid-cols-1">
+        <SpecFields
+          of={site}
+          specs={LEAD}
+          change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
+        />
+      </div>
       <ul className="list-disc pl-5 text-[0.87rem] text-soft" data-reason>
         <li>Residual-current protection, an outdoor cable and box, no joint on the ground.</li>
         <li>Through the wall in a sleeve, its gap sealed against mice; a drip loop before it.</li>

@@ -9,19 +9,31 @@ const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDia
 
 /** How soon each drinker freezes, and the way to what keeps it open. */
 export function FrostPart() {
-  const { fixtures } = usePlan();
+  const { fixtures, rain } = usePlan();
   const { figures } = useAssessment();
   const worked = useWorked();
   const { open, button, show, close } = useOpener();
   const rows = fixtures.flatMap((f) =>
     f.kind === 'drinker'
-      ? [{ name: `${f.name}, blocked after`, id: `water.frost.${f.id}.blocked` }]
+      ? [
+          { name: `${f.name}, first ice after`, id: `water.frost.${f.id}.zero` },
+          { name: 'and blocked after', id: `water.frost.${f.id}.blocked` },
+        ]
       : [],
   );
+  const ofRain =
+    rain === null
+      ? []
+      : [
+          { name: 'Line, first ice after', id: 'water.frost.line.zero' },
+          { name: 'and blocked after', id: 'water.frost.line.blocked' },
+          { name: 'Barrel, first ice after', id: 'water.frost.barrel.zero' },
+          { name: 'and blocked after', id: 'water.frost.barrel.blocked' },
+        ];
   if (!rows.some((r) => figures.get(r.id))) return null;
   return (
     <Part title="Frost">
-      <FigureList rows={rows} />
+      <FigureList rows={[...rows, ...ofRain]} />
       <button ref={button} type="button" className="button w-fit" onClick={show}>
         <Snowflake size={15} aria-hidden /> Compare what keeps it open
       </button>

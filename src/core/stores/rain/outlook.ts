@@ -57,6 +57,7 @@ export function rainOutlook(days: RainDays, store: RainStore): RainOutlook {
     picked: pickedYears(run),
     barrel95,
     barrel99,
+    // with this barrel; where no barrel does with this roof, with the largest
     roof95: roofFor(days, barrel95 === null ? largest : store, SERVES.most),
     roof99: roofFor(days, barrel99 === null ? largest : store, SERVES.nearlyAll),
   };
