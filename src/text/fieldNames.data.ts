@@ -168,7 +168,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   scratch: ['scratch grain, of the whole', 'text'],
   scraps: ['scraps, of the whole', 'text'],
   sunflower: ['sunflower seed, of the whole', 'text'],
-  leadM: ['lead from the house', 'length'],
+  leadM: ['power lead', 'length'],
   shopDays: ['days to have more feed', 'days'],
   currency: ['currency', 'text'],
   bag: ['price of a bag of feed', 'text'],

@@ -152,7 +152,7 @@ function WaysTable({ name, options }: { name: string; options: readonly FrostOpt
 const LEAD: readonly Spec<Plan['site']>[] = [
   {
     kind: 'openLength',
-    label: 'Lead from the house',
+    label: 'Power lead, long',
     none: 'not measured',
     most: 300,
     get: (s) => s.leadM,
