@@ -69,6 +69,11 @@ test('a drum measured in a shed on a phone: the spacing stays in sight', async (
   const spacing = bench.locator('dl.sticky dd').first();
   await expect(spacing).toBeInViewport();
   await expect(spacing).toContainText('24 1/16 in');
+  // out of reach of the server nothing is lost, and it is said
+  await page.route('**/api/drawings*', (route) => route.abort());
+  await bench.getByRole('button', { name: 'Strip at full size (PDF)' }).click();
+  await expect(bench.getByRole('alert')).toContainText('the server does not answer');
+  await expect(round).toHaveValue('6′ 1/4″');
   const wide = await bench.evaluate((e) => e.scrollWidth - e.clientWidth);
   expect(wide).toBe(0);
 });

@@ -1,4 +1,4 @@
-import { bodiesFor, startBody } from '@/core/edit/new/homeMade';
+import { bodiesFor, withBody } from '@/core/edit/new/homeMade';
 import type { Made, Plan, Vessel, VesselBody } from '@/core/model/schema';
 import { panUnder } from '@/core/model/vesselForm';
 import { PIPES } from '@/core/rules/pipes.data';
@@ -50,6 +50,18 @@ const part = (
   },
 });
 
+/** Pipes that feed goes through: those for water are too narrow, and some have the same outside. */
+const WIDE = PIPES.filter((p) => !p.id.startsWith('supply'));
+/** Pipes as they are sold, and one that was measured. */
+const SOLD = [
+  { id: 'measured', name: 'as I measured it' },
+  ...WIDE.map(({ id, name }) => ({ id, name })),
+];
+const soldAs = (outsideM: number): string =>
+  WIDE.find((p) => Math.abs(p.outsideM - outsideM) < 1e-4)?.id ?? 'measured';
+/** To a tenth of a millimetre, m. */
+const tenth = (m: number): number => Math.round(m * 1e4) / 1e4;
+
 /** How a body is measured: straight across, or round it with the tape. */
 export type Taken = 'across' | 'round';
 
@@ -65,7 +77,8 @@ export function bodySpecs(v: Vessel, taken: Taken): readonly Spec<Vessel>[] {
       choices,
       get: (f) => f.made?.body.shape ?? '',
       set: (f, shape, plan: Plan) => {
-        if (f.made) f.made.body = startBody(shape as VesselBody['shape'], plan.units);
+        if (!f.made) return;
+        f.made = withBody(f, f.made, shape as VesselBody['shape'], plan.units);
       },
     },
     length(`Outside, ${how}`, ['can'], 'acrossM', times),
@@ -73,6 +86,19 @@ export function bodySpecs(v: Vessel, taken: Taken): readonly Spec<Vessel>[] {
     length(`Foot, ${how}`, ['pail'], 'footM', times),
     length('Along the front', ['box'], 'longM'),
     length('Front to back', ['box'], 'deepM'),
+    {
+      kind: 'choice',
+      label: 'Pipe',
+      choices: SOLD,
+      when: (f) => f.made?.body.shape === 'pipe',
+      get: (f) => (f.made?.body.shape === 'pipe' ? soldAs(f.made.body.acrossM) : 'measured'),
+      set: (f, id) => {
+        const pipe = PIPES.find((p) => p.id === id);
+        if (!pipe || f.made?.body.shape !== 'pipe') return;
+        f.made.body.acrossM = tenth(pipe.outsideM);
+        f.made.wallM = tenth((pipe.outsideM - pipe.boreM) / 2);
+      },
+    },
     length('Pipe, outside', ['pipe'], 'acrossM'),
     length('Height, without lid', ['can', 'pail', 'box'], 'highM'),
     length('Straight part', ['pipe'], 'highM'),
@@ -118,17 +144,12 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
   {
     kind: 'choice',
     label: 'Pipe',
-    choices: [
-      { id: 'measured', name: 'as I measured it' },
-      ...PIPES.map(({ id, name }) => ({ id, name })),
-    ],
+    choices: SOLD,
     when: (v) => v.made !== null && isPort(v, v.made),
-    get: (v) =>
-      PIPES.find((p) => Math.abs(p.outsideM - (v.made?.elbow.acrossM ?? 0)) < 1e-4)?.id ??
-      'measured',
+    get: (v) => soldAs(v.made?.elbow.acrossM ?? 0),
     set: (v, id) => {
       const pipe = PIPES.find((p) => p.id === id);
-      if (v.made && pipe) v.made.elbow.acrossM = Math.round(pipe.outsideM * 1e5) / 1e5;
+      if (v.made && pipe) v.made.elbow.acrossM = tenth(pipe.outsideM);
     },
   },
   part(

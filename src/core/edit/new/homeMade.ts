@@ -1,5 +1,7 @@
+import { gridUp } from '../../kernel/units/grid';
 import type { UnitSystem } from '../../kernel/units/length';
 import type { Made, Vessel, VesselBody } from '../../model/schema';
+import { bodySize } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 
 type Shape = VesselBody['shape'];
@@ -53,6 +55,36 @@ export const startBody = (shape: Shape, units: UnitSystem): VesselBody => ({
 });
 
 /**
+ * Wall of a body as it is found, m: sheet and plastic are thin, boxes are of board.
+ * @example startWallM('box', 'metric') // 0.012
+ */
+export const startWallM = (shape: Shape, units: UnitSystem): number =>
+  shape === 'pipe' ? PIPE_WALL_M[units] : shape === 'box' ? 0.012 : 0.002;
+
+/** A can over a pan leaves room for heads all round, m. */
+const OVER_PAN: Readonly<Record<UnitSystem, VesselBody>> = {
+  metric: { shape: 'can', acrossM: 0.25, highM: 0.5 },
+  imperial: { shape: 'can', acrossM: 0.254, highM: 0.508 },
+};
+
+/**
+ * The same made from another body, as that is found about a house: its wall, and a pan with room for heads round it.
+ * @param units  the keeper's
+ */
+export function withBody(v: Vessel, made: Made, shape: Shape, units: UnitSystem): Made {
+  const body =
+    v.type === 'tube' && shape === 'can' ? { ...OVER_PAN[units] } : startBody(shape, units);
+  const across = bodySize(body, 1).deepM;
+  const needed = gridUp(across + 2 * ruled('feed.pan.room'), units);
+  return {
+    ...made,
+    body,
+    wallM: startWallM(shape, units),
+    pan: made.pan && { ...made.pan, acrossM: Math.max(made.pan.acrossM, needed) },
+  };
+}
+
+/**
  * How a vessel is made at home, to begin with: sound measures for its kind, to be changed.
  * @returns null where one of its kind is bought
  */
@@ -63,8 +95,8 @@ export function newMade(v: Vessel, units: UnitSystem): Made | null {
   const isMetric = units === 'metric';
   const isWater = v.kind === 'drinker';
   return {
-    body: startBody(shape, units),
-    wallM: shape === 'pipe' ? PIPE_WALL_M[units] : shape === 'box' ? 0.012 : 0.002,
+    body: v.type === 'tube' ? { ...OVER_PAN[units] } : startBody(shape, units),
+    wallM: startWallM(shape, units),
     floorM: 0,
     elbow: { acrossM: isMetric ? 0.075 : 3.5 * inch, gapM: 0.025, legM: isMetric ? 0.025 : inch },
     hole: isWater
