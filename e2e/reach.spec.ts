@@ -469,6 +469,8 @@ test('thirty mixed edits undone are as if never made, and done again are as they
   page,
 }) => {
   await openPlan(page, await ownPlan(page, 'pell-garth'));
+  // what is pressed before the core has come is held by tests of its own
+  await expect(page.locator('[data-worked]')).toBeAttached();
   const start = (await takeOut(page)).text;
   const drawing = page.getByRole('application');
   await goTo(page, 'roosts');

@@ -2,13 +2,14 @@
 import { edit, useBench } from '../store/bench';
 import { rememberUnits } from '../units';
 
-/** Shows the open plan in the other units, and remembers them for the next new plan. */
+/**
+ * Shows the open plan in the other units, and remembers them for the next new plan. Which they are is decided when the
+ * edit is made: pressed twice before the core has come it is back where it was, by two edits.
+ */
 export function changeUnits(): void {
-  const { plan } = useBench.getState();
-  if (!plan) return;
-  const units = plan.units === 'metric' ? 'imperial' : 'metric';
-  rememberUnits(units);
+  if (!useBench.getState().plan) return;
   edit('Units', (d) => {
-    d.units = units;
+    d.units = d.units === 'metric' ? 'imperial' : 'metric';
+    rememberUnits(d.units);
   });
 }
