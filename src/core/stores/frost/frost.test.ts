@@ -72,6 +72,26 @@ describe('hours to ice, hour by hour', () => {
     expect(blockedAfterH(own, air)).toBeCloseTo(t / 3600, 1);
   });
 
+  test('a pail at −10 °C held takes 2.4 + 7.0 h, and with a night’s curve from 16 h longer: 4.8 + about 8', () => {
+    const night = Float64Array.from(
+      { length: 60 },
+      (_, h) => -6 + 4 * Math.cos((2 * Math.PI * (16 + h - 15)) / 24),
+    );
+    const held = iceHours(pail, -10);
+    expect(held.toZeroH).toBeCloseTo(2.4, 1);
+    expect(held.toBlockedH).toBeCloseTo(7.0, 1);
+    // to 0 °C alone: what needs no latent heat is blocked as soon as it is there
+    let [waterC, hours] = [5, 0];
+    for (; waterC > 0; hours += 1 / 360) {
+      const airC = -6 + 4 * Math.cos((2 * Math.PI * (16 + hours - 15)) / 24);
+      waterC -= (pail.uWM2K * pail.areaM2 * (waterC - airC) * 10) / (pail.litres * 4186);
+    }
+    expect(hours).toBeCloseTo(4.8, 1);
+    const blocked = (blockedAfterH(pail, night) ?? 0) - hours;
+    expect(blocked).toBeGreaterThan(7.6);
+    expect(blocked).toBeLessThan(8.4);
+  });
+
   test('more insulation, or more water, never brings the ice sooner', () => {
     fc.assert(
       fc.property(

@@ -57,8 +57,8 @@ export interface BarrelRun {
 /** Snow melts so much for each degree of the day's mean, and slides off at so much water. Source: domain notes. */
 export const SNOW = { meltMmK: 4, slidesMm: 45 } as const;
 
-/** What a day has done, beside the level it leaves. */
-interface Day {
+/** What a day has done, beside the level it leaves, L. */
+export interface BarrelDay {
   rainInL: number;
   spiltL: number;
   slidL: number;
@@ -67,23 +67,46 @@ interface Day {
   isFrost: boolean;
 }
 
-/** What is carried from day to day. */
-interface State {
+/** What is carried from day to day: the level, L, snow on the roof and first flush still to be kept out, mm. */
+export interface BarrelState {
   levelL: number;
   snowMm: number;
   flushLeftMm: number;
   wasWet: boolean;
 }
 
-/** One day, in this order: rain and melt in, spill, then the day's water drawn. */
-function stepDay(
-  state: State,
+/** Where a run begins. @example startState(40).levelL // 40 */
+export const startState = (levelL: number): BarrelState => ({
+  levelL,
+  snowMm: 0,
+  flushLeftMm: 0,
+  wasWet: false,
+});
+/** A day to be written in. @example emptyDay().drawnL // 0 */
+export const emptyDay = (): BarrelDay => ({
+  ...{ rainInL: 0, spiltL: 0, slidL: 0, drawnL: 0 },
+  ...{ isDry: false, isFrost: false },
+});
+
+/**
+ * One day, in this order: rain and melt in, spill, then the day's water drawn.
+ * @param state    changed in place
+ * @param meanC    °C
+ * @param mm       rain, or snow as water, mm
+ * @param wantedL  L
+ * @param day      written in place
+ * @returns the level that it leaves, L
+ * @source domain notes, "Settled", Rain
+ * @example stepDay(startState(9), rainStore, 8, 0, 4, emptyDay()) // 5
+ */
+export function stepDay(
+  state: BarrelState,
   store: RainStore,
   meanC: number,
   mm: number,
   wantedL: number,
-  day: Day,
-): void {
+  day: BarrelDay,
+): number {
   const litresPerMm = store.roofM2 * store.runoff * store.gutter;
   const isSnow = meanC < 0;
   if (isSnow) state.snowMm += mm;
@@ -110,6 +133,7 @@ function stepDay(
   day.drawnL = day.isFrost ? 0 : Math.min(state.levelL, wantedL);
   day.isDry = !day.isFrost && day.drawnL < wantedL - 1e-9;
   state.levelL -= day.drawnL;
+  return state.levelL;
 }
 
 /**
@@ -121,8 +145,8 @@ function stepDay(
 export function runBarrel(days: RainDays, store: RainStore, startL = 0): BarrelRun {
   const total = days.meanC.length;
   const counted = Math.max(0, Math.floor(total / YEAR_DAYS) - 1);
-  const state: State = { levelL: startL, snowMm: 0, flushLeftMm: 0, wasWet: false };
-  const day: Day = { rainInL: 0, spiltL: 0, slidL: 0, drawnL: 0, isDry: false, isFrost: false };
+  const state = startState(startL);
+  const day = emptyDay();
   const levelL = new Float32Array(counted * YEAR_DAYS);
   const years: BarrelYear[] = [];
   let year = freshYear();
@@ -198,8 +222,8 @@ export function stepsOfBarrel(
   startL: number,
   ownL: number,
 ): { readonly days: number; readonly missingL: number } {
-  const state: State = { levelL: startL, snowMm: 0, flushLeftMm: 0, wasWet: false };
-  const day: Day = { rainInL: 0, spiltL: 0, slidL: 0, drawnL: 0, isDry: false, isFrost: false };
+  const state = startState(startL);
+  const day = emptyDay();
   let inDrinkersL = ownL;
   let served = 0;
   let missingL = 0;

@@ -7,11 +7,14 @@ import { YEAR_DAYS } from '../../weather/yearCurve';
 import {
   type BarrelRun,
   barrelFor,
+  emptyDay,
   pickedYears,
   type RainDays,
   type RainStore,
   roofFor,
   runBarrel,
+  startState,
+  stepDay,
 } from './barrel';
 import { flushPipeM, gutterLs, peakLs, sheetM } from './gutter';
 
@@ -61,10 +64,11 @@ describe('gutters by Manning, brim-full at 1:200', () => {
 function plainly(
   days: RainDays,
   s: RainStore,
-): { dry: number; frost: number; levels: number[]; balance: number } {
+): { dry: number; frost: number; longest: number[]; levels: number[]; balance: number } {
   const levels: number[] = [];
   let [level, snow, left, wet] = [0, 0, 0, false];
-  let [dry, frost, balance] = [0, 0, 0];
+  let [dry, frost, balance, run] = [0, 0, 0, 0];
+  const longest: number[] = [];
   for (let i = 0; i < days.meanC.length; i++) {
     const mean = days.meanC[i] as number;
     const fell = days.rainMm[i] as number;
@@ -94,8 +98,13 @@ function plainly(
     levels.push(level);
     if (hand) frost++;
     else if (drunk < want - 1e-9) dry++;
+    // runs lie within calendar years, and a day by hand ends one
+    const year = Math.floor(i / YEAR_DAYS) - 1;
+    if (i % YEAR_DAYS === 0) run = 0;
+    run = !hand && drunk < want - 1e-9 ? run + 1 : 0;
+    longest[year] = Math.max(longest[year] ?? 0, run);
   }
-  return { dry, frost, levels, balance };
+  return { dry, frost, longest, levels, balance };
 }
 
 const random = fc.record({
@@ -127,6 +136,26 @@ const made = (r: {
   });
 
 describe('a barrel day by day', () => {
+  test('on every single day what came in is what spilled, what was drawn and what is more in it', () => {
+    fc.assert(
+      fc.property(random, (r) => {
+        const days = daysOf(r.id, 3, r.seed);
+        const own = made(r);
+        const [state, day] = [startState(r.barrelL / 3), emptyDay()];
+        for (let i = 0; i < days.meanC.length; i++) {
+          const before = state.levelL;
+          const wanted = own.drawnL[i % YEAR_DAYS] ?? 0;
+          const after = stepDay(state, own, days.meanC[i] ?? 0, days.rainMm[i] ?? 0, wanted, day);
+          const open = before + day.rainInL - day.spiltL - day.drawnL - after;
+          if (Math.abs(open) > 1e-9 || after < 0 || after > own.barrelL)
+            throw new Error(`day ${i}`);
+          if (day.drawnL > wanted || day.spiltL < 0) throw new Error(`day ${i}`);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   test('what comes in is what goes out and what is left, on every day and over every year', () => {
     fc.assert(
       fc.property(random, (r) => {
@@ -158,6 +187,7 @@ describe('a barrel day by day', () => {
         const plain = plainly(days, made(r));
         expect(years.reduce((n, y) => n + y.dryDays, 0)).toBe(plain.dry);
         expect(years.reduce((n, y) => n + y.frostDays, 0)).toBe(plain.frost);
+        expect(years.map((y) => y.longestDry)).toEqual(plain.longest);
         const open = 4 * YEAR_DAYS - plain.frost;
         expect(reliability).toBeCloseTo(open === 0 ? 1 : 1 - plain.dry / open, 12);
       }),
