@@ -51,6 +51,8 @@ export const roughAskSchema = z.strictObject({
       pairs: z.boolean().optional(),
       parted: z.boolean().optional(),
       strip: z.boolean().optional(),
+      homeMade: z.boolean().optional(),
+      rain: z.boolean().optional(),
     })
     .default({}),
 });

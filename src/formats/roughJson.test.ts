@@ -21,6 +21,9 @@ const fittedOut = (ask: RoughAsk, choices: Choices = {}, alternatives = false): 
 /** Those in a room that is given: one that the program chooses is looked for again for each choice. */
 const GIVEN = LAYOUT_CASES.filter(({ space }) => space !== null);
 
+/** All that stands in a fit-out or collects its rain. */
+const wholeOf = ({ plan }: Made): string => JSON.stringify([plan.fixtures, plan.rain]);
+
 test.each(GIVEN.map((ask) => [ask.birds, ask] as const))(
   '%s: each choice instead is a whole fit-out, another than the first, that leaves nobody short',
   (_, ask) => {
@@ -35,7 +38,7 @@ test.each(GIVEN.map((ask) => [ask.birds, ask] as const))(
       ]);
       expect([
         text,
-        JSON.stringify(other.plan.fixtures) === JSON.stringify(first.plan.fixtures),
+        wholeOf(other) === wholeOf(first),
       ]).toEqual([text, false]);
     }
   },
@@ -62,4 +65,19 @@ test('a coop for hens alone has no heading among its reasons', () => {
   const ask = LAYOUT_CASES.find((c) => c.birds === '10 brown hens');
   if (!ask) throw new Error('no such case');
   expect(fittedOut(ask).why.filter((line) => line.heading)).toEqual([]);
+});
+
+test('feeders made from a can and a rain barrel are chosen, told of, and leave nobody short', () => {
+  const ask = LAYOUT_CASES.find((c) => c.birds === '10 brown hens' && c.space !== null);
+  if (!ask) throw new Error('no such case');
+  const place = { ...ask, climate: 'cold-continental' };
+  const texts = fittedOut(place, {}, true).why.flatMap((l) => l.instead.map((o) => o.text));
+  expect(texts).toEqual(expect.arrayContaining(['Feeders made from a can', 'With a rain barrel']));
+  const { plan, why, findings } = fittedOut(place, { homeMade: true, rain: true });
+  for (const f of plan.fixtures) if (f.kind === 'feeder') expect(f.made?.body.shape).toBe('can');
+  expect(plan.rain?.barrel.litres).toBeGreaterThan(100);
+  const told = why.map((l) => l.text).join(' ');
+  expect(told).toContain('Feeders made at home: a can');
+  expect(told).toContain('A rain barrel of');
+  expect(findings.filter((f) => /barrel|gutter|line|elbow/i.test(f.text))).toEqual([]);
 });

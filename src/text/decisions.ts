@@ -48,8 +48,12 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'door.popDoors':
     '{doors} of {width} × {height}: one for every fifteen birds, large enough for the largest.',
   'feed.one': 'A wall feeder with {ports}, {litres}: it lasts {days}, and rats cannot get in.',
+  'feed.made':
+    'Feeders made at home: a can {across} across and {high} high, with {ports} through its wall. Rats cannot get in. The workbench under Feed has the marks.',
   'feed.several':
     '{feeders|bare} wall feeders with {ports} each, {litres} each: apart, so that one bird cannot guard both.',
+  'water.rain':
+    'A rain barrel of {litres} on blocks {height} high, its gutter on the {wall} side. Under Water, thirty years of rain are run through it.',
   'water.heated':
     'Heaters of {watts} in all keep the water open: the coldest night here is {cold}. An electrician fits the supply.',
   'water.carried': 'Carry water on frost days: the coldest night here is {cold}.',
@@ -93,7 +97,7 @@ export function decisionText(decision: Decision, plan: Pick<Plan, 'units'>): str
 }
 
 /** What could be chosen instead, as a keeper presses it. */
-export function insteadText({ aspect, choices }: Instead): string {
+export function insteadText({ aspect, own: choices }: Pick<Instead, 'aspect' | 'own'>): string {
   switch (aspect) {
     case 'wall':
       return `Bars on the ${choices.wall} side`;
@@ -107,9 +111,11 @@ export function insteadText({ aspect, choices }: Instead): string {
       return 'No dust bath';
     case 'strip':
       return 'All floor for the birds';
+    case 'water':
+      return 'With a rain barrel';
     case 'zones':
       return 'One room for all';
     default:
-      return 'One feeder and one drinker';
+      return choices.homeMade ? 'Feeders made from a can' : 'One feeder and one drinker';
   }
 }

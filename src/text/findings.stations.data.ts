@@ -61,6 +61,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Ports too close together',
     text: 'The wall between the holes cracks. {fixtures}: {web} is left between two holes; leave {needed} or more. There is room for {most}.',
   },
+  'feed.ports.meet': {
+    title: 'Elbows meet inside',
+    text: 'This cannot be built. {fixtures}: inside the can there is room for {most} beside one another. Take fewer, narrower pipe or a wider can.',
+  },
   'feed.mouth.low': {
     title: 'Mouth of the elbows too low',
     text: 'The feed does not flow. {fixtures}: the mouth hangs {gap} above the feed’s floor; {wanted} lets it flow.',

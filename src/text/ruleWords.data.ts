@@ -220,6 +220,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'feed.repose.mash': 'slope that mash lies at where it runs out',
   'feed.web': 'wall left between two holes',
   'feed.hole.over': 'a hole is larger than what goes through it by',
+  'feed.elbow.reach': 'an elbow reaches in, of its own outside',
   'feed.mouth': 'mouth of an elbow above the feed’s floor',
   'feed.mouth.slack': 'more or less than that still works by',
   'feed.hole.pan': 'hole of a bucket into its pan',

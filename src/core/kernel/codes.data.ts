@@ -116,6 +116,7 @@ export const FINDING_CODES = [
   'feed.pan.narrow',
   'feed.pedal.small',
   'feed.ports.close',
+  'feed.ports.meet',
   'feed.ration.protein',
   'feed.ration.scratch',
   'feed.shell.few',

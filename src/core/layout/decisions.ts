@@ -25,7 +25,16 @@ export interface Decision {
 }
 
 /** What of a fit-out a keeper may choose otherwise. */
-export type Aspect = 'wall' | 'rows' | 'nests' | 'board' | 'bath' | 'vessels' | 'zones' | 'strip';
+export type Aspect =
+  | 'wall'
+  | 'rows'
+  | 'nests'
+  | 'board'
+  | 'bath'
+  | 'vessels'
+  | 'water'
+  | 'zones'
+  | 'strip';
 
 const metres = (value: number) => ({ value, unit: 'm' as const });
 const count = (value: number, unit: Unit) => ({ value, unit });
@@ -138,8 +147,9 @@ export function decisionsOf(ground: Ground, tried: Tried): Decision[] {
   const feeders = of('feeder');
   if (feeders.length > 0) {
     const each = feeders[0];
+    const made = each?.made ?? null;
     add(
-      feeders.length > 1 ? 'feed.several' : 'feed.one',
+      made !== null ? 'feed.made' : feeders.length > 1 ? 'feed.several' : 'feed.one',
       'feed',
       feeders,
       {
@@ -147,20 +157,30 @@ export function decisionsOf(ground: Ground, tried: Tried): Decision[] {
         litres: count(each?.capacityL ?? 0, 'litres'),
         days: count(plan.fills.feedDays, 'days'),
         ports: count(each?.outlets ?? 0, 'outlets'),
+        across: metres(made?.body.shape === 'can' ? made.body.acrossM : 0),
+        high: metres(made?.body.highM ?? 0),
       },
-      { aspect: feeders.length > 1 ? 'vessels' : null, topic: 'feed.rodents' },
+      { aspect: 'vessels', topic: 'feed.rodents' },
     );
   }
   const drinkers = of('drinker');
   if (drinkers.length > 0) {
     const each = drinkers[0];
     const kind = each?.type === 'fount' ? 'founts' : 'cups';
-    add(`water.${kind}${drinkers.length > 1 ? 'Each' : ''}`, 'water', drinkers, {
+    const numbers = {
       drinkers: count(drinkers.length, 'ratio'),
       litres: count(each?.capacityL ?? 0, 'litres'),
       days: count(plan.fills.waterDays, 'days'),
       cups: count(each?.outlets ?? 0, 'outlets'),
+    };
+    add(`water.${kind}${drinkers.length > 1 ? 'Each' : ''}`, 'water', drinkers, numbers, {
+      aspect: 'water',
     });
+    if (plan.rain !== null) {
+      const { barrel, eaves } = plan.rain;
+      const rained = { litres: count(barrel.litres, 'litres'), height: metres(barrel.standM) };
+      add('water.rain', 'water', [], rained, eaves[0] ? { wall: eaves[0] } : {});
+    }
     const cold = ground.flock.climate?.design.winterC ?? 0;
     if (each?.winter.kind === 'heated') {
       const watts = drinkers.reduce(

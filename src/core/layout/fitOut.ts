@@ -41,6 +41,10 @@ export interface Choices {
   readonly parted?: boolean | undefined;
   /** False: no strip of floor for the keeper. */
   readonly strip?: boolean | undefined;
+  /** True: feeders made at home from a can with ports. */
+  readonly homeMade?: boolean | undefined;
+  /** True: a rain barrel. */
+  readonly rain?: boolean | undefined;
 }
 
 /** Tries are given up after so many that were judged. */
@@ -215,7 +219,7 @@ function* built(
     for (const things of THINGS) {
       if (choices.bath !== undefined && things.bath !== choices.bath) continue;
       if (choices.pairs !== undefined && things.pairs !== choices.pairs) continue;
-      const stood = placeThings(ground, doored, things);
+      const stood = placeThings(ground, doored, { ...things, homeMade: choices.homeMade === true });
       if (stood === null) continue;
       none = false;
       const full = add(doored, stood);

@@ -1,10 +1,11 @@
+import { newRain } from '../edit/new/rain';
 import { createJudge } from '../judge';
 import type { Finding, StationId } from '../kernel/finding';
 import type { Plan, Side } from '../model/schema';
 import { boundsOf } from './bounds';
 import { type Decision, decisionsOf } from './decisions';
 import { type Choices, fitOut, isOfTheCoop, type Tried } from './fitOut';
-import { groundOf } from './ground';
+import { type Ground, groundOf } from './ground';
 import { withoutMeshWall } from './meshWall';
 import { withOwnStrip } from './ownStrip';
 
@@ -43,7 +44,9 @@ export function fitted(
     choices.strip === false || tried.plan !== found.plan
       ? null
       : withOwnStrip(ground, tried.plan, bounds.of.floor, tried.findings);
-  const made = strip === null ? tried : { ...tried, plan: strip.plan, findings: strip.findings };
+  const stripped =
+    strip === null ? tried : { ...tried, plan: strip.plan, findings: strip.findings };
+  const made = choices.rain === true ? withRain(ground, stripped) : stripped;
   const why = [
     ...decisionsOf(ground, made),
     ...(strip === null ? [] : [stripDecision(strip.plan, strip.wall)]),
@@ -54,6 +57,12 @@ export function fitted(
   }
   const fresh = { ...made.plan, fills: { ...made.plan.fills, bagKg: bag } };
   return { kind: 'fits', plan: fresh, findings: ground.judge(fresh).findings, tried: made, why };
+}
+
+/** The same with a rain barrel over its line. */
+function withRain(ground: Ground, tried: Tried): Tried {
+  const plan = { ...tried.plan, rain: newRain(tried.plan) };
+  return { ...tried, plan, findings: ground.judge(plan).findings };
 }
 
 /** Why the keeper has a strip of floor. */

@@ -172,14 +172,20 @@ export interface Things {
   /** Two feeders and two drinkers, or one of each. */
   readonly pairs: boolean;
   readonly bath: boolean;
+  /** Feeders are made at home where a can holds enough. */
+  readonly homeMade?: boolean;
 }
 
 /** Feeders, drinkers, dishes and a dust bath where they are clear; null where a feeder or drinker finds no place. */
-export function placeThings(ground: Ground, plan: Plan, { pairs, bath }: Things): Fixture[] | null {
+export function placeThings(
+  ground: Ground,
+  plan: Plan,
+  { pairs, bath, homeMade = false }: Things,
+): Fixture[] | null {
   const made: Fixture[] = [];
   const among = (): Plan => ({ ...plan, fixtures: [...plan.fixtures, ...made] });
   const has = (kind: Fixture['kind']): boolean => plan.fixtures.some((f) => f.kind === kind);
-  for (const thing of vesselsOf(ground, pairs)) {
+  for (const thing of vesselsOf(ground, pairs, homeMade)) {
     if (has(thing.kind)) continue;
     const alike = made.filter((f) => f.kind === thing.kind);
     const apart = { from: alike, m: alike.length === 0 ? 0 : ruled('feed.two.apart') };

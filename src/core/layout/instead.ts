@@ -11,6 +11,8 @@ import { fitOf, headCount } from './roughOut';
 export interface Instead {
   readonly aspect: Aspect;
   readonly choices: Choices;
+  /** What of it is chosen anew. */
+  readonly own: Choices;
 }
 
 /**
@@ -20,11 +22,11 @@ export interface Instead {
 export function insteadOf(plan: Plan, on: string, fit: RoughFit, choices: Choices): Instead[] {
   const judge = createJudge();
   const { rows, banks, things, board } = fit.tried;
-  const others: Instead[] = [
+  const others: Pick<Instead, 'aspect' | 'choices'>[] = [
     ...(rows === null
       ? []
       : SIDES.filter((w) => w !== rows.wall).map(
-          (wall): Instead => ({ aspect: 'wall', choices: { wall } }),
+          (wall) => ({ aspect: 'wall', choices: { wall } }) as const,
         )),
     ...(banks === null
       ? []
@@ -38,11 +40,18 @@ export function insteadOf(plan: Plan, on: string, fit: RoughFit, choices: Choice
       ? [{ aspect: 'strip', choices: { strip: false } } as const]
       : []),
     ...(fit.parted ? [{ aspect: 'zones', choices: { parted: false } } as const] : []),
+    ...(choices.homeMade === true ||
+    fit.plan.fixtures.every((f) => f.kind !== 'feeder' || f.type !== 'port')
+      ? []
+      : [{ aspect: 'vessels', choices: { homeMade: true } } as const]),
+    ...(fit.plan.rain === null && fit.plan.climate !== null
+      ? [{ aspect: 'water', choices: { rain: true } } as const]
+      : []),
     ...(things.pairs && headCount(plan) >= ruled('feed.two.birds')
       ? [{ aspect: 'vessels', choices: { pairs: false } } as const]
       : []),
   ];
   return others
-    .map(({ aspect, choices: own }) => ({ aspect, choices: { ...choices, ...own } }))
+    .map(({ aspect, choices: own }) => ({ aspect, own, choices: { ...choices, ...own } }))
     .filter((other) => fitOf(plan, on, judge, other.choices).kind === 'fits');
 }

@@ -1,5 +1,6 @@
 import { birdSize } from '../birds/size';
 import { freeNumber } from '../edit/freeNumber';
+import { newMade } from '../edit/new/homeMade';
 import { isWalkedInto } from '../geometry/walls';
 import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import { fixtureOf } from '../model/fixtures.schema';
@@ -9,11 +10,17 @@ import { ruled } from '../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
 import { heaterFor, INSULATE_ABOVE_W } from '../stores/frost/heater';
 import { heatedLump } from '../stores/frost/lumps';
+import { contentsOf } from '../stores/vessels/contents';
+import { mostPorts } from '../stores/vessels/holes';
 import type { Ground } from './ground';
 
 /** Feeders and drinkers for all birds, wherever they stand. */
-export const vesselsOf = (ground: Ground, pairs: boolean): (Feeder | Drinker)[] => [
-  ...feeders(ground, pairs),
+export const vesselsOf = (
+  ground: Ground,
+  pairs: boolean,
+  homeMade = false,
+): (Feeder | Drinker)[] => [
+  ...feeders(ground, pairs).map((v) => (homeMade ? madeAtHome(ground, v) : v)),
   ...drinkers(ground, pairs),
 ];
 
@@ -55,6 +62,30 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
     }),
   );
 }
+
+/**
+ * The same feeder as a can with ports that its keeper makes: the lowest that holds as much; as it was where none does,
+ * or where so many ports do not go round one.
+ */
+function madeAtHome(ground: Ground, v: Feeder): Feeder {
+  const { plan, sizes, near, up } = ground;
+  const start = newMade(v, plan.units);
+  if (start?.body.shape !== 'can') return v;
+  const { body } = start;
+  if (v.outlets > mostPorts(start, body.acrossM)) return v;
+  const most = Math.min(MOST_CAN_M, tallM(ground, MOST_CAN_M));
+  for (let highM = up(LEAST_CAN_M); highM <= most + 1e-9; highM = up(highM + 0.05)) {
+    const made = { ...start, body: { ...body, highM } };
+    if (contentsOf({ ...v, made }, made).usableL < (v.capacityL ?? 0)) continue;
+    // it stands on a block, which is raised with the litter
+    const rim = near(plan.litter.depthM + birdSize(sizes.smallestKg).backM);
+    return { ...v, made, capacityL: null, onWall: false, rimZ: rim };
+  }
+  return v;
+}
+
+/** Cans are so high at the least and at the most, m: a higher one full is more than somebody moves. */
+const [LEAST_CAN_M, MOST_CAN_M] = [0.3, 0.9];
 
 /** A can as tall as that, or as the roof allows, m. */
 const tallM = ({ plan, down, up }: Ground, m: number): number =>

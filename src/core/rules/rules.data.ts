@@ -286,6 +286,7 @@ export const RULES = {
   'feed.repose.mash': keepers(45, 'degrees'),
   'feed.web': keepers(0.04, 'm'),
   'feed.hole.over': assumed(0.001, 'm'),
+  'feed.elbow.reach': assumed(1.35, 'ratio'),
   'feed.mouth': keepers(0.025, 'm'),
   'feed.mouth.slack': assumed(0.01, 'm'),
   'feed.hole.pan': keepers(0.05, 'm'),

@@ -55,6 +55,16 @@ export const HOME_MADE_FAULTS: readonly Fault[] = [
       }),
     feeder('port', { body: CAN }, { outlets: 6, ...LITTLE }),
   ),
+  // six elbows of 75 mm stand on a ring of 75 mm, 65.75 mm inside the can
+  measure(
+    'feed.ports.meet',
+    [0.2815 - MM, 0.2815 + MM],
+    (d, m) =>
+      part(d, 'feeder', (own) => {
+        own.body = { ...CAN, acrossM: m };
+      }),
+    feeder('port', { body: CAN }, { outlets: 6, ...LITTLE }),
+  ),
   measure(
     'feed.mouth.low',
     [0.015 - MM, 0.015],

@@ -8,6 +8,7 @@ import { contentsOf } from '../../stores/vessels/contents';
 import {
   endsOf,
   hasPorts,
+  mostElbows,
   portHoleM,
   type RoundHoles,
   roundHoles,
@@ -217,6 +218,12 @@ function overBrim(s: Sheet, id: (name: string) => string, v: Vessel, made: Made)
 function narrowWeb(s: Sheet, id: (name: string) => string, round: RoundHoles): void {
   const { vessel, made, holes, holeM, middleM } = round;
   const { webM, aroundM } = portSpacing(acrossAtM(made.body, middleM), holes, holeM, 'mm');
+  const inside = mostElbows(made, acrossAtM(made.body, middleM));
+  if (vessel.type === 'port' && holes > inside && !below(webM, ruled('feed.web'))) {
+    s.find('feed.ports.meet', 'short', [vessel.id], {
+      most: s.found(id('elbowsMost'), 'outlets', inside, ASSUMED),
+    });
+  }
   if (!below(webM, ruled('feed.web'))) return;
   s.find('feed.ports.close', webM <= 0 ? 'short' : 'awkward', [vessel.id], {
     web: { value: webM, unit: 'm', figure: id('web') },

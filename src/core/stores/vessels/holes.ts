@@ -1,6 +1,7 @@
 import type { Made, Vessel, VesselBody } from '../../model/schema';
 import { holeMiddleM } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
+import { mostHoles } from './ports';
 
 /** A body that a strip of paper can be wrapped round. */
 export type RoundBody = Extract<VesselBody, { shape: 'can' | 'pail' }>;
@@ -16,6 +17,34 @@ export const endsOf = (body: RoundBody): readonly [footM: number, topM: number] 
 /** A hole for what goes through it, m across. */
 export const portHoleM = ({ elbow }: Pick<Made, 'elbow'>): number =>
   elbow.acrossM + ruled('feed.hole.over');
+
+/**
+ * Ports that go round a can: as many as leave wall enough between their holes, and room enough between their elbows,
+ * which reach in towards one another.
+ * @param acrossM  the can outside at the height of its holes, m
+ * @example mostPorts(made, 0.4) // 8
+ */
+export function mostPorts(made: Pick<Made, 'elbow' | 'wallM'>, acrossM: number): number {
+  const round = mostHoles(Math.PI * acrossM, portHoleM(made), ruled('feed.web'));
+  return Math.min(round, mostElbows(made, acrossM));
+}
+
+/**
+ * Elbows that find room beside one another inside a can: their inner sides stand on a smaller ring.
+ * @param acrossM  the can outside at the height of its holes, m
+ * @example mostElbows(made, 0.4) // 8
+ */
+export function mostElbows(
+  { elbow, wallM }: Pick<Made, 'elbow' | 'wallM'>,
+  acrossM: number,
+): number {
+  // middle of the turned-down mouths
+  const ring = acrossM / 2 - wallM - ruled('feed.elbow.reach') * elbow.acrossM + elbow.acrossM / 2;
+  if (ring <= 0) return 1;
+  // chords of a ring: n elbows side by side
+  const half = elbow.acrossM / 2 / ring;
+  return half >= 1 ? 1 : Math.max(1, Math.floor(Math.PI / Math.asin(half) + 1e-9));
+}
 
 /** Holes round a can or pail, to be marked on it. */
 export interface RoundHoles {

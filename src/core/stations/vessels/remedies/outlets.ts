@@ -2,10 +2,8 @@ import { intoRoom } from '../../../edit/intoRoom';
 import { newMade } from '../../../edit/new/homeMade';
 import { metres, type Proposer, up } from '../../../proposals/remedy';
 import { changing, fixtureIn, told } from '../../../proposals/setting';
-import { ruled } from '../../../rules/rules.data';
 import { isRound, takesUp, vesselKind } from '../../../rules/vesselKinds.data';
-import { portHoleM } from '../../../stores/vessels/holes';
-import { mostHoles } from '../../../stores/vessels/ports';
+import { mostPorts } from '../../../stores/vessels/holes';
 import { bought } from './bought';
 import { vesselIn } from './vesselIn';
 
@@ -89,9 +87,8 @@ export const makePorts: Proposer = (finding, { plan }) => {
   // no higher than somebody lifts it full
   const made = { ...start, body: { ...start.body, highM: up(plan, LIFTED_M) } };
   const needed = told(finding, 'needed');
-  const around = Math.PI * made.body.acrossM;
-  const most = mostHoles(around, portHoleM(made), ruled('feed.web'));
   const { acrossM } = made.body;
+  const most = mostPorts(made, acrossM);
   return [4, 3]
     .map((birds) => Math.ceil(needed / birds))
     .filter((n, i, all) => n >= 1 && n <= most && all.indexOf(n) === i)

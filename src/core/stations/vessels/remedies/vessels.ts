@@ -197,6 +197,7 @@ export const VESSEL_REMEDIES: Proposers = {
   ...common('feed'),
   ...common('water'),
   'feed.ports.close': [fewerPorts],
+  'feed.ports.meet': [fewerPorts],
   'feed.ration.scratch': [lessBeside],
   'feed.ration.protein': [lessBeside],
   'feed.hole.high': [overHoles],
