@@ -36,10 +36,7 @@ test.each(GIVEN.map((ask) => [ask.birds, ask] as const))(
         text,
         expect.stringMatching(/^This coop carries \d+ birds/),
       ]);
-      expect([
-        text,
-        wholeOf(other) === wholeOf(first),
-      ]).toEqual([text, false]);
+      expect([text, wholeOf(other) === wholeOf(first)]).toEqual([text, false]);
     }
   },
   60_000,

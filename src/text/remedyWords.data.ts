@@ -156,7 +156,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'frost.heat': 'Set {fixtures} on a heater of {watts}',
   'frost.larger': 'Take a heater of {watts}',
   'feed.lessBeside':
-    'Give less beside their feed: a tenth of scratch at the most, and no more scraps',
+    'Give less beside their feed: a tenth of scratch at the most, and fewer scraps',
   'vessels.larger': 'Take one that holds {litres} in place of {fixtures}',
   'vessels.allLarger': 'Take ones that hold {litres} each in place of {fixtures}',
   'vessels.fillLess': 'Fill {fixtures} with {litres} at most',

@@ -260,6 +260,8 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'water.bore': 'bore that cups tap into',
   'ration.scratch.most': 'scratch grain, most of what they eat',
   'ration.protein.least': 'protein of all that laying hens eat, least',
+  'ration.protein.growing': 'protein of all that growing birds eat, least',
+  'ration.calcium.lay': 'calcium of all that hens in lay eat, least',
   'ration.layer.protein': 'protein of layer feed',
   'ration.layer.calcium': 'calcium of layer feed',
   'ration.grower.protein': 'protein of grower or all-flock feed',

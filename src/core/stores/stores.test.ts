@@ -46,7 +46,7 @@ describe('levels over the coming days', () => {
 describe('a ration by its shares', () => {
   test('nothing beside the feed is the feed', () => {
     expect(mixOf(NONE, false)).toMatchObject({ kcalKg: 2750, main: 1 });
-    expect(mixOf(NONE, true).protein).toBeCloseTo(0.18, 9);
+    expect(mixOf(NONE, true).protein).toBeCloseTo(0.19, 9);
   });
 
   test('a fifth of scratch takes protein and calcium from a layer’s feed, by hand', () => {

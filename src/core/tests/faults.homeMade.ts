@@ -35,8 +35,9 @@ const part = (d: Plan, kind: 'feeder' | 'drinker', set: (m: Made) => void): void
 };
 
 const CAN: Made['body'] = { shape: 'can', acrossM: 0.4, highM: 0.6 };
-/** Six holes of 76 mm and six webs of 40 mm go round so much, m across. */
-const SIX_ACROSS = (6 * (0.076 + 0.04)) / Math.PI;
+/** Twelve holes of 51 mm and twelve webs of 40 mm go round so much, m across. */
+const TWELVE_ACROSS = (12 * (0.051 + 0.04)) / Math.PI;
+const NARROW: Made['elbow'] = { acrossM: 0.05, gapM: 0.025, legM: 0.025 };
 const LITTLE = { capacityL: 10 } as const;
 
 const nothingBeside: Recipe = (d) => {
@@ -48,12 +49,12 @@ const nothingBeside: Recipe = (d) => {
 export const HOME_MADE_FAULTS: readonly Fault[] = [
   measure(
     'feed.ports.close',
-    [SIX_ACROSS - 1e-4, SIX_ACROSS + 1e-4],
+    [TWELVE_ACROSS - 1e-4, TWELVE_ACROSS + 1e-4],
     (d, m) =>
       part(d, 'feeder', (own) => {
         own.body = { ...CAN, acrossM: m };
       }),
-    feeder('port', { body: CAN }, { outlets: 6, ...LITTLE }),
+    feeder('port', { body: CAN, elbow: NARROW }, { outlets: 12, ...LITTLE }),
   ),
   // six elbows of 75 mm stand on a ring of 75 mm, 65.75 mm inside the can
   measure(

@@ -1,4 +1,3 @@
-import { dayOf } from '../../birds/flock';
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
 import { inRun } from '../../geometry/solids';
@@ -30,8 +29,8 @@ import {
   vesselsWithin,
   wasteOf,
 } from '../vessels/vessels';
-import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 import { dishes, dishesUnderBars } from './dishes';
+import { bag, daysHeld, ordinaryKg } from './freshness';
 import { rationFigures, rationRules } from './ration';
 
 /** Feed: a place at the feeder for all at once, at their height, for the days between fills, and fresh. */
@@ -66,7 +65,9 @@ export const feedStation: CarryingStation = {
       bag(own, ctx, feeders);
       if (feeders.length > 0) tall(own, ctx, feeders, carry.needOn);
     });
-    s.part('feed.ration', [plan.ration, plan.fills], (own) => rationRules(own, ctx));
+    s.part('feed.ration', [plan.ration, plan.fills, flock, of('dish')], (own) =>
+      rationRules(own, ctx),
+    );
     const rodents = schoolFor(ctx, 'feed.rodents');
     for (const v of feeders) {
       s.part('feed.one', [rodents, plan.run], (own) => ofFeeder(own, ctx, v), v);
@@ -125,106 +126,6 @@ function eatenFigures(s: Sheet, ctx: StationContext, feeders: readonly Feeder[])
       ASSUMED,
     );
   });
-}
-
-/** Eaten by all on a day on which they are fed here, kg: the mean of the horizon; null where they never are. */
-function ordinaryKg(ctx: StationContext): number | null {
-  let fed = 0;
-  let kg = 0;
-  for (const day of ctx.flock.totals.coopFeedKg) {
-    if (day === 0) continue;
-    fed++;
-    kg += day;
-  }
-  return fed === 0 ? null : kg / fed;
-}
-
-/** Days that feed keeps here once it is open. */
-function freshDays(ctx: StationContext): 'feed.fresh.days' | 'feed.fresh.daysHot' {
-  const { hotRh, hotC } = {
-    hotRh: ruled('feed.fresh.hotRh'),
-    hotC: ruled('feed.fresh.hotC'),
-  };
-  const months = ctx.flock.climate?.months ?? [];
-  return months.some((m) => m.rh >= hotRh && m.meanC >= hotC)
-    ? 'feed.fresh.daysHot'
-    : 'feed.fresh.days';
-}
-
-function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
-  const peak = ctx.flock.peaks.coopFeedKg;
-  if (feeders.length === 0 || peak === null) return;
-  const contents = feeders.map(contentsKg);
-  const waste = feeders.map(wasteOf);
-  const eaten = contents.map((c, i) => c / (waste[i] ?? 1));
-  const kg = eaten.reduce((a, b) => a + b, 0);
-  const days = s.worked(
-    'feed.days',
-    W['feed.days'],
-    {
-      contents,
-      waste,
-      eaten,
-      intake: peak.value,
-      days: kg / peak.value,
-    },
-    ASSUMED,
-  );
-  const wanted = s.entered('feed.days.wanted', 'days', ctx.plan.fills.feedDays);
-  const fresh = freshDays(ctx);
-  if (below(days.value, ctx.plan.fills.feedDays)) {
-    s.find(
-      'feed.days.short',
-      'short',
-      feeders.map((f) => f.id),
-      { days, wanted },
-      null,
-      dayOf(ctx.flock, peak.d),
-    );
-  } else if (below(ruled(fresh), days.value)) {
-    s.find(
-      'feed.fill.stale',
-      'awkward',
-      feeders.map((f) => f.id),
-      {
-        days,
-        fresh: s.fact(fresh),
-      },
-    );
-  }
-}
-
-/** Bags as they are sold, kg. Source: keepers. */
-const BAGS = [5, 10, 15, 20, 25] as const;
-
-/** The largest bag that is eaten while it is fresh, on an ordinary day of the horizon. */
-function bag(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
-  const intake = ordinaryKg(ctx);
-  if (intake === null) return;
-  const waste = feeders.length === 0 ? 1 : Math.max(...feeders.map(wasteOf));
-  const fresh = freshDays(ctx);
-  const most = ruled(fresh) * intake * waste;
-  const fits = BAGS.filter((kg) => kg <= most).at(-1) ?? BAGS[0];
-  const fitting = s.found('feed.bag.fits', 'kg', fits, KEEPERS);
-  const lasts = s.worked(
-    'feed.bag.days',
-    W['feed.bag.days'],
-    {
-      bag: ctx.plan.fills.bagKg,
-      intake,
-      waste,
-      days: ctx.plan.fills.bagKg / (intake * waste),
-    },
-    ASSUMED,
-  );
-  if (feeders.length > 0 && below(ruled(fresh), lasts.value)) {
-    s.find('feed.bag.stale', 'awkward', [], {
-      bag: s.entered('feed.bag', 'kg', ctx.plan.fills.bagKg),
-      days: lasts,
-      fresh: s.fact(fresh),
-      fits: fitting,
-    });
-  }
 }
 
 function ofFeeder(s: Sheet, ctx: StationContext, v: Feeder): void {

@@ -23,6 +23,7 @@ export function FeedFields() {
           rows={[
             { name: 'A fill lasts', id: 'feed.days', note: 'when they eat most' },
             { name: 'A bag lasts', id: 'feed.bag.days', note: 'on an ordinary day' },
+            { name: 'and in the hot damp months', id: 'feed.bag.daysHot' },
             { name: 'Largest bag eaten fresh', id: 'feed.bag.fits' },
           ]}
         />

@@ -64,7 +64,10 @@ export function RationPart() {
             <FigureList
               rows={[
                 { name: 'Protein', id: `feed.ration.${id}.protein` },
+                { name: 'asked for by growing birds', id: 'fact.ration.protein.growing' },
+                { name: 'asked for by laying hens', id: 'fact.ration.protein.least' },
                 { name: 'Calcium', id: `feed.ration.${id}.calcium` },
+                { name: 'asked for in lay, or shell apart', id: 'fact.ration.calcium.lay' },
                 { name: 'Energy', id: `feed.ration.${id}.energy` },
               ]}
             />

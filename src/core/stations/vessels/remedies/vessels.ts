@@ -178,17 +178,17 @@ const beginRain: Proposer = (_finding, { plan }) => {
   ];
 };
 
-/** A tenth of scratch at the most, and as few scraps as bring the protein back. */
-const lessBeside = planning('feed.lessBeside', (d) => {
+/** A tenth of scratch at the most, and as little of all else as brings the protein back. */
+const lessBeside = planning('feed.lessBeside', (d, finding) => {
+  const needed = finding.numbers.protein ? told(finding, 'needed') : ruled('ration.protein.least');
   for (const season of ['cold', 'warm'] as const) {
     const own = d.ration?.[season];
     if (!own) continue;
     own.scratch = Math.min(own.scratch, ruled('ration.scratch.most'));
-    while (
-      own.scraps > 0.004 &&
-      mixOf(own, d.fills.allFlock).protein < ruled('ration.protein.least')
-    ) {
-      own.scraps = Math.max(0, Math.round((own.scraps - 0.01) * 100) / 100);
+    for (const food of ['scraps', 'scratch', 'sunflower'] as const) {
+      while (own[food] > 0 && mixOf(own, d.fills.allFlock).protein < needed - 1e-9) {
+        own[food] = Math.max(0, Math.round((own[food] - 0.01) * 100) / 100);
+      }
     }
   }
 });
