@@ -6,6 +6,7 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { dayOfYearText } from '@/text/climates';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
+import { LineSample } from '../charts/LineSample';
 
 const HEIGHT = 220;
 
@@ -95,14 +96,7 @@ export function ReadingsChart({
       >
         {LINES.filter((l) => l.id !== 'fitted' || fitted.isBetter).map((l) => (
           <span key={l.id} className="flex items-center gap-1.5">
-            <svg width="26" height="6" aria-hidden>
-              <path
-                d="M0 3H26"
-                style={{ stroke: `var(${l.ink})` }}
-                strokeWidth={l.width}
-                strokeDasharray={{ solid: undefined, dashed: '6 3', dotted: '1.5 2.5' }[l.type]}
-              />
-            </svg>
+            <LineSample ink={l.ink} type={l.type} width={l.width} />
             {l.name}
           </span>
         ))}

@@ -4,12 +4,12 @@ import { formatISO } from 'date-fns/formatISO';
 import { parseISO } from 'date-fns/parseISO';
 import { Printer } from 'lucide-react';
 import Link from 'next/link';
-import { useEffect, useId, useState } from 'react';
-import type { Away } from '@/core/stores/away/away';
+import { useId, useMemo, useState } from 'react';
 import { wrongDates } from '@/text/awayDates';
 import { awaySentence, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
 import { FullDialog } from '../forms/FullDialog';
 import { useBench, usePlan } from '../store/bench';
+import { useStores } from '../store/useStores';
 import { takeSitter } from '../takeDrawing';
 
 const later = (day: string, days: number): string =>
@@ -22,7 +22,12 @@ export function AwayDialog({ close }: { close: () => void }) {
   const [leaves, setLeaves] = useState(() => later(on, 1));
   const [back, setBack] = useState(() => later(on, 8));
   const wrong = wrongDates(leaves, back);
-  const found = useAway(wrong === null ? { leaves, back } : null);
+  const ask = useMemo(
+    () => (wrong === null ? ({ kind: 'away', plan, leaves, back } as const) : null),
+    [wrong, plan, leaves, back],
+  );
+  const told = useStores('away', ask);
+  const found = told === null || told === 'failed' ? told : told.away;
   const [taking, setTaking] = useState<'idle' | 'making' | string>('idle');
   const alert = useId();
   const take = async (): Promise<void> => {
@@ -141,39 +146,4 @@ function DayInput({
       />
     </div>
   );
-}
-
-/** How long the open plan's birds can be left, worked beside the page. */
-function useAway(asked: { leaves: string; back: string } | null): Away | 'failed' | null {
-  const plan = useBench((s) => s.plan);
-  const [found, setFound] = useState<Away | 'failed' | null>(null);
-  const { leaves, back } = asked ?? { leaves: '', back: '' };
-  useEffect(() => {
-    if (plan === null || leaves === '') return;
-    setFound(null);
-    let gone = false;
-    let stop = (): void => {};
-    import('@/workers/stores.client')
-      .then(({ storesApart }) => {
-        if (gone) return;
-        const apart = storesApart(
-          (told) => {
-            if (!gone && told.kind === 'away') setFound(told.away);
-          },
-          () => {
-            if (!gone) setFound('failed');
-          },
-        );
-        stop = apart.stop;
-        apart.ask({ kind: 'away', plan, leaves, back });
-      })
-      .catch(() => {
-        if (!gone) setFound('failed');
-      });
-    return () => {
-      gone = true;
-      stop();
-    };
-  }, [plan, leaves, back]);
-  return found;
 }

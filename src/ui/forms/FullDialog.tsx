@@ -26,6 +26,11 @@ export function FullDialog({
         <Dialog.Overlay className="fixed inset-0 z-10 bg-ink/40" />
         <Dialog.Content
           aria-describedby={undefined}
+          // its name is read first, and nothing is pressed by chance
+          onOpenAutoFocus={(event) => {
+            event.preventDefault();
+            (event.currentTarget as HTMLElement).focus();
+          }}
           className={`fixed z-20 flex flex-col gap-3 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 ${
             fit
               ? '-translate-x-1/2 top-[8vh] left-1/2 max-h-[88vh] w-[min(46rem,96vw)] max-sm:top-0 max-sm:left-0 max-sm:max-h-none max-sm:w-full max-sm:translate-x-0'

@@ -1,5 +1,5 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useMemo } from 'react';
 import type { Plan } from '@/core/model/schema';
 import type { FrostOption } from '@/core/stores/frost/compare';
 import { lineDates } from '@/core/stores/frost/dates';
@@ -12,14 +12,16 @@ import { FindingList } from '../panel/FindingList';
 import { Part } from '../panel/stations/FigureList';
 import { type Spec, SpecFields } from '../panel/stations/spec';
 import { edit, useAssessment, useBench, usePlan } from '../store/bench';
-
-type Ways = readonly { readonly id: string; readonly options: readonly FrostOption[] }[];
+import { useStores } from '../store/useStores';
 
 /** Ways to keep each drinker open, side by side: what is carried, what is paid, and what a power cut does. */
 export function FrostDialog({ close }: { close: () => void }) {
   const plan = usePlan();
   const { flock, findings } = useAssessment();
-  const ways = useFrostWays();
+  const on = useBench((s) => s.on);
+  const ask = useMemo(() => ({ kind: 'frost', plan, on }) as const, [plan, on]);
+  const told = useStores('frost', ask);
+  const ways = told === null || told === 'failed' ? told : told.ways;
   const climate = flock.climate;
   const own = findings.filter((f) => /^water\.(frost|heater)\./.test(f.code));
   const dates = climate && lineDates(climate.nightsC, hottestDay(climate.maxC));
@@ -45,7 +47,7 @@ export function FrostDialog({ close }: { close: () => void }) {
         <p>No drinker freezes here.</p>
       ) : null}
       {Array.isArray(ways)
-        ? (ways as Ways).map(({ id, options }) => (
+        ? ways.map(({ id, options }) => (
             <WaysTable
               key={id}
               name={plan.fixtures.find((f) => f.id === id)?.name ?? 'Rain barrel and its line'}
@@ -67,40 +69,6 @@ export function FrostDialog({ close }: { close: () => void }) {
       <PowerLead />
     </FullDialog>
   );
-}
-
-/** The drinkers of the open plan in the winters of its place, worked beside the page. */
-function useFrostWays(): Ways | 'failed' | null {
-  const plan = useBench((s) => s.plan);
-  const on = useBench((s) => s.on);
-  const [ways, setWays] = useState<Ways | 'failed' | null>(null);
-  useEffect(() => {
-    if (plan === null) return;
-    let gone = false;
-    let stop = (): void => {};
-    import('@/workers/stores.client')
-      .then(({ storesApart }) => {
-        if (gone) return;
-        const apart = storesApart(
-          (told) => {
-            if (!gone && told.kind === 'frost') setWays(told.ways);
-          },
-          () => {
-            if (!gone) setWays('failed');
-          },
-        );
-        stop = apart.stop;
-        apart.ask({ kind: 'frost', plan, on });
-      })
-      .catch(() => {
-        if (!gone) setWays('failed');
-      });
-    return () => {
-      gone = true;
-      stop();
-    };
-  }, [plan, on]);
-  return ways;
 }
 
 function WaysTable({ name, options }: { name: string; options: readonly FrostOption[] }) {

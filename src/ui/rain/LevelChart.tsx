@@ -9,6 +9,7 @@ import { monthStart, YEAR_DAYS } from '@/core/weather/yearCurve';
 import { MONTH_NAMES } from '@/text/airWords';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
+import { LineSample } from '../charts/LineSample';
 
 const HEIGHT = 190;
 const MONTH_AT = new Map(MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]));
@@ -92,14 +93,7 @@ export function LevelChart({
           const dry = run.years[picked[y.id]]?.dryDays ?? 0;
           return (
             <span key={y.id} className="flex items-center gap-1.5">
-              <svg width="26" height="6" aria-hidden>
-                <path
-                  d="M0 3H26"
-                  style={{ stroke: `var(${y.ink})` }}
-                  strokeWidth={y.width}
-                  strokeDasharray={y.type === 'dashed' ? '6 3' : undefined}
-                />
-              </svg>
+              <LineSample ink={y.ink} type={y.type} width={y.width} />
               {y.name}: dry on {dry} {dry === 1 ? 'day' : 'days'}
             </span>
           );

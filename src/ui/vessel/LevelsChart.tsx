@@ -8,6 +8,7 @@ import { dayOfYear } from '@/core/weather/climate';
 import { dayOfYearText } from '@/text/climates';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
+import { LineSample } from '../charts/LineSample';
 
 const HEIGHT = 150;
 const LOOKS = [
@@ -87,16 +88,7 @@ export function LevelsChart({
             const look = LOOKS[i % LOOKS.length] ?? LOOKS[0];
             return (
               <span key={l.name} className="flex items-center gap-1.5" data-name>
-                <svg width="22" height="6" aria-hidden>
-                  <path
-                    d="M0 3H22"
-                    style={{ stroke: `var(${look.ink})` }}
-                    strokeWidth={1.5}
-                    strokeDasharray={
-                      { solid: undefined, dashed: '6 3', dotted: '1.5 2.5' }[look.type]
-                    }
-                  />
-                </svg>
+                <LineSample ink={look.ink} type={look.type} />
                 {l.name}
               </span>
             );

@@ -90,13 +90,13 @@ export function FeedFields() {
           />
         </div>
       </Part>
+      <AwayPart />
       <LevelsPart of="feeder" />
       <RationPart />
       <MonthBars of="feed" title="Eaten, month by month" />
       <Part title="Oyster shell and grit">
         <DishRows />
       </Part>
-      <AwayPart />
     </>
   );
 }
@@ -108,6 +108,9 @@ export function WaterFields() {
     <>
       <DrinkerRows />
       <WorkedFor />
+      <RainPart />
+      <FrostPart />
+      <AwayPart />
       <Part title="How long it lasts">
         <FigureList
           rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}
@@ -133,9 +136,6 @@ export function WaterFields() {
         </div>
       </Part>
       <LevelsPart of="drinker" />
-      <RainPart />
-      <FrostPart />
-      <AwayPart />
       <MonthBars of="water" title="Drunk, month by month" />
     </>
   );
