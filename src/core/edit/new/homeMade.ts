@@ -3,6 +3,7 @@ import type { UnitSystem } from '../../kernel/units/length';
 import type { Made, Vessel, VesselBody } from '../../model/schema';
 import { bodySize } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
+import { mostElbows } from '../../stores/vessels/holes';
 
 type Shape = VesselBody['shape'];
 
@@ -76,12 +77,34 @@ export function withBody(v: Vessel, made: Made, shape: Shape, units: UnitSystem)
     v.type === 'tube' && shape === 'can' ? { ...OVER_PAN[units] } : startBody(shape, units);
   const across = bodySize(body, 1).deepM;
   const needed = gridUp(across + 2 * ruled('feed.pan.room'), units);
+  const wallM = startWallM(shape, units);
   return {
     ...made,
     body,
-    wallM: startWallM(shape, units),
+    wallM,
+    elbow: { ...made.elbow, acrossM: elbowInside(v, made.elbow.acrossM, body, wallM, units) },
     pan: made.pan && { ...made.pan, acrossM: Math.max(made.pan.acrossM, needed) },
   };
+}
+
+/** Pipes that elbows are made of, outside, m: the widest a hen is given, and the next that still takes her head. */
+const ELBOWS_M: Readonly<Record<UnitSystem, readonly [number, number]>> = {
+  metric: [0.075, 0.063],
+  imperial: [3.5 * 0.0254, 2.375 * 0.0254],
+};
+
+/** The elbow as it is where all of them find room in a round body, otherwise the next pipe below it, m. */
+function elbowInside(
+  v: Vessel,
+  acrossM: number,
+  body: VesselBody,
+  wallM: number,
+  units: UnitSystem,
+): number {
+  if (v.type !== 'port' || (body.shape !== 'can' && body.shape !== 'pail')) return acrossM;
+  const inside = body.shape === 'can' ? body.acrossM : body.footM;
+  const fits = v.outlets <= mostElbows({ elbow: { acrossM, gapM: 0, legM: 0 }, wallM }, inside);
+  return fits ? acrossM : Math.min(acrossM, ELBOWS_M[units][1]);
 }
 
 /**
@@ -98,7 +121,7 @@ export function newMade(v: Vessel, units: UnitSystem): Made | null {
     body: v.type === 'tube' ? { ...OVER_PAN[units] } : startBody(shape, units),
     wallM: startWallM(shape, units),
     floorM: 0,
-    elbow: { acrossM: isMetric ? 0.075 : 3.5 * inch, gapM: 0.025, legM: isMetric ? 0.025 : inch },
+    elbow: { acrossM: ELBOWS_M[units][0], gapM: 0.025, legM: isMetric ? 0.025 : inch },
     hole: isWater
       ? { acrossM: isMetric ? 0.012 : inch / 2, lowM: isMetric ? 0.025 : inch }
       : {

@@ -22,7 +22,7 @@ export const portHoleM = ({ elbow }: Pick<Made, 'elbow'>): number =>
  * Ports that go round a can: as many as leave wall enough between their holes, and room enough between their elbows,
  * which reach in towards one another.
  * @param acrossM  the can outside at the height of its holes, m
- * @example mostPorts(made, 0.4) // 8
+ * @example mostPorts(made, 0.4) // 10
  */
 export function mostPorts(made: Pick<Made, 'elbow' | 'wallM'>, acrossM: number): number {
   const round = mostHoles(Math.PI * acrossM, portHoleM(made), ruled('feed.web'));
@@ -32,7 +32,7 @@ export function mostPorts(made: Pick<Made, 'elbow' | 'wallM'>, acrossM: number):
 /**
  * Elbows that find room beside one another inside a can: their inner sides stand on a smaller ring.
  * @param acrossM  the can outside at the height of its holes, m
- * @example mostElbows(made, 0.4) // 8
+ * @example mostElbows(made, 0.4) // 11
  */
 export function mostElbows(
   { elbow, wallM }: Pick<Made, 'elbow' | 'wallM'>,
