@@ -1,4 +1,3 @@
-import { parseArgs } from 'node:util';
 import { flockByDay } from '@/core/birds/flock';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import type { Side } from '@/core/model/schema';
@@ -9,7 +8,7 @@ import type { HourlyFile } from '@/formats/weather/hourly';
 import { readWeather } from '@/formats/weather/readWeather';
 import { hoursOfFile } from '@/formats/weather/typicalYear';
 import { issueText } from '@/text/issues';
-import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import { dayFor, readPlan, readWords, toldOf, type Wrong } from './planFile';
 import type { CliWorld } from './world';
 
 /** What each word of `--hour` is, and between what it lies. */
@@ -28,6 +27,13 @@ const WORDS: Readonly<
   closable: { key: 'closable', least: 0, most: 1 },
   doors: { key: 'doors', least: 0, most: 1 },
 };
+const OPTIONS = {
+  json: { type: 'boolean' },
+  /** One hour; left out: the whole year. */
+  hour: { type: 'string' },
+  /** A file of hours; left out: the climate's typical year. */
+  weather: { type: 'string' },
+} as const;
 const FACES: readonly Side[] = ['front', 'right', 'rear', 'left'];
 
 /**
@@ -35,7 +41,10 @@ const FACES: readonly Side[] = ['front', 'right', 'rear', 'left'];
  * @returns exit code: 0 worked, 1 unreadable plan or one without a climate, 2 wrong usage
  */
 export function runAir(args: readonly string[], world: CliWorld, usage: string): 0 | 1 | 2 {
-  const asked = readArgs(args);
+  const asked = readWords(args, OPTIONS, ({ json = false, weather = null, hour: text }) => {
+    const hour = text === undefined ? null : readHour(text);
+    return hour !== null && 'wrong' in hour ? hour : { json, weather, hour };
+  });
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
@@ -74,48 +83,6 @@ export function runAir(args: readonly string[], world: CliWorld, usage: string):
   return 0;
 }
 
-type Asked =
-  | { readonly wrong: string }
-  | {
-      readonly file: string;
-      readonly on: string | null;
-      readonly json: boolean;
-      /** A file of hours; null: the climate's typical year. */
-      readonly weather: string | null;
-      /** Null: the whole year. */
-      readonly hour: HourAsk | null;
-    };
-
-function readArgs(args: readonly string[]): Asked {
-  try {
-    const { values, positionals } = parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        on: { type: 'string' },
-        json: { type: 'boolean' },
-        hour: { type: 'string' },
-        weather: { type: 'string' },
-      },
-    });
-    const wrong = wrongFile(positionals, values.on);
-    if (wrong !== null) return { wrong };
-    const [file = ''] = positionals;
-    const asked = {
-      file,
-      on: values.on ?? null,
-      json: values.json ?? false,
-      weather: values.weather ?? null,
-    };
-    if (values.hour === undefined) return { ...asked, hour: null };
-    const hour = readHour(values.hour);
-    if ('wrong' in hour) return hour;
-    return { ...asked, hour };
-  } catch (error) {
-    return { wrong: toldOf(error) };
-  }
-}
-
 /** A year of hours from a file. */
 function weatherOf(file: string, climate: Climate, world: CliWorld): Outcome<HourlyFile> {
   try {
@@ -126,7 +93,7 @@ function weatherOf(file: string, climate: Climate, world: CliWorld): Outcome<Hou
 }
 
 /** An hour as `To=-10,RH=0.8,U=2,face=front,solar=0`; what is left out is still, dark air at 0 °C. */
-function readHour(text: string): HourAsk | { readonly wrong: string } {
+function readHour(text: string): HourAsk | Wrong {
   let hour = STILL_HOUR;
   for (const part of text.split(',')) {
     const [name = '', value = '', ...rest] = part.split('=').map((s) => s.trim());

@@ -1,20 +1,17 @@
-import { parseArgs } from 'node:util';
 import { canBeFinished } from '@/core/edit/zones';
 import type { Arrangement } from '@/core/layout/arrange';
 import { arrangeZone } from '@/core/layout/arrangeZone';
 import { ZONES, type ZoneId } from '@/core/model/scope';
 import { arrangedTitle, goodAt, NOTHING_FITS } from '@/text/arranged';
-import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import { dayFor, readPlan, readWords, toldOf, type Wrong } from './planFile';
 import type { CliWorld } from './world';
 
 type World = Omit<CliWorld, 'writeBytes' | 'fonts'>;
 
 interface Asked {
-  readonly file: string;
   readonly out: string;
   readonly seed: number;
   readonly pinned: readonly string[];
-  readonly on: string | null;
   /** Of a coop in two zones; null: not said. */
   readonly zone: ZoneId | null;
 }
@@ -27,7 +24,7 @@ const CANNOT =
  * @returns exit code: 0 arranged, 1 the plan can't be read, nothing fits or the file can't be written, 2 wrong usage
  */
 export function runArrange(args: readonly string[], world: World, usage: string): 0 | 1 | 2 {
-  const asked = readArgs(args);
+  const asked = readWords(args, OPTIONS, readSearch);
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
@@ -71,34 +68,28 @@ export function runArrange(args: readonly string[], world: World, usage: string)
   return 0;
 }
 
-function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
-  try {
-    const { values, positionals } = parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        seed: { type: 'string' },
-        pin: { type: 'string', multiple: true },
-        on: { type: 'string' },
-        zone: { type: 'string' },
-        out: { type: 'string', short: 'o' },
-      },
-    });
-    const wrong = wrongFile(positionals, values.on);
-    if (wrong !== null) return { wrong };
-    const [file = ''] = positionals;
-    if (values.out === undefined) return { wrong: 'Say where the plan goes: -o out.json.' };
-    const seed = Number(values.seed ?? 1);
-    if (!(Number.isInteger(seed) && seed >= 0 && seed < 2 ** 31)) {
-      return { wrong: `--seed ${values.seed} is no whole number.` };
-    }
-    const zone = ZONES.find((z) => z === values.zone) ?? null;
-    if (values.zone !== undefined && zone === null) {
-      return { wrong: `--zone ${values.zone} is neither near nor beyond.` };
-    }
-    const { on = null, pin = [] } = values;
-    return { file, out: values.out, seed, pinned: pin, on, zone };
-  } catch (error) {
-    return { wrong: toldOf(error) };
+const OPTIONS = {
+  seed: { type: 'string' },
+  pin: { type: 'string', multiple: true },
+  zone: { type: 'string' },
+  out: { type: 'string', short: 'o' },
+} as const;
+
+/** What the words of a search mean. */
+function readSearch(values: {
+  readonly seed?: string | undefined;
+  readonly pin?: string[] | undefined;
+  readonly zone?: string | undefined;
+  readonly out?: string | undefined;
+}): Asked | Wrong {
+  if (values.out === undefined) return { wrong: 'Say where the plan goes: -o out.json.' };
+  const seed = Number(values.seed ?? 1);
+  if (!(Number.isInteger(seed) && seed >= 0 && seed < 2 ** 31)) {
+    return { wrong: `--seed ${values.seed} is no whole number.` };
   }
+  const zone = ZONES.find((z) => z === values.zone) ?? null;
+  if (values.zone !== undefined && zone === null) {
+    return { wrong: `--zone ${values.zone} is neither near nor beyond.` };
+  }
+  return { out: values.out, seed, pinned: values.pin ?? [], zone };
 }

@@ -1,22 +1,19 @@
-import { parseArgs } from 'node:util';
 import { DRAWING_FORMATS, DRAWN, type Drawn, FULL_SIZE } from '@/formats/drawing/ask';
 import { drawnFile } from '@/formats/drawing/drawn';
 import { PAPERS, type PaperId, paperFor, readScale, SCALES } from '@/formats/drawing/paper';
 import { stripOf } from '@/formats/drawing/stripOf';
 import { wrongDates } from '@/text/awayDates';
 import { NO_RUN } from '@/text/views';
-import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import { dayFor, readPlan, readWords, toldOf, type Wrong } from './planFile';
 import type { CliWorld } from './world';
 
 interface Asked {
-  readonly file: string;
   readonly view: Drawn;
   readonly scale: number | null;
   readonly format: (typeof DRAWING_FORMATS)[number];
   readonly paper: PaperId | null;
   readonly fixture: string | null;
   readonly back: string | null;
-  readonly on: string | null;
   readonly out: string;
 }
 
@@ -29,7 +26,7 @@ export async function runDraw(
   world: CliWorld,
   usage: string,
 ): Promise<0 | 1 | 2> {
-  const asked = readArgs(args);
+  const asked = readWords(args, OPTIONS, readDrawing);
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
@@ -72,58 +69,48 @@ export async function runDraw(
 
 const listed = (names: readonly string[]): string => names.join(', ');
 
-function readArgs(args: readonly string[]): Asked | { readonly wrong: string } {
-  try {
-    const { values, positionals } = parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        view: { type: 'string' },
-        scale: { type: 'string' },
-        format: { type: 'string' },
-        paper: { type: 'string' },
-        fixture: { type: 'string' },
-        back: { type: 'string' },
-        on: { type: 'string' },
-        out: { type: 'string', short: 'o' },
-      },
-    });
-    const wrong = wrongFile(positionals, values.on);
-    if (wrong !== null) return { wrong };
-    const [file = ''] = positionals;
-    if (values.out === undefined) return { wrong: 'Say where the drawing goes: -o out.svg.' };
-    // a coop has two sides: the right one is looked in through where no other is asked for
-    const named = values.view === 'side' ? 'right' : (values.view ?? 'front');
-    const view = DRAWN.find((v) => v === named);
-    if (!view) return { wrong: `--view ${values.view} is none of: ${listed(DRAWN)}.` };
-    const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
-    const format = DRAWING_FORMATS.find((f) => f === wanted);
-    if (!format) return { wrong: `A drawing is one of: ${listed(DRAWING_FORMATS)}.` };
-    const wrongTime = view === 'sitter' ? wrongDates(values.on ?? null, values.back ?? null) : null;
-    if (wrongTime !== null) return { wrong: wrongTime };
-    const fullSize = FULL_SIZE[view];
-    if (fullSize && format !== 'pdf') return { wrong: `${fullSize}: -o ${view}.pdf.` };
-    const scale = values.scale === undefined ? null : readScale(values.scale);
-    if (values.scale !== undefined && scale === null) {
-      const names = [...SCALES.metric, ...SCALES.imperial].map((s) => `"${s.name}"`);
-      return { wrong: `--scale ${values.scale} is no scale. Write it as ${listed(names)}.` };
-    }
-    const paper = values.paper?.toLowerCase();
-    if (paper !== undefined && !(paper in PAPERS)) {
-      return { wrong: `--paper ${values.paper} is none of: ${listed(Object.keys(PAPERS))}.` };
-    }
-    return {
-      file,
-      view,
-      scale,
-      format,
-      paper: (paper as PaperId | undefined) ?? null,
-      fixture: values.fixture ?? null,
-      back: values.back ?? null,
-      on: values.on ?? null,
-      out: values.out,
-    };
-  } catch (error) {
-    return { wrong: toldOf(error) };
+const OPTIONS = {
+  view: { type: 'string' },
+  scale: { type: 'string' },
+  format: { type: 'string' },
+  paper: { type: 'string' },
+  fixture: { type: 'string' },
+  back: { type: 'string' },
+  out: { type: 'string', short: 'o' },
+} as const;
+
+/** What the words of a drawing mean. */
+function readDrawing(
+  values: Partial<Record<keyof typeof OPTIONS | 'on', string | undefined>>,
+): Asked | Wrong {
+  if (values.out === undefined) return { wrong: 'Say where the drawing goes: -o out.svg.' };
+  // a coop has two sides: the right one is looked in through where no other is asked for
+  const named = values.view === 'side' ? 'right' : (values.view ?? 'front');
+  const view = DRAWN.find((v) => v === named);
+  if (!view) return { wrong: `--view ${values.view} is none of: ${listed(DRAWN)}.` };
+  const wanted = values.format ?? /\.([a-z]+)$/i.exec(values.out)?.[1]?.toLowerCase();
+  const format = DRAWING_FORMATS.find((f) => f === wanted);
+  if (!format) return { wrong: `A drawing is one of: ${listed(DRAWING_FORMATS)}.` };
+  const wrongTime = view === 'sitter' ? wrongDates(values.on ?? null, values.back ?? null) : null;
+  if (wrongTime !== null) return { wrong: wrongTime };
+  const fullSize = FULL_SIZE[view];
+  if (fullSize && format !== 'pdf') return { wrong: `${fullSize}: -o ${view}.pdf.` };
+  const scale = values.scale === undefined ? null : readScale(values.scale);
+  if (values.scale !== undefined && scale === null) {
+    const names = [...SCALES.metric, ...SCALES.imperial].map((s) => `"${s.name}"`);
+    return { wrong: `--scale ${values.scale} is no scale. Write it as ${listed(names)}.` };
   }
+  const paper = values.paper?.toLowerCase();
+  if (paper !== undefined && !(paper in PAPERS)) {
+    return { wrong: `--paper ${values.paper} is none of: ${listed(Object.keys(PAPERS))}.` };
+  }
+  return {
+    view,
+    scale,
+    format,
+    paper: (paper as PaperId | undefined) ?? null,
+    fixture: values.fixture ?? null,
+    back: values.back ?? null,
+    out: values.out,
+  };
 }

@@ -1,3 +1,4 @@
+import { type ParseArgsConfig, parseArgs } from 'node:util';
 import { parsePlanText } from '@/core/edit/parse';
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import type { Plan } from '@/core/model/schema';
@@ -46,12 +47,43 @@ export function readPlan(
 export const dayFor = (on: string | null, plan: Plan, world: Pick<CliWorld, 'now'>): string =>
   on ?? dayIn(world.now(), plan.timeZone);
 
-/** Why the words after a command name no one plan file and a day; null where they do. */
-export function wrongFile(
-  [file, ...rest]: readonly string[],
-  on: string | undefined,
-): string | null {
-  if (file === undefined) return 'Name a plan file.';
-  if (rest.length > 0) return `One plan file at a time; also read: ${rest.join(' ')}`;
-  return on === undefined || isDay(on) ? null : `--on ${on} is not a day. Write it as 2027-03-01.`;
+/** The words after a command can't be taken, and why. */
+export interface Wrong {
+  readonly wrong: string;
+}
+
+type Options = NonNullable<ParseArgsConfig['options']>;
+const ON = { on: { type: 'string' } } as const;
+type Values<O extends Options> = ReturnType<
+  typeof parseArgs<{ allowPositionals: true; options: O & typeof ON }>
+>['values'];
+
+/**
+ * What a command is asked of one plan file on a day (`--on`).
+ * @param options  those it takes besides, as `parseArgs` of Node has them
+ * @param read     what their values mean to it, or what is wrong with them
+ */
+export function readWords<const O extends Options, T extends object>(
+  args: readonly string[],
+  options: O,
+  read: (values: Values<O>) => T | Wrong,
+): (T & { readonly file: string; readonly on: string | null }) | Wrong {
+  try {
+    const { values, positionals } = parseArgs({
+      args: [...args],
+      allowPositionals: true,
+      options: { ...options, ...ON },
+    });
+    const { on = null } = values as { readonly on?: string };
+    const [file, ...rest] = positionals;
+    if (file === undefined) return { wrong: 'Name a plan file.' };
+    if (rest.length > 0) return { wrong: `One plan file at a time; also read: ${rest.join(' ')}` };
+    if (on !== null && !isDay(on)) {
+      return { wrong: `--on ${on} is not a day. Write it as 2027-03-01.` };
+    }
+    const asked = read(values as Values<O>);
+    return 'wrong' in asked ? asked : { ...asked, file, on };
+  } catch (error) {
+    return { wrong: toldOf(error) };
+  }
 }

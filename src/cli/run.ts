@@ -1,11 +1,10 @@
-import { parseArgs } from 'node:util';
 import { assess } from '@/core/assess';
 import { RULE_BOOK } from '@/core/rules/book';
 import { assessmentJson } from '@/formats/assessmentJson';
 import { runAir } from './air';
 import { runArrange } from './arrange';
 import { runDraw } from './draw';
-import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import { dayFor, readPlan, readWords } from './planFile';
 import { report } from './report';
 import { runRough } from './rough';
 import { runAway, runStores } from './stores';
@@ -50,6 +49,10 @@ type ExitCode = 0 | 1 | 2;
  */
 export function runCli(args: readonly string[], world: CliWorld): ExitCode | Promise<ExitCode> {
   const [command] = args;
+  if (args.includes('--help') || args.includes('-h')) {
+    world.out(USAGE);
+    return 0;
+  }
   if (command === 'air') return runAir(args.slice(1), world, USAGE);
   if (command === 'strip') return runDraw([...args.slice(1), '--view', 'strip'], world, USAGE);
   if (command === 'stores') return runStores(args.slice(1), world, USAGE);
@@ -57,14 +60,13 @@ export function runCli(args: readonly string[], world: CliWorld): ExitCode | Pro
   if (command === 'draw') return runDraw(args.slice(1), world, USAGE);
   if (command === 'arrange') return runArrange(args.slice(1), world, USAGE);
   if (command === 'rough') return runRough(args.slice(1), world, USAGE);
-  const asked = readArgs(args);
+  const asked =
+    command === 'assess'
+      ? readWords(args.slice(1), { json: { type: 'boolean' } }, ({ json = false }) => ({ json }))
+      : { wrong: 'Say what to do: assess, rough, draw, strip, stores, away, arrange, or air.' };
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${USAGE}`);
     return 2;
-  }
-  if (asked.help) {
-    world.out(USAGE);
-    return 0;
   }
   const plan = readPlan(asked.file, world);
   if (plan === null) return 1;
@@ -74,39 +76,4 @@ export function runCli(args: readonly string[], world: CliWorld): ExitCode | Pro
     asked.json ? JSON.stringify(assessmentJson(assessment), null, 2) : report(plan, assessment),
   );
   return 0;
-}
-
-type Asked =
-  | { readonly wrong: string }
-  | {
-      readonly help: boolean;
-      readonly file: string;
-      readonly on: string | null;
-      readonly json: boolean;
-    };
-
-function readArgs(args: readonly string[]): Asked {
-  try {
-    const { values, positionals } = parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        on: { type: 'string' },
-        json: { type: 'boolean' },
-        help: { type: 'boolean', short: 'h' },
-      },
-    });
-    if (values.help) return { help: true, file: '', on: null, json: false };
-    const [command, ...files] = positionals;
-    if (command !== 'assess')
-      return {
-        wrong: 'Say what to do: assess, rough, draw, strip, stores, away, arrange, or air.',
-      };
-    const wrong = wrongFile(files, values.on);
-    if (wrong !== null) return { wrong };
-    const [file = ''] = files;
-    return { help: false, file, on: values.on ?? null, json: values.json ?? false };
-  } catch (error) {
-    return { wrong: toldOf(error) };
-  }
 }

@@ -1,11 +1,10 @@
-import { parseArgs } from 'node:util';
 import { assess } from '@/core/assess';
 import { awayOf } from '@/core/awayOf';
 import { awayJson } from '@/formats/awayJson';
 import { storesJson } from '@/formats/storesJson';
 import { wrongDates } from '@/text/awayDates';
 import { awaySentence, lastsText, limitName, mendText } from '@/text/awayWords';
-import { dayFor, readPlan, toldOf, wrongFile } from './planFile';
+import { dayFor, readPlan, readWords } from './planFile';
 import type { CliWorld } from './world';
 
 /**
@@ -13,7 +12,7 @@ import type { CliWorld } from './world';
  * @returns exit code: 0 worked, 1 unreadable plan, 2 wrong usage
  */
 export function runStores(args: readonly string[], world: CliWorld, usage: string): 0 | 1 | 2 {
-  const asked = readArgs(args);
+  const asked = readWords(args, { json: { type: 'boolean' } }, ({ json = false }) => ({ json }));
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
@@ -35,20 +34,28 @@ export function runStores(args: readonly string[], world: CliWorld, usage: strin
   return 0;
 }
 
+const AWAY = {
+  from: { type: 'string' },
+  to: { type: 'string' },
+  json: { type: 'boolean' },
+} as const;
+
 /**
  * `wide-rafter away`: how long the birds can be left.
  * @returns exit code: 0 worked, 1 unreadable plan, 2 wrong usage
  */
 export function runAway(args: readonly string[], world: CliWorld, usage: string): 0 | 1 | 2 {
-  const asked = readArgs(args);
-  const wrong = 'wrong' in asked ? asked.wrong : wrongDates(asked.from ?? null, asked.to ?? null);
-  if (wrong !== null || 'wrong' in asked) {
-    world.err(`${wrong}\n\n${usage}`);
+  const asked = readWords(args, AWAY, ({ from = '', to = '', json = false }) => {
+    const wrong = wrongDates(from || null, to || null);
+    return wrong === null ? { from, to, json } : { wrong };
+  });
+  if ('wrong' in asked) {
+    world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
   }
   const plan = readPlan(asked.file, world);
   if (plan === null) return 1;
-  const [from, to] = [asked.from ?? '', asked.to ?? ''];
+  const { from, to } = asked;
   const found = awayOf(plan, from, to);
   if (asked.json) {
     world.out(JSON.stringify(awayJson(found, from, to), null, 2));
@@ -65,41 +72,4 @@ export function runAway(args: readonly string[], world: CliWorld, usage: string)
     ].join('\n'),
   );
   return 0;
-}
-
-type Asked =
-  | { readonly wrong: string }
-  | {
-      readonly file: string;
-      readonly on: string | null;
-      readonly from: string | undefined;
-      readonly to: string | undefined;
-      readonly json: boolean;
-    };
-
-function readArgs(args: readonly string[]): Asked {
-  try {
-    const { values, positionals } = parseArgs({
-      args: [...args],
-      allowPositionals: true,
-      options: {
-        on: { type: 'string' },
-        from: { type: 'string' },
-        to: { type: 'string' },
-        json: { type: 'boolean' },
-      },
-    });
-    const wrong = wrongFile(positionals, values.on);
-    if (wrong !== null) return { wrong };
-    const [file = ''] = positionals;
-    return {
-      file,
-      on: values.on ?? null,
-      from: values.from,
-      to: values.to,
-      json: values.json ?? false,
-    };
-  } catch (error) {
-    return { wrong: toldOf(error) };
-  }
 }
