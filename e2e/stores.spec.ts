@@ -44,6 +44,16 @@ test('ways to keep water open side by side, and a heater that mends it', async (
   await expect(rows).toHaveCount(6);
   await expect(rows.first()).toContainText('carry water every 14 hours');
   await expect(bench.getByText('Drain it by')).toBeVisible();
+  await bench.getByLabel('A kWh costs', { exact: true }).fill('0.5');
+  await page.keyboard.press('Enter');
+  // 33 kWh
+  await expect(rows.nth(3)).toContainText('17');
+  const inFoam = bench.getByRole('button', { name: 'In foam, with a heater: choose' });
+  await inFoam.click();
+  await expect(inFoam).toHaveAttribute('aria-pressed', 'true');
+  await expect(bench.getByText('Water freezes')).toHaveCount(0);
+  await bench.getByRole('button', { name: 'Undo' }).click();
+  await expect(inFoam).toHaveAttribute('aria-pressed', 'false');
   await bench.getByRole('button', { name: /^Set Round fount on a heater of/ }).click();
   await expect(bench.getByText('Water freezes')).toHaveCount(0);
   await expect(bench.getByText('All heaters at once draw')).toBeVisible();

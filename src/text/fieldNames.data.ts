@@ -169,6 +169,7 @@ export const FIELDS: Readonly<Record<string, Field>> = {
   scraps: ['scraps, of the whole', 'text'],
   sunflower: ['sunflower seed, of the whole', 'text'],
   leadM: ['power lead', 'length'],
+  plugC: ['a plug switches on below', 'celsius'],
   shopDays: ['days to have more feed', 'days'],
   currency: ['currency', 'text'],
   bag: ['price of a bag of feed', 'text'],

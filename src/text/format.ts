@@ -87,7 +87,10 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
     units === METRIC ? `${threeFigures(v)} L` : `${threeFigures(v / LITRES_PER_CUBIC_FOOT)} ft³`,
   degrees: (v) => `${Math.round(v)}°`,
   minutes: (v) => `${Math.round(v)} minutes`,
-  hours: (v) => `${threeFigures(v)} h`,
+  hours: (v) =>
+    v > 0 && v < 1
+      ? `${Math.round(v * 60)} minutes`
+      : `${v < 24 ? threeFigures(v) : Math.round(v)} h`,
   lux: (v) => `${threeFigures(v)} lx`,
   share: (v) => `${v < 0.1 ? Math.round(v * 1000) / 10 : Math.round(v * 100)} in a hundred`,
   pascals: (v) => (v >= 1e9 ? `${threeFigures(v / 1e9)} GPa` : `${threeFigures(v / 1e6)} MPa`),

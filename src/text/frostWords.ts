@@ -2,7 +2,7 @@ import type { FrostOption, FrostWay } from '@/core/stores/frost/compare';
 
 /** Ways to keep water open, as keepers call them. */
 export const FROST_WAY_NAMES: Readonly<Record<FrostWay, string>> = {
-  asItIs: 'As it is, water carried',
+  carried: 'Bare, water carried',
   tyre: 'In a tyre with straw, water carried',
   foam: 'In foam, water carried',
   heater: 'Heater, switched by the water',
@@ -23,9 +23,16 @@ export function hoursText(hours: number): string {
   return `${Math.floor(hours / 24)} days`;
 }
 
-/** What a way asks of the keeper on the coldest night. */
-export function workText({ carryEveryH, heater, insulateFirst }: FrostOption): string {
+/**
+ * What a way asks of the keeper on the coldest night.
+ * @param filledEveryH  hours from one fill to the next
+ */
+export function workText(
+  { carryEveryH, heater, insulateFirst }: FrostOption,
+  filledEveryH: number,
+): string {
   if (carryEveryH !== null) {
+    if (carryEveryH >= filledEveryH) return 'open till it is filled again';
     if (carryEveryH >= 48) return `carry water every ${hoursText(carryEveryH)}`;
     if (carryEveryH >= 24) return 'carry water once a day';
     return carryEveryH === 1 ? 'carry water every hour' : `carry water every ${carryEveryH} hours`;

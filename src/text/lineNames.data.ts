@@ -206,6 +206,7 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   weekly: 'added a week',
   weeks: 'weeks a year',
   weight: 'weight',
+  full: 'weight when full',
   year: 'a year',
   area: 'area',
   'made.whole.round.low': 'across at its floor, outside',

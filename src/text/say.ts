@@ -1,4 +1,5 @@
 import {
+  KILOGRAMS_PER_POUND,
   LITRES_PER_GALLON,
   METRES_PER_INCH,
   SQUARE_METRES_PER_SQUARE_FOOT,
@@ -96,13 +97,22 @@ const AMOUNTS: ReadonlySet<Unit> = new Set([
   'lux',
 ]);
 
-/** A vessel's weight is told to half a kilogram. */
-const halfKilograms = ({ id, value }: Said): number =>
-  id.endsWith('.weight') ? Math.round(value * 2) / 2 : value;
+/** A vessel's weight, empty or full: nobody weighs it. */
+const isWeight = ({ id, unit }: Said): boolean => unit === 'kg' && /\.(weight|full)$/.test(id);
+
+/** To half a kilogram, or to a pound. */
+const sayWeight = (kg: number, units: UnitSystem): string =>
+  units === 'metric'
+    ? `${Math.round(kg * 2) / 2} kg`
+    : `${Math.round(kg / KILOGRAMS_PER_POUND)} lb`;
+
+/** Thousands apart, from ten thousand up. */
+const grouped = (text: string): string =>
+  text.replace(/(?<![\d.])\d{5,}/g, (n) => Number(n).toLocaleString('en-GB'));
 
 /** An amount that rests on an assumption of ours, in two figures of the units it is told in. */
-function inTwoFigures(text: string, { id, unit, evidence }: Said): string {
-  if (evidence !== 'assumption' || !AMOUNTS.has(unit) || id.endsWith('.weight')) return text;
+function inTwoFigures(text: string, { unit, evidence }: Said): string {
+  if (evidence !== 'assumption' || !AMOUNTS.has(unit)) return text;
   const numbers = text.match(/[\d.]+/g) ?? [];
   // pounds and ounces are as fine as they are
   if (numbers.length !== 1) return text;
@@ -118,9 +128,10 @@ function inTwoFigures(text: string, { id, unit, evidence }: Said): string {
 export function sayFigure(figure: Said, units: UnitSystem, bare = false, fine = false): string {
   const rule = isRule(figure) ? sayRule(figure.value, figure.unit, units) : null;
   if (rule !== null) return rule;
-  const value = fine ? figure.value : halfKilograms(figure);
-  const text = fine ? null : SAID[figure.unit]?.(value, units);
-  if (text != null) return inTwoFigures(text, figure);
-  const whole = (bare ? formatBare : formatValue)(value, figure.unit, units);
-  return fine ? whole : inTwoFigures(whole, figure);
+  const { value, unit } = figure;
+  if (isWeight(figure) && !fine) return grouped(sayWeight(value, units));
+  const text = fine ? null : SAID[unit]?.(value, units);
+  if (text != null) return grouped(inTwoFigures(text, figure));
+  const whole = (bare ? formatBare : formatValue)(value, unit, units);
+  return grouped(fine ? whole : inTwoFigures(whole, figure));
 }

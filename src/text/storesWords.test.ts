@@ -40,15 +40,16 @@ describe('words of rain, frost and days away, as a keeper reads them', () => {
       '4 days',
     ]);
     const by = (carryEveryH: number): string =>
-      workText({ carryEveryH, heater: null, insulateFirst: false } as never);
-    expect([1, 14, 42, 97].map(by)).toEqual([
+      workText({ carryEveryH, heater: null, insulateFirst: false } as never, 96);
+    expect([1, 14, 42, 60, 97].map(by)).toEqual([
       'carry water every hour',
       'carry water every 14 hours',
       'carry water once a day',
-      'carry water every 4 days',
+      'carry water every 2 days',
+      'open till it is filled again',
     ]);
     const heated = (sizeW: number | null, insulateFirst: boolean): string =>
-      workText({ carryEveryH: null, heater: { needW: 1, sizeW }, insulateFirst } as never);
+      workText({ carryEveryH: null, heater: { needW: 1, sizeW }, insulateFirst } as never, 48);
     expect([heated(50, false), heated(500, true), heated(null, true)]).toEqual([
       '50 W',
       '500 W: insulate first',

@@ -126,7 +126,7 @@ test.each([
         label="Length"
         value={1}
         units="imperial"
-        room
+        of="room"
         commit={(v) => {
           taken.push(v);
           return ok(v);

@@ -62,7 +62,7 @@ export function newPlan(start: PlanStart): Plan {
     ration: null,
     rain: null,
     run: null,
-    site: { windFrom: null, treesOver: false, wet: false, animals: null, leadM: null },
+    site: { windFrom: null, treesOver: false, wet: false, animals: null, leadM: null, plugC: 0 },
     partition: null,
     brooder: null,
     limits: {

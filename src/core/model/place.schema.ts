@@ -93,6 +93,8 @@ export const site = z.strictObject({
   wet: z._default(z.boolean(), false),
   /** The lead from the house to what is heated, m; null: not measured. */
   leadM: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(300))), null),
+  /** A plug that feels the air switches heaters on below this, °C. */
+  plugC: z._default(z.number().check(z.minimum(-2), z.maximum(2)), 0),
 });
 
 /** A mesh wall that makes two zones: across x or y, so far from the left or front wall. */

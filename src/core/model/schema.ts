@@ -194,7 +194,7 @@ export const planSchema = z.strictObject({
   run: z._default(z.nullable(run), null),
   rain: z._default(z.nullable(rain), null),
   site: z._default(site, {
-    ...{ windFrom: null, treesOver: false, wet: false, animals: null, leadM: null },
+    ...{ windFrom: null, treesOver: false, wet: false, animals: null, leadM: null, plugC: 0 },
   }),
   partition: z._default(z.nullable(partition), null),
   brooder: z._default(z.nullable(brooder), null),

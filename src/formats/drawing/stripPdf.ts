@@ -187,7 +187,7 @@ function marksPage(
   put(
     canStep
       ? `Stepped off one by one, the last gap is ${formatTrue(Math.abs(steppedOffM), tape)} off: that will do.`
-      : `Do not step them off one by one: the last gap would be ${formatTrue(Math.abs(steppedOffM), tape)} off.`,
+      : `Do not step them off one by one: the last gap would be ${formatTape(Math.abs(steppedOffM), tape)} off.`,
     0,
     10,
   );

@@ -15,8 +15,8 @@ export function FullDialog({
   title: string;
   /** The title is a name that a keeper gave. */
   named?: boolean;
-  /** As small as what lies on it. */
-  fit?: boolean;
+  /** As small as what lies on it; wider, where that is a table. */
+  fit?: boolean | 'wide';
   close: () => void;
   children: ReactNode;
 }) {
@@ -33,7 +33,7 @@ export function FullDialog({
           }}
           className={`fixed z-20 flex flex-col gap-3 overflow-auto border border-strong bg-raised p-4 shadow-xl max-sm:inset-0 ${
             fit
-              ? '-translate-x-1/2 top-[8vh] left-1/2 max-h-[88vh] w-[min(46rem,96vw)] max-sm:top-0 max-sm:left-0 max-sm:max-h-none max-sm:w-full max-sm:translate-x-0'
+              ? `${fit === 'wide' ? 'w-[min(54rem,96vw)]' : 'w-[min(46rem,96vw)]'} -translate-x-1/2 top-[8vh] left-1/2 max-h-[88vh] max-sm:top-0 max-sm:left-0 max-sm:max-h-none max-sm:w-full max-sm:translate-x-0`
               : 'inset-3 lg:inset-x-[max(0.75rem,calc(50vw-38rem))]'
           }`}
         >

@@ -8,13 +8,15 @@ import { issueText } from '@/text/issues';
 import { useBench } from '../store/bench';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';
-import { countIn, lengthIn, roomLengthIn, within } from './measures';
+import { countIn, lengthIn, roomLengthIn, smallLengthIn, within } from './measures';
 import { useDraft } from './useDraft';
 
 const firstText = (outcome: Outcome<unknown>): string | null => {
   const first = outcome.ok ? undefined : outcome.issues[0];
   return first ? issueText(first) : null;
 };
+
+const LENGTHS = { coop: lengthIn, room: roomLengthIn, small: smallLengthIn } as const;
 
 /** A length edited in place, held within bounds before it is committed. */
 export function LengthField({
@@ -23,7 +25,7 @@ export function LengthField({
   units,
   least = 0,
   most = 30,
-  room = false,
+  of = 'coop',
   commit,
 }: {
   label: string;
@@ -31,8 +33,8 @@ export function LengthField({
   units: UnitSystem;
   least?: number;
   most?: number;
-  /** Of a room: a bare number up to 30 is feet in an imperial plan. */
-  room?: boolean;
+  /** Of a room, a bare number up to 30 is feet in an imperial plan; of a small thing, all is inches. */
+  of?: keyof typeof LENGTHS;
   commit: (m: number) => Outcome<unknown>;
 }) {
   const hold = within(least, most, units);
@@ -40,7 +42,7 @@ export function LengthField({
     <MeasureField
       label={label}
       value={value}
-      measure={(room ? roomLengthIn : lengthIn)(units)}
+      measure={LENGTHS[of](units)}
       commit={(m) => {
         const held = hold(m);
         return held.ok ? commit(m) : held;
@@ -80,10 +82,13 @@ export function ChoiceField<T extends string>({
   value,
   choices,
   inTable = false,
+  wide = false,
   commit,
 }: {
   label: string;
   inTable?: boolean;
+  /** A row of its own: its choices are long. */
+  wide?: boolean;
   value: T;
   choices: readonly { readonly id: T; readonly name: string }[];
   commit: (value: T) => Outcome<unknown>;
@@ -91,7 +96,7 @@ export function ChoiceField<T extends string>({
   const id = useId();
   const units = useBench((s) => s.plan?.units ?? 'metric');
   const [error, setError] = useState<string | null>(null);
-  return (
+  const field = (
     <Field id={id} label={label} error={error} inTable={inTable}>
       <select
         id={id}
@@ -107,6 +112,7 @@ export function ChoiceField<T extends string>({
       </select>
     </Field>
   );
+  return wide ? <div className="col-span-full">{field}</div> : field;
 }
 
 /** Years before and after today beyond which a day is asked about. */

@@ -34,6 +34,12 @@ export const lengthIn = (units: UnitSystem): Measure => ({
   step: units === 'metric' ? 0.01 : METRES_PER_INCH / 2,
 });
 
+/** A measure of a thing that is carried in one hand: inches all through in an imperial plan. */
+export const smallLengthIn = (units: UnitSystem): Measure => ({
+  ...lengthIn(units),
+  write: (m) => formatLength(m, { units, inches: true }),
+});
+
 /** A room's length, width or height: a bare number up to 30 is feet in an imperial plan. */
 export const roomLengthIn = (units: UnitSystem): Measure => ({
   ...lengthIn(units),

@@ -1,18 +1,16 @@
 'use client';
 import { useMemo } from 'react';
-import type { Plan } from '@/core/model/schema';
-import type { FrostOption } from '@/core/stores/frost/compare';
 import { lineDates } from '@/core/stores/frost/dates';
 import { hottestDay } from '@/core/weather/frostDates';
 import { dayOfYearText } from '@/text/climates';
-import { formatPlain, formatValue } from '@/text/format';
-import { FROST_WAY_NAMES, hoursText, workText } from '@/text/frostWords';
+import { formatValue } from '@/text/format';
 import { FullDialog } from '../forms/FullDialog';
 import { FindingList } from '../panel/FindingList';
 import { Part } from '../panel/stations/FigureList';
-import { type Spec, SpecFields } from '../panel/stations/spec';
-import { edit, useAssessment, useBench, usePlan } from '../store/bench';
+import { useAssessment, useBench, usePlan } from '../store/bench';
 import { useStores } from '../store/useStores';
+import { PowerCost, PowerLead } from './Power';
+import { WaysTable } from './WaysTable';
 
 /** Ways to keep each drinker open, side by side: what is carried, what is paid, and what a power cut does. */
 export function FrostDialog({ close }: { close: () => void }) {
@@ -20,13 +18,13 @@ export function FrostDialog({ close }: { close: () => void }) {
   const { flock, findings } = useAssessment();
   const on = useBench((s) => s.on);
   const ask = useMemo(() => ({ kind: 'frost', plan, on }) as const, [plan, on]);
-  const told = useStores('frost', ask);
+  const told = useStores('frost', ask, true);
   const ways = told === null || told === 'failed' ? told : told.ways;
   const climate = flock.climate;
   const own = findings.filter((f) => /^water\.(frost|heater)\./.test(f.code));
   const dates = climate && lineDates(climate.nightsC, hottestDay(climate.maxC));
   return (
-    <FullDialog title="Water in frost" fit close={close}>
+    <FullDialog title="Water in frost" fit="wide" close={close}>
       {climate === null ? (
         <p className="text-soft">
           Choose a climate under Air: then hours to ice are worked for it.
@@ -47,14 +45,9 @@ export function FrostDialog({ close }: { close: () => void }) {
         <p>No drinker freezes here.</p>
       ) : null}
       {Array.isArray(ways)
-        ? ways.map(({ id, options }) => (
-            <WaysTable
-              key={id}
-              name={plan.fixtures.find((f) => f.id === id)?.name ?? 'Rain barrel and its line'}
-              options={options}
-            />
-          ))
+        ? ways.map(({ id, options }) => <WaysTable key={id} id={id} options={options} />)
         : null}
+      {Array.isArray(ways) && ways.length > 0 ? <PowerCost /> : null}
       {dates ? (
         <Part title="A line that is drained">
           <p className="text-[0.9rem]" data-reason>
@@ -68,106 +61,5 @@ export function FrostDialog({ close }: { close: () => void }) {
       ) : null}
       <PowerLead />
     </FullDialog>
-  );
-}
-
-function WaysTable({ name, options }: { name: string; options: readonly FrostOption[] }) {
-  const { prices } = usePlan();
-  return (
-    <section className="overflow-x-auto" data-ways>
-      <h3 className="font-semibold text-[0.95rem]" data-name>
-        {name}
-      </h3>
-      <table className="w-full min-w-[34rem] text-[0.9rem]">
-        <thead>
-          <tr className="border-ink border-b-2 text-soft text-[0.82rem]">
-            <th className="py-1 text-left font-normal">Way</th>
-            <th className="pl-3 text-left font-normal">On the coldest night</th>
-            <th className="pl-3 text-right font-normal">Power cut: blocked after</th>
-            <th className="pl-3 text-right font-normal">kWh a winter</th>
-            {prices.kWh === null ? null : <th className="pl-3 text-right font-normal">Costs</th>}
-          </tr>
-        </thead>
-        <tbody>
-          {options.map((o) => (
-            <tr key={o.way} className="border-line border-b">
-              <th scope="row" className="py-1 text-left font-normal">
-                {FROST_WAY_NAMES[o.way]}
-              </th>
-              <td className="pl-3" data-axis>
-                {workText(o)}
-              </td>
-              <td className="figures pl-3 text-right" data-axis>
-                {hoursText(o.blockedH)}
-              </td>
-              <td className="figures pl-3 text-right" data-axis>
-                {o.heater === null ? '0' : formatPlain(Math.round(o.kWh))}
-              </td>
-              {prices.kWh === null ? null : (
-                <td className="figures pl-3 text-right" data-axis>
-                  {formatPlain(Math.round(o.kWh * prices.kWh))}
-                  {prices.currency === null ? '' : ` ${prices.currency}`}
-                </td>
-              )}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </section>
-  );
-}
-
-const LEAD: readonly Spec<Plan['site']>[] = [
-  {
-    kind: 'openLength',
-    label: 'Power lead, long',
-    none: 'not measured',
-    most: 300,
-    get: (s) => s.leadM,
-    set: (s, m) => {
-      s.leadM = m;
-    },
-  },
-];
-
-/** What all heaters draw at once, and how their lead is run. */
-function PowerLead() {
-  const { fixtures, rain, site, units } = usePlan();
-  const heaters = [
-    ...fixtures.flatMap((f) => (f.kind === 'drinker' ? [f.winter] : [])),
-    ...(rain ? [rain.barrel.winter] : []),
-  ].flatMap((w) => (w.kind === 'heated' ? [w.watts] : []));
-  if (heaters.length === 0) return null;
-  const all = heaters.reduce((a, b) => a + b, 0);
-  return (
-    <Part title="Power">
-      <p className="text-[0.9rem]">
-        All heaters at once draw{' '}
-        <span className="figures" data-axis>
-          {formatPlain(all)} W
-        </span>
-        {site.leadM === null ? null : (
-          <>
-            , over a lead of{' '}
-            <span className="figures" data-axis>
-              {formatValue(site.leadM, 'm', units)}
-            </span>
-          </>
-        )}
-        . Say both where you buy the cable.
-      </p>
-      <div className="grid w-56 grid-cols-1">
-        <SpecFields
-          of={site}
-          specs={LEAD}
-          change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
-        />
-      </div>
-      <ul className="list-disc pl-5 text-[0.87rem] text-soft" data-reason>
-        <li>Residual-current protection, an outdoor cable and box, no joint on the ground.</li>
-        <li>Through the wall in a sleeve, its gap sealed against mice; a drip loop before it.</li>
-        <li>Fixed wiring, and a lead longer than you can see along: a licensed electrician.</li>
-      </ul>
-    </Part>
   );
 }

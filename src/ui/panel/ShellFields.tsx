@@ -32,7 +32,7 @@ export function ShellFields() {
           value={shell.lengthM}
           units={units}
           least={0.3}
-          room
+          of="room"
           commit={(m) =>
             edit('Length', (d) => {
               d.shell.lengthM = m;
@@ -44,7 +44,7 @@ export function ShellFields() {
           value={shell.widthM}
           units={units}
           least={0.3}
-          room
+          of="room"
           commit={(m) =>
             edit('Width', (d) => {
               d.shell.widthM = m;
@@ -94,7 +94,7 @@ export function ShellFields() {
             value={roof.highM}
             units={units}
             least={0.3}
-            room
+            of="room"
             commit={(m) =>
               edit('Height', (d) => {
                 d.shell.roof.lowM = m;
@@ -109,7 +109,7 @@ export function ShellFields() {
               value={roof.lowM}
               units={units}
               least={0.3}
-              room
+              of="room"
               commit={(m) =>
                 edit('Low side', (d) => {
                   d.shell.roof.lowM = m;
@@ -121,7 +121,7 @@ export function ShellFields() {
               value={roof.highM}
               units={units}
               least={0.3}
-              room
+              of="room"
               commit={(m) =>
                 edit('High side', (d) => {
                   d.shell.roof.highM = m;

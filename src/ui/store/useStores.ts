@@ -6,15 +6,17 @@ type Told<K extends StoresTold['kind']> = Extract<StoresTold, { kind: K }>;
 
 /**
  * What the worker of the stores answers to one question; null until it has come. Another question lets the last go.
+ * @param keep  the last answer stays until the next has come
  * @param ask   the same object as long as the question is the same; null: nothing is asked
  */
 export function useStores<K extends StoresTold['kind']>(
   kind: K,
   ask: StoresAsk | null,
+  keep = false,
 ): Told<K> | 'failed' | null {
   const [told, setTold] = useState<Told<K> | 'failed' | null>(null);
   useEffect(() => {
-    setTold(null);
+    if (!keep || ask === null) setTold(null);
     if (ask === null) return;
     let gone = false;
     let stop = (): void => {};
@@ -35,6 +37,6 @@ export function useStores<K extends StoresTold['kind']>(
       gone = true;
       stop();
     };
-  }, [kind, ask]);
+  }, [kind, ask, keep]);
   return told;
 }

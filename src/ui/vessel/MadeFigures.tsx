@@ -22,7 +22,9 @@ export function HoldsFigures({ vessel: v }: { vessel: Vessel }) {
           { name: isFeed ? 'Never runs out' : 'Stays below the holes', id: id('dead') },
           { name: 'Birds can have', id: id('litres') },
           ...(isFeed ? [{ name: 'which is', id: id('contents') }] : []),
-          { name: 'Full and swinging it pulls like', id: id('weight') },
+          v.hung
+            ? { name: 'Full and swinging it pulls like', id: id('weight') }
+            : { name: 'Full it weighs', id: id('full') },
           { name: 'All of them last', id: `${station}.days` },
           { name: 'Lost to waste in a year', id: id('wasteYear') },
           { name: 'at the least', id: id('wasteYearLeast') },
@@ -141,7 +143,7 @@ export function HoleMarks({ vessel, made, tape }: { vessel: Vessel; made: Made; 
       <p className="text-[0.87rem] text-soft" data-reason>
         {canStep
           ? `Stepped off one by one, the last gap is ${formatTrue(Math.abs(steppedOffM), tape)} off. That will do.`
-          : `Do not step them off one by one: the last gap would be ${formatTrue(Math.abs(steppedOffM), tape)} off. Lay the tape round it once and mark them all.`}
+          : `Do not step them off one by one: the last gap would be ${formatTape(Math.abs(steppedOffM), tape)} off. Lay the tape round it once and mark them all.`}
       </p>
     </Part>
   );

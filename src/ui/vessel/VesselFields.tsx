@@ -9,7 +9,7 @@ import { ChoiceField } from '../forms/fields';
 import { editFixture } from '../panel/fixtures';
 import { SpecFields } from '../panel/stations/spec';
 import { edit, usePlan } from '../store/bench';
-import { bodySpecs, MOUTH_SPECS, STAND_SPECS, type Taken } from './madeSpecs';
+import { bodySpecs, MOUTH_SPECS, STAND_SPECS, shapeSpec, type Taken } from './madeSpecs';
 
 /** What a home-made vessel is made from, its mouth, how it stands, and the keeper's tape. */
 export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Made; tape: Tape }) {
@@ -25,9 +25,11 @@ export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Mad
   return (
     <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
       <FieldGroup title="Body">
+        <SpecFields of={vessel} specs={[shapeSpec(vessel)]} change={change} />
         {isRound ? (
           <ChoiceField
             label="Measured"
+            wide
             value={taken}
             choices={MEASURED_HOW}
             commit={(t) => {
@@ -36,11 +38,7 @@ export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Mad
             }}
           />
         ) : null}
-        <SpecFields
-          of={vessel}
-          specs={bodySpecs(vessel, isRound ? taken : 'across')}
-          change={change}
-        />
+        <SpecFields of={vessel} specs={bodySpecs(isRound ? taken : 'across')} change={change} />
       </FieldGroup>
       <FieldGroup title="Mouth">
         <SpecFields of={vessel} specs={MOUTH_SPECS} change={change} />
@@ -49,6 +47,7 @@ export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Mad
         <SpecFields of={vessel} specs={STAND_SPECS} change={change} />
         <ChoiceField
           label="Your tape is in"
+          wide
           value={tape}
           choices={TAPE_CHOICES}
           commit={(t) =>

@@ -23,6 +23,7 @@ function length<S extends VesselBody['shape']>(
     label,
     least: 0.02,
     most: 3 * times,
+    small: true,
     when: (v) => bodyOf(v) !== null,
     get: (v) => (bodyOf(v)?.[key] ?? 0) * times,
     set: (v, m) => {
@@ -43,6 +44,7 @@ const part = (
   kind: 'length',
   label,
   most,
+  small: true,
   when: (v) => v.made !== null && when(v, v.made),
   get: (v) => (v.made ? get(v.made) : 0),
   set: (v, m) => {
@@ -66,21 +68,25 @@ const tenth = (m: number): number => Math.round(m * 1e4) / 1e4;
 export type Taken = 'across' | 'round';
 
 /** What it is made from. */
-export function bodySpecs(v: Vessel, taken: Taken): readonly Spec<Vessel>[] {
-  const choices = BODIES.filter((b) => bodiesFor(v).includes(b.id));
+export function shapeSpec(v: Vessel): Spec<Vessel> {
+  return {
+    kind: 'choice',
+    label: 'Made from',
+    choices: BODIES.filter((b) => bodiesFor(v).includes(b.id)),
+    wide: true,
+    get: (f) => f.made?.body.shape ?? '',
+    set: (f, shape, plan: Plan) => {
+      if (!f.made) return;
+      f.made = withBody(f, f.made, shape as VesselBody['shape'], plan.units);
+    },
+  };
+}
+
+/** The measures of what it is made from. */
+export function bodySpecs(taken: Taken): readonly Spec<Vessel>[] {
   const [times, how] =
     taken === 'round' ? ([Math.PI, 'round it'] as const) : ([1, 'across'] as const);
   return [
-    {
-      kind: 'choice',
-      label: 'Made from',
-      choices,
-      get: (f) => f.made?.body.shape ?? '',
-      set: (f, shape, plan: Plan) => {
-        if (!f.made) return;
-        f.made = withBody(f, f.made, shape as VesselBody['shape'], plan.units);
-      },
-    },
     length(`Outside, ${how}`, ['can'], 'acrossM', times),
     length(`Top, ${how}`, ['pail'], 'topM', times),
     length(`Foot, ${how}`, ['pail'], 'footM', times),
@@ -90,6 +96,7 @@ export function bodySpecs(v: Vessel, taken: Taken): readonly Spec<Vessel>[] {
       kind: 'choice',
       label: 'Pipe',
       choices: SOLD,
+      wide: true,
       when: (f) => f.made?.body.shape === 'pipe',
       get: (f) => (f.made?.body.shape === 'pipe' ? soldAs(f.made.body.acrossM) : 'measured'),
       set: (f, id) => {
@@ -145,6 +152,7 @@ export const MOUTH_SPECS: readonly Spec<Vessel>[] = [
     kind: 'choice',
     label: 'Pipe',
     choices: SOLD,
+    wide: true,
     when: (v) => v.made !== null && isPort(v, v.made),
     get: (v) => soldAs(v.made?.elbow.acrossM ?? 0),
     set: (v, id) => {
@@ -233,6 +241,7 @@ export const STAND_SPECS: readonly Spec<Vessel>[] = [
     kind: 'length',
     label: 'Rim above litter',
     most: 3,
+    small: true,
     get: (v, plan) => v.rimZ - (v.place === 'run' ? 0 : plan.litter.depthM),
     set: (v, m, plan) => {
       v.rimZ = m + (v.place === 'run' ? 0 : plan.litter.depthM);

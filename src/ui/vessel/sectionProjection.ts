@@ -2,7 +2,7 @@ import type { Face } from '@/core/drawing/shape';
 import type { Projection } from '../bench/projection';
 
 /** Kept clear at the edge of the picture, px: words of measures stand there. */
-const EDGE_PX = { side: 30, top: 14, foot: 4 } as const;
+const EDGE_PX = { side: 42, top: 14, foot: 4 } as const;
 
 /**
  * A face of metres on a picture of so many pixels: as large as it goes, in the middle, its foot at the foot.

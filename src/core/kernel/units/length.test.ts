@@ -92,6 +92,14 @@ describe('a length as written', () => {
     expect(formatLength(metres, { units })).toBe(text);
   });
 
+  test('a small thing is in inches all through, and reads back the same', () => {
+    const text = formatLength(14.5 * METRES_PER_INCH, { units: 'imperial', inches: true });
+    expect(text).toBe('14 1/2″');
+    expect(readLength(text, 'imperial')).toEqual({ ok: true, value: 0.3683 });
+    expect(formatLength(-26 * METRES_PER_INCH, { units: 'imperial', inches: true })).toBe('−26″');
+    expect(formatLength(1.2, { units: 'metric', inches: true })).toBe('1.20 m');
+  });
+
   test('sixteenths, eighths and thirty-seconds are told apart', () => {
     const text = (denominator: 8 | 16 | 32) =>
       formatLength((11 + 1.2 / 32) * METRES_PER_INCH, { units: 'imperial', denominator });

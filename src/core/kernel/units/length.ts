@@ -9,6 +9,8 @@ export interface LengthFormat {
   readonly units: UnitSystem;
   /** Finest part of an inch shown. */
   readonly denominator?: 8 | 16 | 32;
+  /** Imperial: inches all through, as a small thing is measured; 14 1/2″, not 1′ 2 1/2″. */
+  readonly inches?: boolean;
 }
 
 const FRACTIONS: Readonly<Record<string, string>> = {
@@ -87,7 +89,7 @@ export function readRoomLength(text: string, units: UnitSystem): Outcome<number>
 export function formatLength(metres: number, format: LengthFormat): string {
   return format.units === 'metric'
     ? formatMetric(metres)
-    : formatImperial(metres, format.denominator ?? 16);
+    : formatImperial(metres, format.denominator ?? 16, format.inches ?? false);
 }
 
 function normalise(text: string): string {
@@ -181,10 +183,10 @@ function formatMetric(metres: number): string {
   return `${clean((Math.round(metres * 100) / 100).toFixed(2))} m`;
 }
 
-function formatImperial(metres: number, denominator: number): string {
+function formatImperial(metres: number, denominator: number, inInches: boolean): string {
   const parts = Math.round((Math.abs(metres) / METRES_PER_INCH) * denominator);
   const sign = metres < 0 && parts > 0 ? '−' : '';
-  const feet = Math.floor(parts / (12 * denominator));
+  const feet = inInches ? 0 : Math.floor(parts / (12 * denominator));
   const rest = parts - feet * 12 * denominator;
   const inches = mixedNumber(rest, denominator);
   if (feet === 0) return `${sign}${inches}″`;

@@ -115,15 +115,22 @@ export function vesselFigures(s: Sheet, v: Vessel): void {
     { litres, density, contents: litres * density },
     basis,
   );
+  const contents = fullKg(v);
+  s.worked(
+    `${station}.vessel.${v.id}.full`,
+    W['vessel.full'],
+    { empty: v.emptyKg, contents, full: v.emptyKg + contents },
+    ASSUMED,
+  );
   const knock = ruled('feed.knock');
   s.worked(
     `${station}.vessel.${v.id}.weight`,
     W['vessel.weight'],
     {
       empty: v.emptyKg,
-      contents: fullKg(v),
+      contents,
       knock,
-      weight: v.emptyKg + fullKg(v) * knock,
+      weight: v.emptyKg + contents * knock,
     },
     ASSUMED,
   );

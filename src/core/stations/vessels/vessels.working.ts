@@ -11,6 +11,14 @@ export const VESSEL_WORKINGS = workings({
       contents: { unit: 'kg', formula: 'litres * density' },
     },
   }),
+  'vessel.full': working({
+    result: 'full',
+    lines: {
+      empty: { unit: 'kg', given: 'entered' },
+      contents: { unit: 'kg', given: 'found' },
+      full: { unit: 'kg', formula: 'empty + contents' },
+    },
+  }),
   'vessel.weight': working({
     result: 'weight',
     lines: {

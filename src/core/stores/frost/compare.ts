@@ -12,7 +12,7 @@ import { barrelLump, firstToFreeze, heatedLump, lineLump, vesselLump } from './l
 
 /** Ways to keep a drinker open through frost. */
 export const FROST_WAYS = [
-  'asItIs',
+  'carried',
   'tyre',
   'foam',
   'heater',
@@ -49,7 +49,7 @@ export interface FrostOption {
 export function frostOptions(
   v: Drinker,
   litres: number,
-  plan: Pick<Plan, 'climate'>,
+  plan: Pick<Plan, 'climate' | 'site'>,
   designC: number,
   hoursC: Float32Array,
 ): FrostOption[] {
@@ -70,7 +70,8 @@ export function frostOptions(
   const heated = (way: FrostWay, of: Drinker, by: Thermostat): FrostOption => {
     const lump = heatedLump(of, litres, plan);
     const heater = heaterFor(lump, designC);
-    const { kWh, hoursOn } = heaterWinter(lump, hoursC, heater.sizeW ?? heater.needW, by);
+    const watts = heater.sizeW ?? heater.needW;
+    const { kWh, hoursOn } = heaterWinter(lump, hoursC, watts, by, plan.site.plugC);
     return {
       way,
       blockedH: openH(firstToFreeze(of, litres, plan), designC),
@@ -85,7 +86,7 @@ export function frostOptions(
   // what is round a vessel does nothing for the cups on it
   const canWrap = v.type !== 'cup' && v.type !== 'nipple';
   return [
-    unheated('asItIs', firstToFreeze(v, litres, plan)),
+    unheated('carried', firstToFreeze(bare, litres, plan)),
     ...(canWrap ? [unheated('tyre', wrapped('tyre')), unheated('foam', wrapped('foam'))] : []),
     heated('heater', bare, 'water'),
     heated('heaterByAir', bare, 'air'),
@@ -146,7 +147,7 @@ export function barrelOptions(rain: Rain, designC: number, hoursC: Float32Array)
 }
 
 /** Foam as it is laid round a line, m. */
-const FOAM_M = 0.025;
+export const FOAM_M = 0.025;
 
 const openH = (lump: Lump, airC: number): number => {
   const { toZeroH, toBlockedH } = iceHours(lump, airC);

@@ -18,7 +18,13 @@ interface Of<T, V> {
 
 /** A field of something in the plan: what it is called, and how it is read and set. */
 export type Spec<T> =
-  | ({ readonly kind: 'length'; readonly least?: number; readonly most?: number } & Of<T, number>)
+  | ({
+      readonly kind: 'length';
+      readonly least?: number;
+      readonly most?: number;
+      /** Of a small thing: all is inches in an imperial plan. */
+      readonly small?: true;
+    } & Of<T, number>)
   | ({ readonly kind: 'openLength'; readonly none: string; readonly most?: number } & Of<
       T,
       number | null
@@ -43,6 +49,8 @@ export type Spec<T> =
   | ({
       readonly kind: 'choice';
       readonly choices: readonly { readonly id: string; readonly name: string }[];
+      /** A row of its own: its choices are long. */
+      readonly wide?: true;
     } & Of<T, string>)
   | ({ readonly kind: 'yes' /** Two beside one another. */; readonly half?: true } & Of<
       T,
@@ -86,6 +94,7 @@ function SpecField<T>({
           units={plan.units}
           least={spec.least ?? 0}
           most={spec.most ?? 30}
+          of={spec.small ? 'small' : 'coop'}
           commit={(v) => change(label, (d, p) => spec.set(d, v, p))}
         />
       );
@@ -142,6 +151,7 @@ function SpecField<T>({
           label={label}
           value={spec.get(of, plan)}
           choices={spec.choices}
+          wide={spec.wide ?? false}
           commit={(v) => change(label, (d, p) => spec.set(d, v, p))}
         />
       );

@@ -27,6 +27,8 @@ function AtTheWorkbench({ v }: { v: Vessel }) {
       editFixture(v.kind, v.id, 'Make it at home', (own) => {
         (own as Vessel).made = made;
         own.capacityL = null;
+        // a can of feed is too heavy for a wall
+        if (made.body.shape !== 'pipe') own.onWall = false;
         Object.assign(own, intoRoom(own as Vessel, plan));
       });
     }
@@ -63,22 +65,22 @@ function Told({ v }: { v: Vessel }) {
   const id = (name: string): string => `${station}.vessel.${v.id}.${name}`;
   return (
     <p>
-      {v.kind === 'feeder' ? (
+      Holds <Figure id={id(v.kind === 'feeder' ? 'contents' : 'litres')} />;{' '}
+      {v.hung ? (
         <>
-          Holds <Figure id={id('contents')} />
+          full and swinging it pulls like <Figure id={id('weight')} />
         </>
       ) : (
         <>
-          Holds <Figure id={id('litres')} />
+          full it weighs <Figure id={id('full')} />
         </>
       )}
-      ; full and swinging it pulls like <Figure id={id('weight')} />.
       {figures.get(id('edge')) ? (
         <>
-          {' '}
-          <Figure id={id('edge')} /> to stand along.
+          ; <Figure id={id('edge')} /> to stand along
         </>
       ) : null}
+      .
       <AtTheWorkbench v={v} />
     </p>
   );

@@ -1,0 +1,90 @@
+import { assess } from '../../assess';
+import { newDrinker } from '../../edit/new/floorThings';
+import { newRain } from '../../edit/new/rain';
+import { frostWays } from '../../frostWays';
+import type { Drinker, Plan } from '../../model/schema';
+import { DAY, sampleClimate, soundCoop } from '../../tests/plans';
+import { barrelWay, drinkerWay, takeBarrelWay, takeDrinkerWay } from './choose';
+
+const KINDS = ['fount', 'cup', 'nipple', 'trough', 'bucket'] as const;
+
+/** A sound coop in hard winters, with one drinker of a kind and a barrel. */
+function cold(type: Drinker['type']): Plan {
+  const plan = soundCoop();
+  const drinker: Drinker = { ...newDrinker(plan, { type }), id: 'own' };
+  const others = plan.fixtures.filter((f) => f.kind !== 'drinker');
+  return {
+    ...plan,
+    climate: sampleClimate('cold-continental'),
+    rain: newRain(plan),
+    fixtures: [...others, drinker],
+  };
+}
+
+const waysOf = (plan: Plan) => frostWays(plan, assess(plan, { on: DAY }));
+const drinkerIn = (plan: Plan): Drinker =>
+  plan.fixtures.find((f): f is Drinker => f.kind === 'drinker' && f.id === 'own') as Drinker;
+
+test.each(KINDS)(
+  'each way chosen for a %s is the one that is marked, and it is kept open',
+  (type) => {
+    const plan = cold(type);
+    const options = waysOf(plan).find((w) => w.id === 'own')?.options ?? [];
+    expect(options.length).toBeGreaterThan(3);
+    expect(drinkerWay(drinkerIn(plan))).toBeNull();
+    for (const option of options) {
+      const own = structuredClone(plan);
+      takeDrinkerWay(drinkerIn(own), option);
+      const { findings } = assess(own, { on: DAY });
+      const told = findings.filter((f) => f.fixtures.includes('own')).map((f) => f.code);
+      if (option.heater !== null && option.heater.sizeW === null) {
+        expect(own).toEqual(plan);
+        continue;
+      }
+      expect(drinkerWay(drinkerIn(own))).toBe(option.way);
+      expect(told).not.toContain('water.frost.ice');
+      expect(told).not.toContain('water.heater.weak');
+      expect(told.includes('water.heater.insulate')).toBe(option.insulateFirst);
+    }
+  },
+);
+
+test('each way chosen for the barrel is the one that is marked, and its line is kept open', () => {
+  const plan = cold('cup');
+  const options = waysOf(plan).find((w) => w.id === 'rain-barrel')?.options ?? [];
+  expect(options.map((o) => o.way)).toEqual(['drained', 'pumped', 'foamPumped']);
+  for (const option of options) {
+    const { rain } = structuredClone(plan);
+    if (!rain) throw new Error('no rain');
+    rain.line.drain = false;
+    expect(barrelWay(rain)).toBeNull();
+    takeBarrelWay(rain, option);
+    const made = option.way === 'drained' || option.heater?.sizeW;
+    expect(barrelWay(rain)).toBe(made ? option.way : null);
+    const { findings } = assess({ ...plan, rain }, { on: DAY });
+    const told = findings.map((f) => f.code);
+    expect(told.includes('water.line.undrained')).toBe(!made);
+  }
+});
+
+test('drained again after a pump, nothing is left switched on', () => {
+  const { rain } = cold('cup');
+  if (!rain) throw new Error('no rain');
+  takeBarrelWay(rain, { way: 'pumped', heater: { needW: 90, sizeW: 100 } });
+  takeBarrelWay(rain, { way: 'drained', heater: null });
+  expect(rain.barrel.winter).toEqual({ kind: 'nothing' });
+  expect(rain.line).toMatchObject({ pump: false, drain: true });
+});
+
+test('what was said of a heater stays with the next one', () => {
+  const v: Pick<Drinker, 'winter' | 'wrap'> = {
+    wrap: 'tyre',
+    winter: { kind: 'heated', watts: 25, by: 'water', immersed: true, cutOut: false },
+  };
+  expect(drinkerWay(v)).toBeNull();
+  takeDrinkerWay(v, { way: 'heaterByAir', heater: { needW: 70, sizeW: 100 } });
+  expect(v).toEqual({
+    wrap: 'bare',
+    winter: { kind: 'heated', watts: 100, by: 'air', immersed: true, cutOut: false },
+  });
+});
