@@ -23,6 +23,17 @@ test('rain from nothing to a barrel that serves, and a fault mended on the way',
   // two hundred kilograms on a shelf
   await bench.getByLabel('Stands on').selectOption('shelf');
   await expect(bench.getByText('Barrel on a shelf')).toBeVisible();
+  await expect(bench.getByRole('button', { name: /^Stand/ })).toContainText('harm');
+  // a part is picked on the drawing, or by its row
+  const gutter = bench.getByRole('button', { name: /^Gutter in order/ });
+  await bench.locator('[data-drawn-part=gutter] path').first().click();
+  await expect(gutter).toHaveAttribute('aria-pressed', 'true');
+  await expect(bench.getByRole('group', { name: 'Roof and gutter' })).toHaveAttribute(
+    'data-picked',
+    'true',
+  );
+  await bench.getByRole('button', { name: /^Stand/ }).click();
+  await expect(gutter).toHaveAttribute('aria-pressed', 'false');
   await bench.getByRole('button', { name: 'Set the barrel on blocks or a slab' }).click();
   await expect(bench.getByText('Barrel on a shelf')).toHaveCount(0);
   await expect(bench.getByLabel('Stands on')).toHaveValue('blocks');

@@ -117,7 +117,9 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
       ? `${threeFigures(v)} L/s`
       : `${threeFigures((v * 60) / LITRES_PER_GALLON)} gal a minute`,
   millimetres: (v, units) =>
-    units === METRIC ? `${threeFigures(v)} mm` : `${threeFigures(v / 1000 / METRES_PER_INCH)} in`,
+    units === METRIC
+      ? `${threeFigures(v)} mm`
+      : `${Math.max(0.01, Math.round(v / 10 / METRES_PER_INCH) / 100)} in`,
   kilowattHours: (v) => `${threeFigures(v)} kWh`,
   dozens: (v) => `${v.toFixed(1)} dozen`,
   bags: (v) => `${v.toFixed(1)} bags`,

@@ -97,8 +97,11 @@ const AMOUNTS: ReadonlySet<Unit> = new Set([
   'lux',
 ]);
 
-/** A vessel's weight, empty or full: nobody weighs it. */
-const isWeight = ({ id, unit }: Said): boolean => unit === 'kg' && /\.(weight|full)$/.test(id);
+/** Above this nobody weighs a thing to a tenth, kg. */
+const HEAVY_KG = 20;
+/** A vessel's weight, empty or full, or another that no kitchen scale takes. */
+const isWeight = ({ id, unit, value }: Said): boolean =>
+  unit === 'kg' && (value >= HEAVY_KG || /\.(weight|full)$/.test(id));
 
 /** To half a kilogram, or to a pound. */
 const sayWeight = (kg: number, units: UnitSystem): string =>

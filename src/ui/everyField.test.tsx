@@ -54,7 +54,7 @@ function FeederOnTheBench() {
 
 function RainOnTheBench() {
   const { rain } = usePlan();
-  return rain && <RainFields rain={rain} />;
+  return rain && <RainFields rain={rain} picked={null} />;
 }
 
 const planNow = (): Plan => useBench.getState().plan as Plan;

@@ -1,11 +1,29 @@
 'use client';
-import { type ReactNode, useId } from 'react';
+import { type ReactNode, useEffect, useId, useRef } from 'react';
 
 /** Fields under a heading of their own, two beside one another. */
-export function FieldGroup({ title, children }: { title: string; children: ReactNode }) {
+export function FieldGroup({
+  title,
+  picked = false,
+  children,
+}: {
+  title: string;
+  /** What they are of is picked: they come into sight. */
+  picked?: boolean;
+  children: ReactNode;
+}) {
   const id = useId();
+  const own = useRef<HTMLFieldSetElement>(null);
+  useEffect(() => {
+    if (picked) own.current?.scrollIntoView({ block: 'nearest' });
+  }, [picked]);
   return (
-    <fieldset aria-labelledby={id} className="flex flex-col gap-1.5">
+    <fieldset
+      ref={own}
+      aria-labelledby={id}
+      data-picked={picked || undefined}
+      className={`flex flex-col gap-1.5 ${picked ? '-ml-2 border-chalk border-l-[3px] pl-1.5' : ''}`}
+    >
       <legend id={id} className="font-semibold text-[0.95rem]">
         {title}
       </legend>

@@ -4,25 +4,31 @@ import { flushPipeM } from '../../stores/rain/gutter';
 import { drainedM2, flushMmOf, gutteredEaves } from '../../stores/rain/roof';
 import { type Face, type Point, polygon, polyline, rect, type Shape } from '../shape';
 
-/** A part of the rain's way that is named on the drawing, and where. */
-export interface RainLabel {
-  readonly what:
-    | 'roof'
-    | 'gutter'
-    | 'flush'
-    | 'barrel'
-    | 'stand'
-    | 'overflow'
-    | 'line'
-    | 'drinkers';
+/** Parts of the rain's way, from the ridge to the cup. */
+export const RAIN_PARTS = [
+  'roof',
+  'gutter',
+  'flush',
+  'barrel',
+  'stand',
+  'overflow',
+  'line',
+] as const;
+export type RainPart = (typeof RAIN_PARTS)[number];
+
+/** One part as it is drawn, and where its name stands. */
+export interface DrawnPart {
+  readonly what: RainPart;
+  readonly shapes: readonly Shape[];
   readonly at: Point;
 }
 
 /** The rain's way from the ridge to the cup, seen along the gutter: 0 up is the ground. */
 export interface RainElevation {
-  readonly shapes: readonly Shape[];
+  /** What it stands against. */
+  readonly coop: readonly Shape[];
+  readonly parts: readonly DrawnPart[];
   readonly face: Face;
-  readonly labels: readonly RainLabel[];
 }
 
 /** As things are drawn, m. */
@@ -66,7 +72,7 @@ export function rainElevation(plan: Plan, rain: Rain, drinkers: readonly Drinker
     Math.max(0.1, gutterZ - 0.1),
   );
   const flushX = over + DRAWN.gutter / 2;
-  const shapes: Shape[] = [
+  const coop: Shape[] = [
     polygon('room', [[at(0), ground], ...outline, [at(deepM), ground]]),
     polyline('wallEdge', [at(0), eavesZ], [at(0), 0]),
     polyline('wallEdge', [at(deepM), roofAt(deepM)], [at(deepM), 0]),
@@ -74,66 +80,101 @@ export function rainElevation(plan: Plan, rain: Rain, drinkers: readonly Drinker
     ...(ground > 0.01
       ? [rect('timber', { a0: at(deepM), a1: at(0), b0: ground - 0.04, b1: ground })]
       : []),
-    polyline('cutEdge', [at(-over), eavesZ - (roofAt(0.1) - eavesZ) * (over / 0.1)], ...outline),
-    // gutter, its way into the barrel, and the standpipe under it
-    polygon('thing', [
-      [gutterX, gutterZ],
-      [gutterX + DRAWN.gutter, gutterZ],
-      [gutterX + DRAWN.gutter * 0.8, gutterZ - 0.08],
-      [gutterX + DRAWN.gutter * 0.2, gutterZ - 0.08],
-    ]),
-    rect('thing', {
-      a0: flushX - DRAWN.pipe / 2,
-      a1: flushX + DRAWN.pipe / 2,
-      b0: gutterZ - 0.08 - flushLong,
-      b1: gutterZ - 0.08,
-    }),
-    rect('waterLow', {
-      a0: flushX - DRAWN.pipe / 2 + 0.01,
-      a1: flushX + DRAWN.pipe / 2 - 0.01,
-      b0: gutterZ - 0.08 - flushLong,
-      b1: gutterZ - 0.16,
-    }),
-    polyline(
-      'pipe',
-      [flushX, gutterZ - 0.12],
-      [barrelX, gutterZ - 0.12],
-      [barrelX, foot + highM + 0.03],
-    ),
-    ...standOf(barrel, barrelX, half, foot),
-    rect('thing', { a0: barrelX - half, a1: barrelX + half, b0: foot, b1: foot + highM }),
-    rect('water', {
-      a0: barrelX - half + 0.012,
-      a1: barrelX + half - 0.012,
-      b0: foot + 0.01,
-      b1: foot + 0.01 + (highM - 0.06) * barrel.today,
-    }),
-    ...(barrel.lid
-      ? [
-          rect('thing', {
-            a0: barrelX - half - 0.02,
-            a1: barrelX + half + 0.02,
-            b0: foot + highM,
-            b1: foot + highM + 0.03,
-          }),
-        ]
-      : []),
-    ...overflow(rain, barrelX + half, foot + highM - 0.08),
-    ...lineTo(rain, drinkers, { barrelX, half, foot, ground, deepM }),
+  ];
+  const parts: DrawnPart[] = [
+    {
+      what: 'roof',
+      at: [at(deepM / 2), roofAt(deepM / 2) + 0.05],
+      shapes: [
+        polyline(
+          'cutEdge',
+          [at(-over), eavesZ - (roofAt(0.1) - eavesZ) * (over / 0.1)],
+          ...outline,
+        ),
+      ],
+    },
+    {
+      what: 'gutter',
+      at: [gutterX + DRAWN.gutter, gutterZ + 0.08],
+      // and its way into the barrel
+      shapes: [
+        polygon('thing', [
+          [gutterX, gutterZ],
+          [gutterX + DRAWN.gutter, gutterZ],
+          [gutterX + DRAWN.gutter * 0.8, gutterZ - 0.08],
+          [gutterX + DRAWN.gutter * 0.2, gutterZ - 0.08],
+        ]),
+        polyline(
+          'pipe',
+          [flushX, gutterZ - 0.12],
+          [barrelX, gutterZ - 0.12],
+          [barrelX, foot + highM + 0.03],
+        ),
+      ],
+    },
+    {
+      what: 'flush',
+      at: [flushX, gutterZ - 0.08 - flushLong - 0.1],
+      shapes: [
+        rect('thing', {
+          a0: flushX - DRAWN.pipe / 2,
+          a1: flushX + DRAWN.pipe / 2,
+          b0: gutterZ - 0.08 - flushLong,
+          b1: gutterZ - 0.08,
+        }),
+        rect('waterLow', {
+          a0: flushX - DRAWN.pipe / 2 + 0.01,
+          a1: flushX + DRAWN.pipe / 2 - 0.01,
+          b0: gutterZ - 0.08 - flushLong,
+          b1: gutterZ - 0.16,
+        }),
+      ],
+    },
+    {
+      what: 'stand',
+      at: [barrelX, Math.max(0.04, foot / 2)],
+      shapes: standOf(barrel, barrelX, half, foot),
+    },
+    {
+      what: 'barrel',
+      at: [barrelX, foot + highM / 2],
+      shapes: [
+        rect('thing', { a0: barrelX - half, a1: barrelX + half, b0: foot, b1: foot + highM }),
+        rect('water', {
+          a0: barrelX - half + 0.012,
+          a1: barrelX + half - 0.012,
+          b0: foot + 0.01,
+          b1: foot + 0.01 + (highM - 0.06) * barrel.today,
+        }),
+        ...(barrel.lid
+          ? [
+              rect('thing', {
+                a0: barrelX - half - 0.02,
+                a1: barrelX + half + 0.02,
+                b0: foot + highM,
+                b1: foot + highM + 0.03,
+              }),
+            ]
+          : []),
+      ],
+    },
+    {
+      what: 'overflow',
+      at: [barrelX + half + 0.3, foot + highM - 0.02],
+      shapes: overflow(rain, barrelX + half, foot + highM - 0.08),
+    },
+    {
+      what: 'line',
+      at: [at(deepM * 0.35), foot + 0.06],
+      shapes: lineTo(rain, drinkers, { barrelX, half, foot, ground, deepM }),
+    },
   ];
   const top = Math.max(...outline.map(([, z]) => z), foot + highM) + DRAWN.air;
   return {
-    shapes,
+    coop,
+    // what is not built is neither drawn nor named
+    parts: parts.filter((p) => p.shapes.length > 0),
     face: { a0: at(deepM) - 0.25, a1: barrelX + half + 0.75, b0: -0.1, b1: top },
-    labels: [
-      { what: 'roof', at: [at(deepM / 2), roofAt(deepM / 2) + 0.05] },
-      { what: 'gutter', at: [gutterX + DRAWN.gutter, gutterZ + 0.08] },
-      { what: 'flush', at: [flushX, gutterZ - 0.08 - flushLong - 0.1] },
-      { what: 'barrel', at: [barrelX, foot + highM / 2] },
-      { what: 'stand', at: [barrelX, Math.max(0.04, foot / 2)] },
-      { what: 'overflow', at: [barrelX + half + 0.3, foot + highM - 0.02] },
-      { what: 'line', at: [at(deepM * 0.35), foot + 0.06] },
-    ],
   };
 }
 

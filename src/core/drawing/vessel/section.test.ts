@@ -113,7 +113,8 @@ test('the rain’s way is drawn for any roof and barrel, the barrel on its stand
         const own = { ...plan, shell: { ...plan.shell, roof } };
         const rain = newRain(own);
         rain.barrel = { ...rain.barrel, litres, standM: standDm / 10, today };
-        const { shapes, face, labels } = rainElevation(own, rain, []);
+        const { coop, parts, face } = rainElevation(own, rain, []);
+        const shapes = [...coop, ...parts.flatMap((p) => p.shapes)];
         for (const [a, b] of sound(shapes)) {
           expect(a).toBeGreaterThanOrEqual(face.a0 - 1e-9);
           expect(a).toBeLessThanOrEqual(face.a1 + 1e-9);
@@ -122,7 +123,10 @@ test('the rain’s way is drawn for any roof and barrel, the barrel on its stand
         const water = shapes.find((s) => s.pen === 'water');
         if (!water) throw new Error('water in the barrel');
         expect(Math.min(...pointsOf(water).map(([, b]) => b))).toBeGreaterThanOrEqual(standDm / 10);
-        expect(labels.map((l) => l.what)).toContain('barrel');
+        const named = parts.map((p) => p.what);
+        expect(named).toContain('barrel');
+        expect(named.includes('stand')).toBe(standDm > 0);
+        expect(named).not.toContain('line');
       },
     ),
   );

@@ -71,6 +71,7 @@ export function rainFigures(s: Sheet, ctx: StationContext): void {
   s.found('water.rain.litres', 'litres', litres, ENTERED);
   const empty = rain.barrel.emptyKg * rain.barrel.count;
   s.worked('water.rain.load', W['rain.load'], { litres, empty, load: litres + empty }, ENTERED);
+  for (const v of onBarrel(ctx)) headOf(s, ctx, rain, v);
   const brought = broughtL(ctx, rain);
   if (brought === null) return;
   s.worked(
