@@ -62,6 +62,13 @@ test('areas are told in three figures, what rests on an assumption of ours in tw
   expect(sayFigure(figure('m2', 10.9, 'keepers'), 'imperial')).toBe('117 ft²');
   expect(sayFigure(figure('kg', 62.23, 'assumption'), 'metric')).toBe('62 kg');
   expect(sayFigure(figure('kg', 62.23, 'assumption'), 'imperial')).toBe('140 lb');
+  expect(sayFigure(figure('kg', 208.3, 'entered'), 'metric')).toBe('208.5 kg');
+  expect(sayFigure(figure('kg', 208.3, 'entered'), 'imperial')).toBe('459 lb');
+  expect(sayFigure(figure('kg', 3.2, 'entered'), 'imperial')).toBe('7.1 lb');
+  expect(sayFigure(figure('litres', 12_345, 'entered'), 'metric')).toBe('12,345 L');
+  expect(sayFigure(figure('hours', 0.4, 'entered'), 'metric')).toBe('24 minutes');
+  expect(sayFigure(figure('hours', 97.4, 'entered'), 'metric')).toBe('97 h');
+  expect(sayFigure(figure('millimetres', 0.5, 'keepers'), 'imperial')).toBe('0.02 in');
   expect(sayFigure(figure('watts', 444, 'published'), 'metric')).toBe('444 W');
   expect(sayFigure(figure('watts', 444, 'assumption'), 'metric')).toBe('440 W');
 });

@@ -99,9 +99,8 @@ const AMOUNTS: ReadonlySet<Unit> = new Set([
 
 /** Above this nobody weighs a thing to a tenth, kg. */
 const HEAVY_KG = 20;
-/** A vessel's weight, empty or full, or another that no kitchen scale takes. */
-const isWeight = ({ id, unit, value }: Said): boolean =>
-  unit === 'kg' && (value >= HEAVY_KG || /\.(weight|full)$/.test(id));
+/** A vessel's weight when it is full: what hangs on it is worth more than two figures. */
+const isVessel = ({ id, unit }: Said): boolean => unit === 'kg' && /\.(weight|full)$/.test(id);
 
 /** To half a kilogram, or to a pound. */
 const sayWeight = (kg: number, units: UnitSystem): string =>
@@ -132,7 +131,10 @@ export function sayFigure(figure: Said, units: UnitSystem, bare = false, fine = 
   const rule = isRule(figure) ? sayRule(figure.value, figure.unit, units) : null;
   if (rule !== null) return rule;
   const { value, unit } = figure;
-  if (isWeight(figure) && !fine) return grouped(sayWeight(value, units));
+  if (isVessel(figure) && !fine) return grouped(sayWeight(value, units));
+  if (unit === 'kg' && value >= HEAVY_KG && !fine) {
+    return grouped(inTwoFigures(sayWeight(value, units), figure));
+  }
   const text = fine ? null : SAID[unit]?.(value, units);
   if (text != null) return grouped(inTwoFigures(text, figure));
   const whole = (bare ? formatBare : formatValue)(value, unit, units);
