@@ -35,7 +35,7 @@ test('a feeder with six ports from a drum in inches: measured, marked, printed, 
   await bench.getByLabel('Your tape is in').selectOption('sixteenths');
   // the same drum by the tape laid round it
   await bench.getByLabel('Measured').selectOption('round');
-  await expect(bench.getByRole('textbox', { name: 'Outside, round it' })).toHaveValue('6′ 1/4″');
+  await expect(bench.getByRole('textbox', { name: 'Outside, round it' })).toHaveValue('72 1/4″');
   // figures open where they stand
   const first = bench.getByRole('button', { name: /in$/ }).first();
   await first.click();
@@ -73,7 +73,7 @@ test('a drum measured in a shed on a phone: the spacing stays in sight', async (
   await page.route('**/api/drawings*', (route) => route.abort());
   await bench.getByRole('button', { name: 'Strip at full size (PDF)' }).click();
   await expect(bench.getByRole('alert')).toContainText('the server does not answer');
-  await expect(round).toHaveValue('6′ 1/4″');
+  await expect(round).toHaveValue('72 1/4″');
   const wide = await bench.evaluate((e) => e.scrollWidth - e.clientWidth);
   expect(wide).toBe(0);
 });
