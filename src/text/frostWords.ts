@@ -20,23 +20,32 @@ export function hoursText(hours: number): string {
     const whole = Math.floor(hours);
     return whole === 1 ? '1 hour' : `${whole} hours`;
   }
-  return `${Math.floor(hours / 24)} days`;
+  const days = Math.floor(hours / 24);
+  return days < 8 ? `${days} days` : 'over a week';
 }
+
+/** Water that freezes sooner than this is not carried, h. */
+const SOON_H = 3;
 
 /**
  * What a way asks of the keeper on the coldest night.
  * @param filledEveryH  hours from one fill to the next
  */
 export function workText(
-  { carryEveryH, heater, insulateFirst }: FrostOption,
+  { way, carryEveryH, heater, insulateFirst }: FrostOption,
   filledEveryH: number,
 ): string {
   if (carryEveryH !== null) {
     if (carryEveryH >= filledEveryH) return 'open till it is filled again';
     if (carryEveryH >= 48) return `carry water every ${hoursText(carryEveryH)}`;
     if (carryEveryH >= 24) return 'carry water once a day';
-    return carryEveryH === 1 ? 'carry water every hour' : `carry water every ${carryEveryH} hours`;
+    if (carryEveryH < SOON_H) return 'it freezes too soon to carry';
+    return `carry water every ${carryEveryH} hours`;
   }
   if (heater === null || heater.sizeW === null) return 'no heater is made for it: insulate';
-  return insulateFirst ? `${heater.sizeW} W: insulate first` : `${heater.sizeW} W`;
+  const watts = `${heater.sizeW} W`;
+  if (!insulateFirst) return watts;
+  // what is in foam already is not insulated first
+  if (way === 'foamPumped') return `${watts}: rather drain it`;
+  return way === 'foamHeater' ? `${watts}: take a smaller one` : `${watts}: insulate first`;
 }

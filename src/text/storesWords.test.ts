@@ -1,3 +1,4 @@
+import type { FrostWay } from '@/core/stores/frost/compare';
 import { awaySentence, lastsText, mendText } from './awayWords';
 import { hoursText, workText } from './frostWords';
 import { barrelText, servesText } from './rainWords';
@@ -31,28 +32,37 @@ describe('words of rain, frost and days away, as a keeper reads them', () => {
   });
 
   test('hours are told as a keeper acts on them, and never rounded up', () => {
-    expect([0.03, 0.7, 1.9, 14.3, 42, 97].map(hoursText)).toEqual([
+    expect([0.03, 0.7, 1.9, 14.3, 42, 97, 500].map(hoursText)).toEqual([
       '5 minutes',
       '40 minutes',
       '1 hour',
       '14 hours',
       '42 hours',
       '4 days',
+      'over a week',
     ]);
     const by = (carryEveryH: number): string =>
       workText({ carryEveryH, heater: null, insulateFirst: false } as never, 96);
     expect([1, 14, 42, 60, 97].map(by)).toEqual([
-      'carry water every hour',
+      'it freezes too soon to carry',
       'carry water every 14 hours',
       'carry water once a day',
       'carry water every 2 days',
       'open till it is filled again',
     ]);
-    const heated = (sizeW: number | null, insulateFirst: boolean): string =>
-      workText({ carryEveryH: null, heater: { needW: 1, sizeW }, insulateFirst } as never, 48);
-    expect([heated(50, false), heated(500, true), heated(null, true)]).toEqual([
+    const heated = (way: FrostWay, sizeW: number | null, insulateFirst: boolean): string =>
+      workText({ way, carryEveryH: null, heater: { needW: 1, sizeW }, insulateFirst } as never, 48);
+    expect([
+      heated('heater', 50, false),
+      heated('heater', 500, true),
+      heated('foamHeater', 500, true),
+      heated('foamPumped', 1000, true),
+      heated('pumped', null, true),
+    ]).toEqual([
       '50 W',
       '500 W: insulate first',
+      '500 W: take a smaller one',
+      '1000 W: rather drain it',
       'no heater is made for it: insulate',
     ]);
   });

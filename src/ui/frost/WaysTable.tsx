@@ -21,8 +21,11 @@ const ROLES = {
 } as const;
 
 const COSTS = 'Costs a winter';
-const heated = ({ heater }: FrostOption, value: number): string =>
-  heater === null ? '0' : formatPlain(Math.round(value));
+const heated = ({ heater }: FrostOption, value: number): string => {
+  if (heater === null) return '0';
+  if (heater.sizeW === null) return '–';
+  return value > 0 && value < 0.5 ? 'under 1' : formatPlain(Math.round(value));
+};
 
 /** What is told of each way. */
 const COLUMNS: readonly {
