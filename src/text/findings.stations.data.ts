@@ -206,6 +206,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Barrel that lets light or birds in',
     text: 'Light makes green water, and an open barrel drowns what falls in. Cover it, and keep it dark.',
   },
+  'water.barrel.door': {
+    title: 'Barrel before a door',
+    text: 'Nobody gets through. The rain barrel stands before {fixtures}. Move it along the wall.',
+  },
   'water.barrel.low': {
     title: 'Barrel too low for its line',
     text: 'The outlets do not run. {fixtures}: the barrel’s foot stands {above} above them; it needs at least {needed}.',

@@ -145,6 +145,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'rain.fittings': 'Fit a screen, a flush valve and unions to the line',
   'rain.flushLonger': 'Make the standpipe {length} long',
   'rain.gutterLarger': 'Take a gutter of {size}',
+  'rain.move': 'Stand the barrel at the {wall} wall, {along} from its corner',
   'rain.lid': 'Cover the barrel, and keep it dark',
   'rain.none': 'Give the birds no rain from this roof',
   'rain.overflow': 'Lead the overflow away from the footings',

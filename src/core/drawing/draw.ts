@@ -6,6 +6,7 @@ import type { Scoped } from '../model/scope';
 import type { PlacedBird } from '../stations/roosts/perched';
 import { type BirdItem, birdItem } from './birds/bird';
 import { fixtureShapes } from './fixtures';
+import { rainBeside } from './rain/beside';
 import {
   cornersOf,
   extentOf,
@@ -32,7 +33,7 @@ export interface FixtureItem extends Item {
 export type DrawnItem =
   | FixtureItem
   | BirdItem
-  | (Item & { readonly what: 'shell' | 'keeper' | 'reach' | 'markOut' });
+  | (Item & { readonly what: 'shell' | 'keeper' | 'reach' | 'rain' | 'markOut' });
 
 /** What is drawn beside the plan itself. */
 export interface DrawnWith {
@@ -65,6 +66,7 @@ export function draw(
   ].sort(farthestFirst);
   return [
     { what: 'shell', key: 'shell', face: whole, shapes: shellShapes(plan, view, cutM) },
+    ...rainItem(plan, view),
     ...(reach && view === 'above' ? outOfReach(reach, whole) : []),
     ...things.map(({ item }) => item),
     ...drawBroken(zones, view, shell),
@@ -85,6 +87,11 @@ export const drawSome = (
   standing(plan, fixtures, view, birds, cutM)
     .sort(farthestFirst)
     .map(({ item }) => item);
+
+function rainItem(plan: Scoped, view: View): DrawnItem[] {
+  const beside = rainBeside(plan, view);
+  return beside === null ? [] : [{ what: 'rain', key: 'rain', ...beside }];
+}
 
 /** An item, and how near to the eye it is. */
 interface Standing {

@@ -109,7 +109,7 @@ export type Shape = PathShape | EllipseShape;
 
 /** What belongs together and is drawn before what is nearer to the eye. */
 export interface Item {
-  readonly what: 'shell' | 'fixture' | 'bird' | 'keeper' | 'reach' | 'markOut';
+  readonly what: 'shell' | 'fixture' | 'bird' | 'keeper' | 'reach' | 'rain' | 'markOut';
   readonly key: string;
   readonly shapes: readonly Shape[];
   /** All that it takes in the view. */

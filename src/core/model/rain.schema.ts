@@ -54,6 +54,7 @@ export const rain = z.strictObject({
     /** Its foot above the ground. */
     standM: z._default(coordinateM, 0.4),
     stand: z._default(z.enum(['ground', 'blocks', 'slab', 'shelf']), 'blocks'),
+    /** The wall it stands at, and from its left (seen from above, its front) end to the barrel's near edge. */
     side: z._default(side, 'right'),
     alongM: z._default(coordinateM, 0.4),
     lid: yes,

@@ -1,6 +1,6 @@
 import { flockByDay } from '@/core/birds/flock';
 import { newRain } from '@/core/edit/new/rain';
-import type { Drinker, Rain } from '@/core/model/schema';
+import type { Drinker, OfKind, Rain } from '@/core/model/schema';
 import { iceHours } from '@/core/stores/frost/freeze';
 import { heaterFor } from '@/core/stores/frost/heater';
 import { heatedLump, roundLump } from '@/core/stores/frost/lumps';
@@ -52,6 +52,11 @@ function openLitres(): number {
 const drinker = (d: Parameters<Recipe>[0]): Drinker => {
   const found = d.fixtures.find((f) => f.id === 'drinker');
   if (found?.kind !== 'drinker') throw new Error('a drinker');
+  return found;
+};
+const popDoor = (d: Parameters<Recipe>[0]): OfKind<'popDoor'> => {
+  const found = d.fixtures.find((f) => f.kind === 'popDoor');
+  if (found?.kind !== 'popDoor') throw new Error('a pop door');
   return found;
 };
 const heat =
@@ -138,6 +143,16 @@ export const RAIN_FAULTS: readonly Fault[] = [
   choice(
     'water.line.fittings',
     changed((r) => (r.line.flush = false)),
+    withRain(),
+  ),
+  measure(
+    'water.barrel.door',
+    [popDoor(soundCoop()).widthM - MM, popDoor(soundCoop()).widthM],
+    (d, m) =>
+      changed((r) => {
+        const door = popDoor(d);
+        r.barrel = { ...r.barrel, side: door.wall, alongM: door.alongM + m };
+      })(d),
     withRain(),
   ),
   measure(

@@ -80,7 +80,9 @@ export function sheetOf(plan: Plan, assessment: Assessment, view: View, scale: n
         ? LAYER_OF[item.fixture.kind]
         : item.what === 'bird'
           ? 'birds'
-          : 'shell';
+          : item.what === 'rain'
+            ? LAYER_OF.drinker
+            : 'shell';
     shapes.get(layer)?.push(...item.shapes);
   }
   const drawn = wholeOf(items.map((i) => i.face));

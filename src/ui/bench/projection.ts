@@ -42,11 +42,11 @@ const ITS_WALLS: Past = {
   above: WALL_DRAWN_M,
 };
 
-/** Its walls, and all that is drawn past them: boxes that hang outside, a door ajar. */
+/** Its walls, and all that is drawn past them: boxes that hang outside, a door ajar, a rain barrel. */
 export function pastWalls(view: View, plan: Plan): Past {
   const { acrossM, upM } = roomOf(view, plan.shell);
   const points = draw(plan, view)
-    .filter((item) => item.what === 'fixture')
+    .filter((item) => item.what === 'fixture' || item.what === 'rain')
     .flatMap((item) => item.shapes.flatMap(pointsOf));
   const most = (of: (point: Point) => number): number =>
     points.reduce((far, point) => Math.max(far, of(point)), WALL_DRAWN_M);

@@ -48,7 +48,7 @@ export const PART_WORDS: Readonly<Record<RainPart, PartWords>> = {
       { name: 'Holds', id: 'water.rain.litres' },
       { name: 'Blocked by frost after', id: 'water.frost.barrel.blocked' },
     ],
-    faults: /^water\.barrel\.open/,
+    faults: /^water\.barrel\.(open|door)/,
   },
   stand: {
     name: 'Stand',

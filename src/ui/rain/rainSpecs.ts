@@ -192,6 +192,23 @@ export const BARREL_SPECS: readonly Spec<Rain>[] = [
   ),
   {
     kind: 'choice',
+    label: 'Stands at the',
+    choices: SIDES,
+    get: (r) => r.barrel.side,
+    set: (r, side) => {
+      r.barrel.side = side as Rain['barrel']['side'];
+    },
+  },
+  length(
+    'From its corner',
+    (r) => r.barrel.alongM,
+    (r, m) => {
+      r.barrel.alongM = m;
+    },
+    12,
+  ),
+  {
+    kind: 'choice',
     label: 'Stands on',
     choices: STANDS,
     get: (r) => r.barrel.stand,

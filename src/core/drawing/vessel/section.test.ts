@@ -1,12 +1,9 @@
-import fc from 'fast-check';
 import { flockByDay } from '../../birds/flock';
 import { newDrinker, newFeeder } from '../../edit/new/floorThings';
 import { bodiesFor, newMade, startBody } from '../../edit/new/homeMade';
-import { newRain } from '../../edit/new/rain';
 import type { Made, Vessel } from '../../model/schema';
 import { takesUp } from '../../rules/vesselKinds.data';
 import { DAY, soundCoop } from '../../tests/plans';
-import { rainElevation } from '../rain/elevation';
 import { type Point, pointsOf, type Shape } from '../shape';
 import { madeBody } from '../things/madeBody';
 import { vesselSection } from './section';
@@ -94,40 +91,4 @@ test('from its side on the bench it stays in its box', () => {
       }
     }
   }
-});
-
-test('the rain’s way is drawn for any roof and barrel, the barrel on its stand and the gutter under the eaves', () => {
-  const roofs = [
-    { kind: 'mono', lowM: 1.9, highM: 2.4, highSide: 'rear' },
-    { kind: 'gable', lowM: 2, highM: 2.6, ridgeAxis: 'x' },
-    { kind: 'gable', lowM: 2, highM: 2.6, ridgeAxis: 'y' },
-    { kind: 'flat', lowM: 2.1, highM: 2.1 },
-  ] as const;
-  fc.assert(
-    fc.property(
-      fc.constantFrom(...roofs),
-      fc.integer({ min: 20, max: 1000 }),
-      fc.integer({ min: 0, max: 15 }),
-      fc.double({ min: 0, max: 1, noNaN: true }),
-      (roof, litres, standDm, today) => {
-        const own = { ...plan, shell: { ...plan.shell, roof } };
-        const rain = newRain(own);
-        rain.barrel = { ...rain.barrel, litres, standM: standDm / 10, today };
-        const { coop, parts, face } = rainElevation(own, rain, []);
-        const shapes = [...coop, ...parts.flatMap((p) => p.shapes)];
-        for (const [a, b] of sound(shapes)) {
-          expect(a).toBeGreaterThanOrEqual(face.a0 - 1e-9);
-          expect(a).toBeLessThanOrEqual(face.a1 + 1e-9);
-          expect(b).toBeLessThanOrEqual(face.b1 + 1e-9);
-        }
-        const water = shapes.find((s) => s.pen === 'water');
-        if (!water) throw new Error('water in the barrel');
-        expect(Math.min(...pointsOf(water).map(([, b]) => b))).toBeGreaterThanOrEqual(standDm / 10);
-        const named = parts.map((p) => p.what);
-        expect(named).toContain('barrel');
-        expect(named.includes('stand')).toBe(standDm > 0);
-        expect(named).not.toContain('line');
-      },
-    ),
-  );
 });

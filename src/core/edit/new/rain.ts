@@ -2,6 +2,7 @@ import { gridUp } from '../../kernel/units/grid';
 import type { Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
+import { clearPlace } from '../../stores/rain/place';
 import { eavesOf } from '../../stores/rain/roof';
 
 /** A rain barrel as one begins: on the lowest eaves, a folded channel, two hundred litres on blocks. */
@@ -9,7 +10,7 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units' | 'fixtures'>): Rain 
   const [eave] = eavesOf(plan.shell, OVERHANG_M);
   const inch = 0.0254;
   const isMetric = plan.units === 'metric';
-  return {
+  const rain: Rain = {
     eaves: [eave?.side ?? 'front'],
     overhangM: isMetric ? OVERHANG_M : 4 * inch,
     cover: 'metal',
@@ -49,6 +50,12 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units' | 'fixtures'>): Rain 
       pump: false,
     },
   };
+  // before no door, where there is such a place
+  Object.assign(
+    rain.barrel,
+    clearPlace(plan, rain.barrel, (m) => gridUp(m, plan.units)),
+  );
+  return rain;
 }
 
 const OVERHANG_M = 0.1;

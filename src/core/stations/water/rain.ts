@@ -12,6 +12,7 @@ import {
   sheetM,
   supports,
 } from '../../stores/rain/gutter';
+import { doorsBehind } from '../../stores/rain/place';
 import {
   barrelsL,
   drainedM2,
@@ -155,6 +156,16 @@ export function rainRules(s: Sheet, ctx: StationContext): void {
     }
   }
   ofBarrel(s, rain);
+  const behind = doorsBehind(plan, rain.barrel);
+  if (behind.length > 0) {
+    const birds = behind.some((d) => d.kind === 'popDoor');
+    s.find(
+      'water.barrel.door',
+      birds ? 'short' : 'awkward',
+      behind.map((d) => d.id),
+      {},
+    );
+  }
   if (plan.site.treesOver && schoolFor(ctx, 'rain.screens').params.everywhere === 1) {
     s.find('water.screens.shed', 'awkward', [], {});
   }

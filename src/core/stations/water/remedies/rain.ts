@@ -11,6 +11,7 @@ import { ruled } from '../../../rules/rules.data';
 import { heaterFor } from '../../../stores/frost/heater';
 import { heatedLump, vesselLump } from '../../../stores/frost/lumps';
 import { gutterLs } from '../../../stores/rain/gutter';
+import { clearPlace } from '../../../stores/rain/place';
 import { eavesOf } from '../../../stores/rain/roof';
 import { capacityL } from '../../vessels/vessels';
 
@@ -92,6 +93,25 @@ const raise: Proposer = (finding, { plan }) => {
       hours: 1,
       change: (d) => {
         if (d.rain) d.rain.barrel.standM = standM;
+      },
+    },
+  ];
+};
+
+/** The barrel to where it stands before no door. */
+const move: Proposer = (_, { plan }) => {
+  const { rain } = plan;
+  const place = rain && clearPlace(plan, rain.barrel, (m) => up(plan, m));
+  if (!place) return [];
+  return [
+    {
+      code: 'rain.move',
+      fixtures: [],
+      wall: place.side,
+      numbers: { along: metres(place.alongM) },
+      hours: 1,
+      change: (d) => {
+        if (d.rain) Object.assign(d.rain.barrel, place);
       },
     },
   ];
@@ -226,6 +246,7 @@ export const RAIN_REMEDIES: Proposers = {
       rain.barrel.dark = true;
     }),
   ],
+  'water.barrel.door': [move],
   'water.barrel.low': [raise],
   'water.screens.shed': [
     planning('rain.oneScreen', (d) => {
