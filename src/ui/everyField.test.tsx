@@ -6,6 +6,7 @@ import { parsePlan } from '@/core/edit/parse';
 import type { Plan } from '@/core/model/schema';
 import { everything } from '@/core/tests/everything';
 import { DAY } from '@/core/tests/plans';
+import { PowerCost } from './frost/Power';
 import { BarRows } from './panel/BarRows';
 import { NestRows } from './panel/NestRows';
 import { ShellFields } from './panel/ShellFields';
@@ -38,6 +39,7 @@ const PANELS: readonly (readonly [string, () => ReactNode])[] = [
   ['water', () => <WaterFields />],
   ['a home-made feeder', () => <FeederOnTheBench />],
   ['rain', () => <RainOnTheBench />],
+  ['what power costs', () => <PowerCost />],
   ['litter', () => <LitterPanel />],
   ['doors and light', () => <DoorFields />],
   ['reach', () => <ReachFields />],

@@ -1,4 +1,4 @@
-import type { StoresAsk, StoresTold } from './stores.worker';
+import type { StoresAsk, StoresTold } from './storesAnswers';
 
 /** A worker that knows the weather of a plan's place, and runs one barrel after another through it. */
 export interface StoresApart {

@@ -1,6 +1,6 @@
 'use client';
 import { useEffect, useState } from 'react';
-import type { StoresAsk, StoresTold } from '@/workers/stores.worker';
+import type { StoresAsk, StoresTold } from '@/workers/storesAnswers';
 
 type Told<K extends StoresTold['kind']> = Extract<StoresTold, { kind: K }>;
 

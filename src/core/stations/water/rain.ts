@@ -1,6 +1,6 @@
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
-import type { Drinker, Rain } from '../../model/schema';
+import type { Drinker, Fixture, Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
 import {
@@ -156,16 +156,6 @@ export function rainRules(s: Sheet, ctx: StationContext): void {
     }
   }
   ofBarrel(s, rain);
-  const behind = doorsBehind(plan, rain.barrel);
-  if (behind.length > 0) {
-    const birds = behind.some((d) => d.kind === 'popDoor');
-    s.find(
-      'water.barrel.door',
-      birds ? 'short' : 'awkward',
-      behind.map((d) => d.id),
-      {},
-    );
-  }
   if (plan.site.treesOver && schoolFor(ctx, 'rain.screens').params.everywhere === 1) {
     s.find('water.screens.shed', 'awkward', [], {});
   }
@@ -200,6 +190,23 @@ const headOf = (s: Sheet, { plan }: StationContext, rain: Rain, v: Drinker) =>
     },
     ENTERED,
   );
+
+/** Doors that nobody gets through for the barrel before them; birds shut out are worse than a keeper. */
+export function barrelRules(
+  s: Sheet,
+  { rain, shell }: Pick<Plan, 'rain' | 'shell'>,
+  doors: readonly Fixture[],
+): void {
+  if (rain === null) return;
+  const behind = doorsBehind({ shell, fixtures: doors }, rain.barrel);
+  if (behind.length === 0) return;
+  s.find(
+    'water.barrel.door',
+    behind.some((d) => d.kind === 'popDoor') ? 'short' : 'awkward',
+    behind.map((d) => d.id),
+    {},
+  );
+}
 
 function ofBarrel(s: Sheet, rain: Rain): void {
   const { barrel, line } = rain;

@@ -13,7 +13,7 @@ import { twoApart, vesselRules } from '../vessels/standing';
 import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 import { frostFigures, frostRules } from './frost';
-import { onBarrel, rainFigures, rainRules } from './rain';
+import { barrelRules, onBarrel, rainFigures, rainRules } from './rain';
 
 /** Water: outlets for all, at their height, for the days between fills, clean and dry round about. */
 export const waterStation: CarryingStation = {
@@ -45,6 +45,10 @@ export const waterStation: CarryingStation = {
     const wet = [drinkers, flock, plan.rain, plan.shell, plan.site, plan.climate];
     const screens = schoolFor(ctx, 'rain.screens');
     s.part('water.rain', [...wet, screens], (own) => rainRules(own, ctx));
+    const [people, birds, hatches] = [ctx.of('door'), ctx.of('popDoor'), ctx.of('hatch')];
+    s.part('water.barrel', [people, birds, hatches, plan.rain, plan.shell], (own) =>
+      barrelRules(own, plan, [...people, ...birds, ...hatches]),
+    );
     s.part('water.frost', wet, (own) => frostRules(own, ctx, drinkers));
   },
 };

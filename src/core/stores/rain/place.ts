@@ -9,7 +9,9 @@ const isDoor = (f: Fixture): f is Door =>
   f.kind === 'door' || f.kind === 'popDoor' || f.kind === 'hatch';
 
 /** What of a plan a barrel's place hangs on. */
-type Beside = Pick<Plan, 'shell' | 'fixtures'>;
+interface Beside extends Pick<Plan, 'shell'> {
+  readonly fixtures: readonly Fixture[];
+}
 type Barrel = Rain['barrel'];
 
 /**
