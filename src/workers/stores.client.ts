@@ -1,6 +1,6 @@
 import type { StoresAsk, StoresTold } from './storesAnswers';
 
-/** A worker that knows the weather of a plan's place, and runs one barrel after another through it. */
+/** A worker that answers what is asked of frost and of days away. */
 export interface StoresApart {
   ask(what: StoresAsk): void;
   stop(): void;

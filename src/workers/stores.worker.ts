@@ -1,8 +1,3 @@
-import { type StoresAsk, storesAnswers } from './storesAnswers';
+import { type StoresAsk, storesAnswer } from './storesAnswers';
 
-const answer = storesAnswers();
-
-self.onmessage = ({ data }: MessageEvent<StoresAsk>): void => {
-  const told = answer(data);
-  if (told !== null) self.postMessage(told);
-};
+self.onmessage = ({ data }: MessageEvent<StoresAsk>): void => self.postMessage(storesAnswer(data));

@@ -1,6 +1,6 @@
 import '@testing-library/jest-dom/jest-globals';
 import { beforeAll, beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { act, configure, fireEvent, screen, within } from '@testing-library/react';
+import { act, configure, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import { newPopDoor } from '@/core/edit/new/openings';
 import { newRain } from '@/core/edit/new/rain';
 import type { Plan } from '@/core/model/schema';
@@ -128,7 +128,7 @@ describe('rain on the workbench', () => {
     expect(told()).toContain('on every day of thirty years');
     fireEvent.change(slider, { target: { value: '20' } });
     expect(worker.asked).toEqual(['plan', 'barrel']);
-    expect(told()).toContain('% of days');
+    await waitFor(() => expect(told()).toContain('% of days'));
     expect(planNow().rain?.barrel.litres).toBe(200);
     fireEvent.click(screen.getByRole('button', { name: 'Take this barrel' }));
     expect(planNow().rain?.barrel.litres).toBe(20);

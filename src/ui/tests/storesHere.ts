@@ -1,39 +1,44 @@
 import { jest } from '@jest/globals';
 import { act } from '@testing-library/react';
-import { type StoresAsk, type StoresTold, storesAnswers } from '@/workers/storesAnswers';
+import { type RainAsk, rainAnswers } from '@/workers/rainAnswers';
+import { type StoresAsk, storesAnswer } from '@/workers/storesAnswers';
 
-/** How the worker of the stores does: it answers, it breaks on each question, or it says nothing yet. */
-export type StoresDo = 'answer' | 'break' | 'wait';
+/** How a worker does: it answers, it breaks on each question, or it says nothing yet. */
+export type WorkerDoes = 'answer' | 'break' | 'wait';
 
 /**
- * The worker of the stores in the test's own thread, by the same answers. To be called before what uses it is loaded.
- * @returns what it was asked, and a switch
+ * The workers of rain, frost and days away in the test's own thread, by the same answers. To be called before what
+ * uses them is loaded.
+ * @returns what they were asked, and a switch
  */
-export function storesHere(): { readonly asked: StoresAsk['kind'][]; now: StoresDo } {
-  const state: { readonly asked: StoresAsk['kind'][]; now: StoresDo } = {
-    asked: [],
-    now: 'answer',
-  };
-  jest.unstable_mockModule('@/workers/stores.client', () => ({
-    storesApart: (tell: (told: StoresTold) => void, fail: () => void) => {
-      const answer = storesAnswers();
+export function storesHere(): { readonly asked: string[]; now: WorkerDoes } {
+  const state: { readonly asked: string[]; now: WorkerDoes } = { asked: [], now: 'answer' };
+  const apart =
+    <Ask extends { readonly kind: string }, Told>(answering: () => (ask: Ask) => Told) =>
+    (tell: (told: Told) => void, fail: () => void) => {
+      const answer = answering();
       let stopped = false;
       return {
-        ask: (what: StoresAsk): void => {
+        ask: (what: Ask): void => {
           state.asked.push(what.kind);
-          if (state.now === 'wait') return;
-          if (state.now === 'break') {
-            act(() => fail());
-            return;
-          }
-          const told = answer(what);
-          if (told !== null && !stopped) act(() => tell(told));
+          const does = state.now;
+          if (does === 'wait') return;
+          // never before what asked has gone on
+          void Promise.resolve().then(() => {
+            if (stopped) return;
+            act(() => (does === 'break' ? fail() : tell(answer(what))));
+          });
         },
         stop: (): void => {
           stopped = true;
         },
       };
-    },
+    };
+  jest.unstable_mockModule('@/workers/rain.client', () => ({
+    rainApart: apart<RainAsk, unknown>(rainAnswers),
+  }));
+  jest.unstable_mockModule('@/workers/stores.client', () => ({
+    storesApart: apart<StoresAsk, unknown>(() => storesAnswer),
   }));
   return state;
 }

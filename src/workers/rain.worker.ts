@@ -1,0 +1,5 @@
+import { type RainAsk, rainAnswers } from './rainAnswers';
+
+const answer = rainAnswers();
+
+self.onmessage = ({ data }: MessageEvent<RainAsk>): void => self.postMessage(answer(data));
