@@ -1,3 +1,4 @@
+import { ruled } from '@/core/rules/rules.data';
 import type { FrostOption, FrostWay } from '@/core/stores/frost/compare';
 
 /** Ways to keep water open, as keepers call them. */
@@ -24,9 +25,6 @@ export function hoursText(hours: number): string {
   return days < 8 ? `${days} days` : 'over a week';
 }
 
-/** Water that freezes sooner than this is not carried, h. */
-const SOON_H = 3;
-
 /**
  * What a way asks of the keeper on the coldest night.
  * @param filledEveryH  hours from one fill to the next
@@ -39,7 +37,7 @@ export function workText(
     if (carryEveryH >= filledEveryH) return 'open till it is filled again';
     if (carryEveryH >= 48) return `carry water every ${hoursText(carryEveryH)}`;
     if (carryEveryH >= 24) return 'carry water once a day';
-    if (carryEveryH < SOON_H) return 'it freezes too soon to carry';
+    if (carryEveryH < ruled('water.frost.soon')) return 'it freezes too soon to carry';
     return `carry water every ${carryEveryH} hours`;
   }
   if (heater === null || heater.sizeW === null) return 'no heater is made for it: insulate';

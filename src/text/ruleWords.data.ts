@@ -280,6 +280,7 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'away.hot': 'mean of the days’ warmest hour from which eggs may not lie',
   'away.droppings': 'days that droppings may lie where there is no board',
   'away.battery': 'days that a powered door’s battery lasts',
+  'water.frost.soon': 'water that freezes sooner than this is not carried',
   'water.frost.hours': 'a drinker that stays open so long is filled again before it freezes',
   'rain.runoff.metal': 'rain that runs off a metal roof',
   'rain.runoff.plastic': 'rain that runs off corrugated plastic',

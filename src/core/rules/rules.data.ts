@@ -348,6 +348,7 @@ export const RULES = {
   'away.droppings': assumed(7, 'days'),
   'away.battery': assumed(30, 'days'),
   'water.frost.hours': assumed(24, 'hours'),
+  'water.frost.soon': assumed(3, 'hours'),
   'rain.runoff.metal': keepers(0.9, 'ratio'),
   'rain.runoff.plastic': keepers(0.9, 'ratio'),
   'rain.runoff.shingle': keepers(0.8, 'ratio'),

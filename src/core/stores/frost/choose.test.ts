@@ -3,6 +3,7 @@ import { newDrinker } from '../../edit/new/floorThings';
 import { newRain } from '../../edit/new/rain';
 import { frostWays } from '../../frostWays';
 import type { Drinker, Plan } from '../../model/schema';
+import { remedies } from '../../remedies/remedies';
 import { DAY, sampleClimate, soundCoop } from '../../tests/plans';
 import { barrelWay, drinkerWay, takeBarrelWay, takeDrinkerWay } from './choose';
 
@@ -48,6 +49,21 @@ test.each(KINDS)(
     }
   },
 );
+
+test('water is offered to be carried only where somebody keeps up with the ice', () => {
+  const offered = (type: Drinker['type'], place: string): string[] => {
+    const plan: Plan = { ...cold(type), climate: sampleClimate(place) };
+    const before = assess(plan, { on: DAY });
+    const finding = before.findings.find(
+      (f) => f.code === 'water.frost.ice' && f.fixtures.includes('own'),
+    );
+    return finding ? remedies(plan, finding, before).map((r) => r.code) : [];
+  };
+  // a metre of line is blocked within the half hour
+  expect(offered('nipple', 'cold-continental')).toContain('frost.heat');
+  expect(offered('nipple', 'cold-continental')).not.toContain('frost.carry');
+  expect(offered('fount', 'wet-upland')).toContain('frost.carry');
+});
 
 test('each way chosen for the barrel is the one that is marked, and its line is kept open', () => {
   const plan = cold('cup');

@@ -145,6 +145,14 @@ const heat: Proposer = (finding, { plan }) => {
   ];
 };
 
+const carried = setting('frost.carry', ['drinker'], (v) => {
+  v.winter = { kind: 'carried' };
+});
+
+/** Fresh water carried on frost days, where somebody keeps up with the ice. */
+const carry: Proposer = (finding, ctx) =>
+  told(finding, 'hours') < ruled('water.frost.soon') ? [] : carried(finding, ctx);
+
 /** Foam round it, and a heater for what is lost then; for the barrel where no fixture is named. */
 const foam: Proposer = (finding, { plan }) => {
   const air = told(finding, 'air');
@@ -269,13 +277,7 @@ export const RAIN_REMEDIES: Proposers = {
       rain.line.drain = true;
     }),
   ],
-  'water.frost.ice': [
-    heat,
-    setting('frost.carry', ['drinker'], (v) => {
-      v.winter = { kind: 'carried' };
-    }),
-    foam,
-  ],
+  'water.frost.ice': [heat, carry, foam],
   'water.heater.weak': [stronger, foam],
   'water.heater.insulate': [foam],
   'water.heater.cutOut': [cutOut],
