@@ -1,6 +1,7 @@
 import { roofHeightM } from '../../geometry/shell';
 import type { Drinker, Plan, Rain } from '../../model/schema';
 import { flushPipeM } from '../../stores/rain/gutter';
+import { barrelHighM } from '../../stores/rain/place';
 import { drainedM2, flushMmOf, gutteredEaves } from '../../stores/rain/roof';
 import { type Face, type Point, polygon, polyline, rect, type Shape } from '../shape';
 
@@ -65,7 +66,7 @@ export function rainElevation(plan: Plan, rain: Rain, drinkers: readonly Drinker
   const { barrel } = rain;
   const half = barrel.acrossM / 2;
   const barrelX = over + DRAWN.gutter + DRAWN.apart + half;
-  const highM = barrel.litres / 1000 / ((Math.PI * barrel.acrossM ** 2) / 4);
+  const highM = barrelHighM(barrel);
   const foot = barrel.standM;
   const flushLong = Math.min(
     rain.flushLongM ?? flushPipeM(drainedM2(plan, rain), flushMmOf(plan, rain), rain.flushBoreM),
