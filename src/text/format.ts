@@ -160,6 +160,13 @@ export function formatBare(value: number, unit: Unit, units: UnitSystem): string
   return COUNTED[unit] ? formatCount(value) : formatValue(value, unit, units);
 }
 
+/**
+ * Thousands apart, from ten thousand up.
+ * @example grouped('12345 L') // '12,345 L'
+ */
+export const grouped = (text: string): string =>
+  text.replace(/(?<![\d.])\d{5,}/g, (n) => Number(n).toLocaleString('en-GB'));
+
 /** A count, which may be an average: above one to a tenth. */
 const formatCount = (value: number): string =>
   formatPlain(value > 1 ? Math.round(value * 10) / 10 : value);

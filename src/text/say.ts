@@ -7,7 +7,7 @@ import {
 import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { Figure, Unit } from '@/core/kernel/working';
 import { EVERYDAY_AREAS, EVERYDAY_LENGTHS, type Everyday } from '@/core/rules/everyday.data';
-import { formatBare, formatValue } from './format';
+import { formatBare, formatValue, grouped } from './format';
 
 /** Below this a length is told to the millimetre: sections, gaps and meshes. */
 const FINE_M = 0.1;
@@ -107,10 +107,6 @@ const sayWeight = (kg: number, units: UnitSystem): string =>
   units === 'metric'
     ? `${Math.round(kg * 2) / 2} kg`
     : `${Math.round(kg / KILOGRAMS_PER_POUND)} lb`;
-
-/** Thousands apart, from ten thousand up. */
-const grouped = (text: string): string =>
-  text.replace(/(?<![\d.])\d{5,}/g, (n) => Number(n).toLocaleString('en-GB'));
 
 /** An amount that rests on an assumption of ours, in two figures of the units it is told in. */
 function inTwoFigures(text: string, { unit, evidence }: Said): string {

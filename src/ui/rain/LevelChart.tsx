@@ -7,7 +7,7 @@ import type { BarrelRun } from '@/core/stores/rain/barrel';
 import type { RainOutlook } from '@/core/stores/rain/outlook';
 import { monthStart, YEAR_DAYS } from '@/core/weather/yearCurve';
 import { MONTH_NAMES } from '@/text/airWords';
-import { formatValue } from '@/text/format';
+import { formatValue, grouped } from '@/text/format';
 import { EChart } from '../charts/EChart';
 import type { Inks } from '../charts/inks';
 import { LineSample } from '../charts/LineSample';
@@ -95,8 +95,8 @@ export function LevelChart({
           return (
             <span key={y.id} className="flex items-center gap-1.5">
               <LineSample ink={y.ink} type={y.type} width={y.width} />
-              {y.name}: {formatValue(Number(inL.toPrecision(2)), 'litres', units)} came, dry on{' '}
-              {dryDays} {dryDays === 1 ? 'day' : 'days'}
+              {y.name}: {grouped(formatValue(Number(inL.toPrecision(2)), 'litres', units))} came,
+              dry on {dryDays} {dryDays === 1 ? 'day' : 'days'}
             </span>
           );
         })}
