@@ -1,7 +1,8 @@
 import { solidOf } from '../geometry/solids';
 import { OPPOSITE } from '../geometry/walls';
 import { tidy } from '../kernel/units/number';
-import type { Fixture, Plan, Side } from '../model/schema';
+import { barrelsWideM } from '../model/barrelForm';
+import type { Fixture, Plan, Rain, Side } from '../model/schema';
 import { spanOf } from './lines';
 
 /** Dust of binary arithmetic taken off, m; nothing is below nought by dust. */
@@ -33,7 +34,18 @@ export function mirrored<F extends Fixture>(fixture: F, plan: Plan, axis: 'x' | 
   return next as F;
 }
 
-/** A whole plan as in a mirror: its fixtures, its roof, the keeper's own strip and its mesh wall. */
+/** Barrel and gutters as in a mirror: at the other wall, or as far from the other end of their own. */
+function mirroredRain(rain: Rain, lengthM: number, axis: 'x' | 'y'): Rain {
+  const { barrel, eaves } = rain;
+  const runs = barrel.side === 'front' || barrel.side === 'rear' ? 'x' : 'y';
+  const place =
+    runs === axis
+      ? { alongM: tidied(lengthM - barrel.alongM - barrelsWideM(barrel)) }
+      : { side: OPPOSITE[barrel.side] };
+  return { ...rain, eaves: eaves.map((e) => turned(e, axis)), barrel: { ...barrel, ...place } };
+}
+
+/** A whole plan as in a mirror: its fixtures, its roof, its rain, the keeper's own strip and its mesh wall. */
 export function mirroredPlan<P extends Plan>(plan: P, axis: 'x' | 'y'): P {
   const { shell, partition } = plan;
   const { roof, storage } = shell;
@@ -49,6 +61,7 @@ export function mirroredPlan<P extends Plan>(plan: P, axis: 'x' | 'y'): P {
       partition && partition.axis === axis
         ? { ...partition, atM: tidied(lengthM - partition.atM) }
         : partition,
+    rain: plan.rain && mirroredRain(plan.rain, lengthM, axis),
     fixtures: plan.fixtures.map((f) => mirrored(f, plan, axis)),
   };
 }

@@ -3,7 +3,7 @@ import { assess, createAssessor } from '@/core/assess';
 import { FAULTS } from '@/core/tests/faults';
 import { badCoop, bar, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { solidOf } from '../geometry/solids';
-import type { Fixture, Plan, Side } from '../model/schema';
+import type { Fixture, Plan, Rain, Side } from '../model/schema';
 import { RULE_BOOK, selectableRows } from '../rules/book';
 
 const on = DAY;
@@ -109,6 +109,22 @@ function mirrored(f: Fixture, plan: Plan): Fixture {
   return moved.kind === 'nestBank' ? { ...moved, faces: OPPOSITE[moved.faces] } : moved;
 }
 
+/** Barrels and gutters in the mirror. */
+const rainMirrored = (rain: Rain, lengthM: number): Rain => {
+  const { side, alongM, acrossM, count } = rain.barrel;
+  const wide = acrossM * count + 0.05 * (count - 1);
+  const across = side === 'front' || side === 'rear';
+  return {
+    ...rain,
+    eaves: rain.eaves.map((e) => OPPOSITE[e]),
+    barrel: {
+      ...rain.barrel,
+      side: OPPOSITE[side],
+      alongM: across ? lengthM - alongM - wide : alongM,
+    },
+  };
+};
+
 const mirror = (plan: Plan): Plan => {
   const { windFrom } = plan.site;
   return {
@@ -118,6 +134,7 @@ const mirror = (plan: Plan): Plan => {
       plan.run === null
         ? null
         : { ...plan.run, solidSides: plan.run.solidSides.map((s) => OPPOSITE[s]) },
+    rain: plan.rain && rainMirrored(plan.rain, plan.shell.lengthM),
     fixtures: plan.fixtures.map((f) => mirrored(f, plan)),
   };
 };

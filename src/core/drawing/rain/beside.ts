@@ -1,7 +1,7 @@
 import { wallLength } from '../../geometry/walls';
 import type { Solid } from '../../kernel/finding';
+import { BARREL_OFF_M, barrelHighM } from '../../model/barrelForm';
 import type { Plan, Rain, Side } from '../../model/schema';
-import { BARREL_OFF_M, barrelHighM } from '../../stores/rain/place';
 import { gutteredEaves } from '../../stores/rain/roof';
 import {
   circle,

@@ -1,7 +1,7 @@
 import { roofHeightM } from '../../geometry/shell';
+import { barrelHighM } from '../../model/barrelForm';
 import type { Drinker, Plan, Rain } from '../../model/schema';
 import { flushPipeM } from '../../stores/rain/gutter';
-import { barrelHighM } from '../../stores/rain/place';
 import { drainedM2, flushMmOf, gutteredEaves } from '../../stores/rain/roof';
 import { type Face, type Point, polygon, polyline, rect, type Shape } from '../shape';
 

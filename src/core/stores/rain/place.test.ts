@@ -2,9 +2,10 @@ import fc from 'fast-check';
 import { barrelSolids } from '../../drawing/rain/beside';
 import { newRain } from '../../edit/new/rain';
 import { wallLength } from '../../geometry/walls';
+import { barrelsWideM } from '../../model/barrelForm';
 import type { Plan, Rain, Side } from '../../model/schema';
 import { change, soundCoop } from '../../tests/plans';
-import { barrelsWideM, clearPlace, doorsBehind } from './place';
+import { clearPlace, doorsBehind } from './place';
 
 const SIDES: readonly Side[] = ['front', 'rear', 'left', 'right'];
 const cm = (m: number): number => Math.ceil(m * 100 - 1e-9) / 100;

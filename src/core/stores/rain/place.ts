@@ -1,8 +1,6 @@
 import { wallLength } from '../../geometry/walls';
+import { barrelHighM, barrelsWideM } from '../../model/barrelForm';
 import type { Fixture, OfKind, Plan, Rain, Side } from '../../model/schema';
-
-/** Barrels stand so far off the wall, and off one another, m (assumption). */
-export const BARREL_OFF_M = 0.05;
 
 type Door = OfKind<'door'> | OfKind<'popDoor'> | OfKind<'hatch'>;
 const isDoor = (f: Fixture): f is Door =>
@@ -13,20 +11,6 @@ interface Beside extends Pick<Plan, 'shell'> {
   readonly fixtures: readonly Fixture[];
 }
 type Barrel = Rain['barrel'];
-
-/**
- * Wall that barrels beside one another take, m.
- * @example barrelsWideM({ acrossM: 0.58, count: 2 }) // 1.21
- */
-export const barrelsWideM = ({ acrossM, count }: Pick<Barrel, 'acrossM' | 'count'>): number =>
-  count * acrossM + (count - 1) * BARREL_OFF_M;
-
-/**
- * Height of one barrel, m: a cylinder of its litres.
- * @example barrelHighM({ litres: 200, acrossM: 0.58 }) // 0.757
- */
-export const barrelHighM = ({ litres, acrossM }: Pick<Barrel, 'litres' | 'acrossM'>): number =>
-  litres / 1000 / ((Math.PI * acrossM ** 2) / 4);
 
 /**
  * Doors, pop doors and hatches that barrels stand before.
