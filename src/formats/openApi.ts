@@ -32,6 +32,20 @@ const PACKED = {
 };
 const NO_PLAN = [404, 'No plan with this id'] as const;
 const planBody = { required: true, content: json(ref('Plan')) };
+/** A plan alone, or with what was done since the save before; names that can't be read count as none. */
+const saveBody = {
+  required: true,
+  content: json({
+    anyOf: [
+      ref('Plan'),
+      {
+        type: 'object',
+        required: ['plan'],
+        properties: { plan: ref('Plan'), edits: { type: 'array', items: { type: 'string' } } },
+      },
+    ],
+  }),
+};
 const idParameter = { name: 'id', in: 'path', required: true, schema: { type: 'string' } };
 const bad = (...more: (readonly [number, string])[]) =>
   problems(...[...more, ...BAD_BODY].map(([s, d]): [number, string] => [s, d]));
@@ -170,18 +184,12 @@ export function openApiDocument(): object {
           summary: 'Saves a plan made on the revision in If-Match',
           parameters: [
             { name: 'If-Match', in: 'header', required: true, schema: { type: 'string' } },
-            {
-              name: 'Edit-Names',
-              in: 'header',
-              description: 'What was done since: a JSON list of names, percent-encoded',
-              schema: { type: 'string' },
-            },
           ],
-          requestBody: planBody,
+          requestBody: saveBody,
           responses: {
             200: answer('Saved; the new revision'),
             412: answer('Made on an older revision; the stored plan'),
-            ...bad(NO_PLAN, [428, 'If-Match is missing'], [400, 'Edit-Names is no list of names']),
+            ...bad(NO_PLAN, [428, 'If-Match is missing']),
           },
         },
         delete: {

@@ -44,9 +44,12 @@ export async function readBytes(request: Request, mostBytes: number): Promise<Ui
   }
 }
 
-/** The body as text, read no further than 1 MB; null where it is larger or not UTF-8. */
-export async function readText(request: Request): Promise<string | null> {
-  const bytes = await readBytes(request, MOST_BYTES);
+/** The body as text, read no further than so many bytes; null where it is larger or not UTF-8. */
+export async function readText(
+  request: Request,
+  mostBytes: number = MOST_BYTES,
+): Promise<string | null> {
+  const bytes = await readBytes(request, mostBytes);
   try {
     return bytes && new TextDecoder('utf-8', { fatal: true }).decode(bytes);
   } catch {
@@ -65,12 +68,14 @@ export function sameOrigin(request: Request): boolean {
 
 /**
  * Reads a JSON body that a write brings, from our own pages or a program on this machine.
- * @param parse  from text to what is wanted
+ * @param parse      from text to what is wanted
+ * @param mostBytes  the largest body that is read
  * @returns      the value; or the answer that refuses it: 403, 413, 415 or 422
  */
 export async function readBody<T>(
   request: Request,
   parse: (text: string) => Outcome<T>,
+  mostBytes: number = MOST_BYTES,
 ): Promise<{ ok: true; value: T } | { ok: false; refusal: Response }> {
   const refuse = (refusal: Response) => ({ ok: false as const, refusal });
   if (!sameOrigin(request)) return refuse(foreign());
@@ -81,7 +86,7 @@ export async function readBody<T>(
   if (!/^application\/json\s*(;|$)/i.test(request.headers.get('content-type') ?? '')) {
     return refuse(problem(415, 'Send the plan as application/json.'));
   }
-  const text = await readText(request);
+  const text = await readText(request, mostBytes);
   if (text === null) return refuse(problem(413, 'The body is larger than 1 MB or not UTF-8 text.'));
   const parsed = parse(text);
   return parsed.ok

@@ -1,13 +1,9 @@
 import { z } from 'zod';
 import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
+import { isPlainText } from '@/core/kernel/plainText';
 import { PLAN_LIMITS } from '@/core/model/limits';
 
-const name = z
-  .string()
-  .trim()
-  .min(1)
-  .max(PLAN_LIMITS.name)
-  .refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text));
+const name = z.string().trim().min(1).max(PLAN_LIMITS.name).refine(isPlainText);
 const planName = z.strictObject({ name });
 const saveName = z.strictObject({ name: name.nullable() });
 
@@ -26,20 +22,4 @@ function nameIn<T>(schema: z.ZodType<{ name: T }>, text: string): Outcome<T> {
   }
   const parsed = schema.safeParse(raw);
   return parsed.success ? ok(parsed.data.name) : fail(issue('plan.invalid', {}, ['name']));
-}
-
-/** The header that says what was done since the save before: a JSON list of names, percent-encoded. */
-export const EDITS_HEADER = 'edit-names';
-
-const edits = z.array(z.string().max(200)).max(60);
-
-/** Reads that header; none where it is missing, null where it can't be read. */
-export function readEdits(header: string | null): readonly string[] | null {
-  if (header === null) return [];
-  try {
-    const parsed = edits.safeParse(JSON.parse(decodeURIComponent(header)));
-    return parsed.success ? parsed.data.filter((t) => t.isWellFormed()) : null;
-  } catch {
-    return null;
-  }
 }

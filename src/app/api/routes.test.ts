@@ -78,9 +78,6 @@ describe('saving', () => {
     expect((await put(plan, {})).status).toBe(428);
     expect((await put(plan, { 'if-match': '*' })).status).toBe(428);
     expect((await put(plan, { 'if-match': '1' })).status).toBe(428);
-    for (const names of ['nothing', '%', '{}', '[1]']) {
-      expect((await put(plan, { 'if-match': '"1"', 'edit-names': names })).status).toBe(400);
-    }
   });
 
   test('takes a good plan on the right revision, and answers 412 with the stored one on a stale one', async () => {
@@ -111,7 +108,7 @@ describe('saving', () => {
     });
     expect((await put('{"a":', { 'if-match': '"2"' })).status).toBe(422);
     expect((await put({ ...plan, id: 'other' }, { 'if-match': '"2"' })).status).toBe(422);
-    expect((await put(`"${'x'.repeat(1_000_001)}"`, { 'if-match': '"2"' })).status).toBe(413);
+    expect((await put(`"${'x'.repeat(1_200_001)}"`, { 'if-match': '"2"' })).status).toBe(413);
     expect((await (await one.GET(send('GET', undefined), at('pell-garth'))).json()).revision).toBe(
       2,
     );
@@ -142,12 +139,8 @@ describe('plans come and go', () => {
     const saves = await import('./plans/[id]/saves/route');
     const made = await (await list.POST(send('POST', sample('tamar-flats')), {})).json();
     const { plan } = await (await one.GET(send('GET', undefined), at(made.id))).json();
-    const names = encodeURIComponent(JSON.stringify(['Years ahead', 'Länge → 2']));
-    const saved = send(
-      'PUT',
-      { ...plan, horizonYears: 4 },
-      { 'if-match': '"1"', 'edit-names': names },
-    );
+    const edits = ['Years ahead', 'Länge → 2'];
+    const saved = send('PUT', { plan: { ...plan, horizonYears: 4 }, edits }, { 'if-match': '"1"' });
     expect((await one.PUT(saved, at(made.id))).status).toBe(200);
     expect((await one.DELETE(send('DELETE', undefined), at(made.id))).status).toBe(204);
     expect((await one.GET(send('GET', undefined), at(made.id))).status).toBe(404);

@@ -128,3 +128,52 @@ test('random plans: everything that one window alone changed is in what is joine
     { numRuns: 30 },
   );
 });
+
+describe('what names other things of the plan', () => {
+  const added = (z: number, pin: boolean) =>
+    changed((d) => {
+      d.fixtures.push(bar({ id: 'bar-9', name: 'New bar', z }));
+      if (pin) d.pinned.push('bar-9');
+      d.roughly.push({ fixture: 'bar-9', key: 'z', atM: z, fromM: z - 0.1, toM: z + 0.1 });
+    });
+
+  test('a pin and a rough measure go along with a fixture that gets a new id', () => {
+    const { plan, clashes } = mergePlans(base, added(0.6, true), added(0.9, false));
+    expect(clashes).toEqual([]);
+    const [mine, theirs] = [0.6, 0.9].map((z) =>
+      plan.fixtures.find((f) => f.kind === 'bar' && f.name === 'New bar' && f.z === z),
+    );
+    expect(theirs?.id).toBe('bar-9');
+    expect(plan.pinned).toEqual([mine?.id]);
+    expect(plan.roughly.map((r) => [r.fixture, r.atM])).toEqual([
+      [mine?.id, 0.6],
+      ['bar-9', 0.9],
+    ]);
+  });
+
+  test('two windows that pin different things clash in nothing', () => {
+    const [a, b, c] = base.fixtures.map((f) => f.id);
+    const pinned = changed((d) => void d.pinned.push(a ?? ''));
+    const here = produce(pinned, (d) => void d.pinned.push(b ?? ''));
+    const there = produce(pinned, (d) => {
+      d.pinned = [c ?? ''];
+    });
+    const { plan, clashes } = mergePlans(pinned, here, there);
+    expect(clashes).toEqual([]);
+    expect([...plan.pinned].sort()).toEqual([b, c].sort());
+  });
+
+  test('a pin does not outlive its fixture, whoever took that out', () => {
+    const id = barOf(base).id;
+    const here = changed((d) => void d.pinned.push(id));
+    const there = changed((d) => {
+      d.fixtures = d.fixtures.filter((f) => f.id !== id);
+    });
+    const { plan, clashes } = mergePlans(base, here, there);
+    expect([plan.pinned, clashes]).toEqual([[], []]);
+    expect(parsePlan({ ...base, pinned: ['gone'] })).toMatchObject({
+      ok: true,
+      value: { pinned: [] },
+    });
+  });
+});

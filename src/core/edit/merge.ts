@@ -1,3 +1,4 @@
+import { dropOrphans, withNewIds } from '../model/ids';
 import type { Plan } from '../model/schema';
 import type { Part, ValueChange } from './differences';
 import { freeNumber } from './freeNumber';
@@ -42,6 +43,7 @@ export function mergePlans(
   ): unknown => {
     if (sameData(h, t) || sameData(b, t)) return h;
     if (sameData(b, h)) return t;
+    if (isSet(b) && isSet(h) && isSet(t)) return joinSets(b, h, t);
     if (isOneThing(h, t) || !isRecord(b) || !isRecord(h) || !isRecord(t)) {
       clashes.push({ part, name, path, here: h, there: t });
       return keep === 'here' ? h : t;
@@ -64,15 +66,54 @@ export function mergePlans(
       return one === undefined ? [] : [one];
     });
   };
+  // a rough measure is one thing: a band of two windows' ends is nobody's
+  const joinRough = (): Plan['roughly'] => {
+    const bands = (p: Plan): Bands => new Map(p.roughly.map((r) => [`${r.fixture} ${r.key}`, [r]]));
+    const [b, h, t] = [bands(base), bands(mine), bands(there)];
+    return [...new Set([...h.keys(), ...t.keys()])].flatMap(
+      (of) =>
+        join(
+          'roughly',
+          null,
+          [b.get(of) ?? [], h.get(of) ?? [], t.get(of) ?? []],
+          [],
+        ) as Plan['roughly'],
+    );
+  };
   const keys = Object.keys(mine) as (keyof Plan)[];
   const plan = Object.fromEntries(
     keys.map((key) => [
       key,
-      isListed(key) ? joinList(key) : join(key, null, [base[key], mine[key], there[key]], []),
+      isListed(key)
+        ? joinList(key)
+        : key === 'roughly'
+          ? joinRough()
+          : join(key, null, [base[key], mine[key], there[key]], []),
     ]),
   ) as Plan;
+  dropOrphans(plan);
   return { plan, clashes };
 }
+
+/** A list in which only what stands in it counts: ids, walls, animals. */
+const isSet = (value: unknown): value is readonly string[] =>
+  Array.isArray(value) && value.every((one) => typeof one === 'string');
+
+/** What either window put into a list, without what either took out of it. */
+function joinSets(
+  base: readonly string[],
+  here: readonly string[],
+  there: readonly string[],
+): string[] {
+  const had = new Set(base);
+  const [h, t] = [new Set(here), new Set(there)];
+  return [...new Set([...here, ...there])].filter((one) =>
+    had.has(one) ? h.has(one) && t.has(one) : true,
+  );
+}
+
+/** Rough measures by what they are of. */
+type Bands = ReadonlyMap<string, Plan['roughly']>;
 
 interface Named {
   readonly id: string;
@@ -80,23 +121,12 @@ interface Named {
 }
 
 /** The plan with new ids for what both windows added under the same one, wherever they are named. */
-function withIdsOfItsOwn(base: Plan, here: Plan, there: Plan): Plan {
-  const fixtures = newIds(base.fixtures, here.fixtures, there.fixtures);
-  const groups = newIds(base.flock, here.flock, there.flock);
-  const breeds = newIds(base.ownBreeds, here.ownBreeds, there.ownBreeds);
-  if (fixtures.size + groups.size + breeds.size === 0) return here;
-  const of = (ids: ReadonlyMap<string, string>, id: string): string => ids.get(id) ?? id;
-  return {
-    ...here,
-    fixtures: here.fixtures.map((f) => ({ ...f, id: of(fixtures, f.id) })),
-    flock: here.flock.map((g) => ({ ...g, id: of(groups, g.id), breed: of(breeds, g.breed) })),
-    ownBreeds: here.ownBreeds.map((o) => ({ ...o, id: of(breeds, o.id) })),
-    partition: here.partition && {
-      ...here.partition,
-      beyond: here.partition.beyond.map((id) => of(groups, id)),
-    },
-  };
-}
+const withIdsOfItsOwn = (base: Plan, here: Plan, there: Plan): Plan =>
+  withNewIds(here, {
+    fixture: newIds(base.fixtures, here.fixtures, there.fixtures),
+    group: newIds(base.flock, here.flock, there.flock),
+    breed: newIds(base.ownBreeds, here.ownBreeds, there.ownBreeds),
+  });
 
 function newIds(
   base: readonly Named[],

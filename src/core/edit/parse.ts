@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { breedById } from '../birds/size';
 import { fail, type Issue, issue, type Outcome, ok } from '../kernel/outcome';
+import { dropOrphans } from '../model/ids';
 import { PLAN_LIMITS } from '../model/limits';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, planSchema } from '../model/schema';
 import { RULE_BOOK } from '../rules/book';
@@ -20,7 +21,10 @@ export function parsePlan(raw: unknown, book: RuleBook = RULE_BOOK): Outcome<Pla
   if (!parsed.success) return fail(...hidden, ...parsed.error.issues.map(fromZod));
   if (hidden.length > 0) return fail(...hidden);
   const issues = crossChecks(parsed.data, book);
-  return issues.length > 0 ? fail(...issues) : ok(parsed.data);
+  if (issues.length > 0) return fail(...issues);
+  // a pin that has outlived its fixture is no reason to refuse a plan
+  dropOrphans(parsed.data);
+  return ok(parsed.data);
 }
 
 /**

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini';
 import { COMBS, EGG_COLOURS, FLIGHTS, GROWTHS } from './breeds.data';
 import { PLAN_LIMITS } from './limits';
-import { date, id, name } from './parts.schema';
+import { breedId, date, id, name } from './parts.schema';
 
 const score = z.int().check(z.minimum(1), z.maximum(5));
 const eggsYear = z.int().check(z.minimum(0), z.maximum(365));
@@ -41,8 +41,7 @@ const groupFigures = z.strictObject({
 export const group = z.strictObject({
   id,
   name,
-  /** A breed of the catalogue, or one of the plan's own. */
-  breed: z.string().check(z.minLength(1), z.maxLength(64)),
+  breed: breedId,
   /** One grown bird of this group, kg; null takes the breed's. */
   massKg: z.nullable(z.number().check(z.minimum(0.2), z.maximum(15))),
   count: z.int().check(z.minimum(1), z.maximum(PLAN_LIMITS.birds)),

@@ -1,19 +1,20 @@
 // the small form of the schema library: the browser reads plans by it too
 
 import * as z from 'zod/mini';
+import { isPlainText } from '../kernel/plainText';
 import { PLAN_LIMITS } from './limits';
-
-/** Longest name of anything in a plan, characters. */
 
 export const id = z
   .string()
   .check(z.minLength(1), z.maxLength(64), z.regex(/^[A-Za-z0-9][A-Za-z0-9_-]*$/));
-/** Shown on screens, in files and on paper: no control characters, no halves of characters. */
+/** A breed of the catalogue, or one of the plan's own. */
+export const breedId = z.string().check(z.minLength(1), z.maxLength(64));
+/** Shown on screens, in files and on paper: no controls or overrides of direction, no halves of characters. */
 export const name = z.string().check(
   z.trim(),
   z.minLength(1),
   z.maxLength(PLAN_LIMITS.name),
-  z.refine((text) => text.isWellFormed() && !/\p{Cc}/u.test(text), {
+  z.refine(isPlainText, {
     params: { code: 'plan.brokenText' },
   }),
 );

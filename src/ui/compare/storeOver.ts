@@ -1,3 +1,4 @@
+import { editName } from '@/core/edit/editNames';
 import { parsePlan } from '@/core/edit/parse';
 import type { Plan } from '@/core/model/schema';
 
@@ -22,9 +23,8 @@ export async function storeOver(plan: Plan, revision: number, said: string): Pro
       headers: {
         'content-type': 'application/json',
         'if-match': `"${revision}"`,
-        'edit-names': encodeURIComponent(JSON.stringify([said.slice(0, 200)])),
       },
-      body: JSON.stringify(plan),
+      body: JSON.stringify({ plan, edits: [editName(said)] }),
     });
     if (response.ok)
       return { ok: true, revision: ((await response.json()) as { revision: number }).revision };

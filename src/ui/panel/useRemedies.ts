@@ -6,7 +6,7 @@ import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy } from '@/core/proposals/remedy';
 import type { ShownRemedies } from '@/text/remedies';
-import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../store/bench';
+import { edit, haunt, inView, standing, useAssessment, useBench, usePlan } from '../store/bench';
 import { engineHere } from '../store/engineHere';
 
 /** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
@@ -95,7 +95,7 @@ function doPressed(byFinding: ReadonlyMap<string, Mending>): void {
 
 /** Does a remedy: one edit, undone by one. @param said  its name among the edits */
 export function doRemedy(remedy: Remedy, said: string): void {
-  const { plan } = useBench.getState();
+  const plan = standing(useBench.getState());
   if (!plan) return;
   haunt(null);
   edit(said, (draft) => {

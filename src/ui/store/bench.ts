@@ -119,12 +119,21 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
     store.setState({ save: { kind: 'saving' } });
     withEngine((come) => {
       if (here !== store) return editLeft(store, recipe, come);
-      if (!edit(name, recipe).ok) say(`Not done: ${name}`);
-      if (here.getState().plan === plan) here.setState({ save: { kind: 'saved' } });
+      let isDone = false;
+      try {
+        isDone = edit(name, recipe).ok;
+      } finally {
+        if (!isDone) say(`Not done: ${name}`);
+        if (here.getState().plan === plan) here.setState({ save: { kind: 'saved' } });
+      }
     });
     return ok(plan);
   }
-  const [next, forward, back] = engine.produceWithPatches(plan, recipe);
+  const [next, forward, back] = engine.produceWithPatches(plan, (draft) => {
+    recipe(draft);
+    // what is taken out takes its pin along, and undo gives both back
+    engine.dropOrphans(draft);
+  });
   if (forward.length === 0) return ok(plan);
   const checked = engine.parseEdit(plan, next);
   if (!checked.ok) return checked;
@@ -136,7 +145,10 @@ export function edit(name: string, recipe: (draft: Plan) => void): Outcome<Plan>
 function editLeft(store: BenchStore, recipe: (draft: Plan) => void, engine: Engine): void {
   const { plan, revision } = store.getState();
   if (!plan) return;
-  const [next] = engine.produceWithPatches(plan, recipe);
+  const [next] = engine.produceWithPatches(plan, (draft) => {
+    recipe(draft);
+    engine.dropOrphans(draft);
+  });
   if (!engine.parseEdit(plan, next).ok) return;
   store.setState({ plan: next });
   void keepUnsaved(next, revision);

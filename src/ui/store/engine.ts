@@ -4,6 +4,7 @@ import { flockSizes } from '@/core/birds/flockSizes';
 import { ADDS } from '@/core/edit/adds';
 import { newGroup } from '@/core/edit/defaults';
 import { parseEdit } from '@/core/edit/parseEdit';
+import { dropOrphans } from '@/core/model/ids';
 import { copied } from '@/core/placing/copy';
 import { inTheWay } from '@/core/placing/inTheWay';
 import { mirrored } from '@/core/placing/mirror';
@@ -18,6 +19,7 @@ export const engine = {
   parseEdit,
   produceWithPatches,
   applyPatches,
+  dropOrphans,
   flockSizes,
   withFinalDepth,
   newGroup,

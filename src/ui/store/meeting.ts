@@ -1,7 +1,7 @@
 'use client';
 import type { Clash } from '@/core/edit/merge';
 import type { Plan } from '@/core/model/schema';
-import { takeIn, useBench } from './bench';
+import { standing, takeIn, useBench } from './bench';
 
 /** A plan as it is stored, newer than this window had it. */
 export interface Stored {
@@ -28,15 +28,20 @@ const THEIRS = 'Edits of another window';
 
 /**
  * Brings what another window has saved into this one. Edits that do not touch the same value are joined, and said;
- * where both changed one value, nothing is taken and the keeper is asked.
+ * where both changed one value, nothing is taken and the keeper is asked. While a hand holds something nothing is
+ * joined: what is held is not yet where it will be.
  * @param base    the plan that both windows edited: this window's last save
  * @param stored  as it is stored now
  * @returns       whether both could be joined; then this window stands on what is stored
  */
-export async function meet(base: Plan, stored: Stored): Promise<boolean> {
+export async function meet(
+  base: Plan,
+  stored: Stored,
+): Promise<'joined' | 'clash' | 'held' | 'left'> {
   const joining = await fetchJoining();
-  const { plan } = useBench.getState();
-  if (plan?.id !== stored.plan.id) return false;
+  const { plan, held } = useBench.getState();
+  if (plan?.id !== stored.plan.id) return 'left';
+  if (held) return 'held';
   const { plan: joined, clashes } = joining.mergePlans(base, plan, stored.plan);
   const wrong = clashes.length === 0 && !joining.parsePlan(joined).ok;
   if (clashes.length > 0 || wrong) {
@@ -50,13 +55,13 @@ export async function meet(base: Plan, stored: Stored): Promise<boolean> {
         clashes: told,
       },
     });
-    return false;
+    return 'clash';
   }
   const come = joining.planDifferences(plan, joined);
   useBench.setState({ revision: stored.revision });
   takeIn(joined, THEIRS);
   if (come.length > 0) tell(`From another window. ${joining.differencesText(come, joined)}.`);
-  return true;
+  return 'joined';
 }
 
 /**
@@ -66,7 +71,8 @@ export async function meet(base: Plan, stored: Stored): Promise<boolean> {
  */
 export async function settleClash(keep: 'here' | 'there'): Promise<Stored | null> {
   const { mergePlans, parsePlan } = await fetchJoining();
-  const { plan, save } = useBench.getState();
+  const { save } = useBench.getState();
+  const plan = standing(useBench.getState());
   if (save.kind !== 'conflict' || !plan) return null;
   const { base, theirs, revision } = save;
   const joined = (side: 'here' | 'there'): Plan => {

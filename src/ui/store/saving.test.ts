@@ -2,10 +2,13 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeAll, beforeEach, expect, jest, test } from '@jest/globals';
 import { produce } from 'immer';
+import { editName } from '@/core/edit/editNames';
 import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
 import '../tests/engine';
+import { readSave } from '../tests/standInServer';
 import { edit, openPlan, undo, useBench } from './bench';
+import { holdAt, letFall, takeUp } from './holding';
 import { endClash, keepMineAsCopy, openStored, saveNow, startSaving } from './saving';
 
 const plan = sample('pell-garth');
@@ -42,9 +45,15 @@ beforeEach(() => {
   globalThis.fetch = (async (url: string, init: RequestInit) => {
     if (init.method === undefined) return fetched();
     const headers = init.headers as Record<string, string>;
-    edits = JSON.parse(decodeURIComponent(headers['edit-names'] ?? '[]'));
-    const body = JSON.parse(String(init.body)) as { name: string };
-    sent.push({ url, ifMatch: headers['if-match'] ?? '', name: body.name });
+    if (init.method === 'POST') {
+      const { name } = JSON.parse(String(init.body)) as { name: string };
+      sent.push({ url, ifMatch: '', name });
+      return answer();
+    }
+    const save = readSave(init);
+    if (typeof save === 'number') return respond(save, {})();
+    edits = [...save.edits];
+    sent.push({ url, ifMatch: headers['if-match'] ?? '', name: save.plan.name });
     return answer();
   }) as typeof fetch;
   openPlan(plan, 1, DAY);
@@ -75,6 +84,53 @@ test('an edit is saved 400 ms after the last change, on the revision it was made
   expect(save()).toEqual({ kind: 'saved' });
   expect(useBench.getState().revision).toBe(2);
   expect(edits).toEqual(['Rename', 'Rename']);
+});
+
+test('the whole text of a remedy as an edit’s name refuses no save, and is cut', async () => {
+  const long = `Lay the bars anew: ${'bar 1 at 0.60 m, “bar 2” at 0.90 m; '.repeat(20)}`;
+  edit(long, (d) => {
+    d.horizonYears = 4;
+  });
+  await jest.advanceTimersByTimeAsync(400);
+  expect(save()).toEqual({ kind: 'saved' });
+  expect(edits).toEqual([editName(long)]);
+  expect(edits[0]).toHaveLength(200);
+});
+
+test('forty names of curly letters are no header that a server refuses', async () => {
+  for (let i = 0; i < 45; i++) rename(`“${'ü”'.repeat(30)}” ${i}`);
+  await jest.advanceTimersByTimeAsync(400);
+  expect([save(), edits.length]).toEqual([{ kind: 'saved' }, 40]);
+});
+
+test('names of one plan’s edits are never told of another', async () => {
+  answer = respond(500, {});
+  rename('one');
+  await jest.advanceTimersByTimeAsync(400);
+  answer = respond(200, { revision: 2 });
+  openPlan({ ...sample('osk-landing'), id: 'osk-again' }, 1, DAY);
+  edit('Years ahead', (d) => {
+    d.horizonYears = 4;
+  });
+  await jest.advanceTimersByTimeAsync(400);
+  expect(edits).toEqual(['Years ahead']);
+});
+
+test('what is done while a save is under way is told with the next, also when the list was full', async () => {
+  for (let i = 0; i < 40; i++) rename(`a ${i}`);
+  let finish: (r: Response) => void = () => undefined;
+  answer = () =>
+    new Promise((resolve) => {
+      finish = resolve;
+    });
+  await jest.advanceTimersByTimeAsync(400);
+  edit('Meanwhile', (d) => {
+    d.horizonYears = 4;
+  });
+  answer = respond(200, { revision: 3 });
+  finish(await respond(200, { revision: 2 })());
+  await jest.advanceTimersByTimeAsync(800);
+  expect(edits).toEqual(['Meanwhile']);
 });
 
 test('undo is itself an edit, and is saved', async () => {
@@ -249,6 +305,36 @@ describe('another window saved first', () => {
     expect(now()).toMatchObject({ name: 'mine', horizonYears: 2 });
     undo();
     expect(now()).toEqual(own);
+  });
+
+  test('what a hand still holds is not committed by another window’s save', async () => {
+    const bar = own.fixtures.find((f) => f.kind === 'bar');
+    if (bar?.kind !== 'bar') throw new Error('no bar');
+    const stored = theirs((d) => {
+      d.horizonYears = 4;
+    });
+    answer = respond(412, { plan: stored, revision: 7 });
+    rename('mine');
+    takeUp([bar.id]);
+    const shorter = produce(now(), (d) => {
+      for (const f of d.fixtures) if (f.kind === 'bar' && f.id === bar.id) f.lengthM = 1.64;
+    });
+    holdAt(shorter, { lines: [], ways: [] });
+    await jest.advanceTimersByTimeAsync(1500);
+    const { held, past } = useBench.getState();
+    expect(held?.plan.fixtures).toContainEqual(bar);
+    expect(past.map((s) => s.name)).toEqual(['Rename']);
+    // let fall: the bar is as it was, and what the other window did comes
+    const first = sent.length;
+    answer = async () =>
+      sent.length === first + 1
+        ? respond(412, { plan: stored, revision: 7 })()
+        : respond(200, { revision: 8 })();
+    letFall();
+    await jest.advanceTimersByTimeAsync(1500);
+    expect(now()).toMatchObject({ name: 'mine', horizonYears: 4 });
+    expect(now().fixtures).toContainEqual(bar);
+    expect(save()).toEqual({ kind: 'saved' });
   });
 
   test('the same edit in both windows asks nothing and saves nothing more', async () => {

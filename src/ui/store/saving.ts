@@ -1,4 +1,5 @@
 'use client';
+import { editName } from '@/core/edit/editNames';
 import type { Plan } from '@/core/model/schema';
 import { type BenchStore, openPlan, standing, storeHere, useBench } from './bench';
 import { joinUnsaved, meet, type Stored, settleClash } from './meeting';
@@ -16,8 +17,25 @@ const MOST_NAMES = 40;
 let timer: ReturnType<typeof setTimeout> | null = null;
 let busy = false;
 let saved: Plan | null = null;
-/** What has been done since the last save, as the screen names it. */
-let names: readonly string[] = [];
+/** What has been done to a plan since its last save, as the screen names it; each is told of once. */
+interface Done {
+  readonly id: string;
+  readonly edits: readonly { readonly name: string }[];
+}
+let done: Done | null = null;
+
+/** What has been done to this plan since its last save: never what was done to another. */
+const doneTo = (id: string): Done['edits'] => (done?.id === id ? done.edits : []);
+
+/** Notes one more edit; of more than can be told the oldest are forgotten. */
+function noteDone(id: string, said: string): void {
+  done = { id, edits: [...doneTo(id), { name: editName(said) }].slice(-MOST_NAMES) };
+}
+
+/** Forgets what a save has told; what was done meanwhile stays. */
+function forgetDone(id: string, told: Done['edits'] = doneTo(id)): void {
+  done = { id, edits: doneTo(id).filter((one) => !told.includes(one)) };
+}
 
 /** The newest save of each plan that this window knows of. */
 const known = new Map<string, Stored>();
@@ -61,9 +79,7 @@ export async function catchUp(id: string): Promise<void> {
 
 /** Joins what is stored with what is open here, and saves what came of it where that is more. */
 async function meetStored(stored: Stored): Promise<void> {
-  const { plan } = useBench.getState();
-  if (!plan || !saved || !(await meet(saved, stored))) return;
-  standOn(stored);
+  if (saved && (await meet(saved, stored)) === 'joined') standOn(stored);
 }
 
 /** What is stored is known here now; what the window has beyond it is saved. */
@@ -75,7 +91,7 @@ function standOn(stored: Stored): void {
     if (saved !== stored.plan || plan?.id !== stored.plan.id) return;
     if (same && plan === same) {
       saved = plan;
-      names = [];
+      forgetDone(plan.id);
       void forgetUnsaved(plan.id);
       useBench.setState({ save: { kind: 'saved' } });
     } else schedule(SETTLE_MS);
@@ -98,15 +114,18 @@ export function startSaving(): () => void {
   if (opened) void catchUp(opened.id);
   const stop = useBench.subscribe((state, before) => {
     // what is in hand is not yet where it will be
-    if (state.held || before.held) return;
+    if (state.held) return;
+    if (before.held) {
+      if (state.save.kind === 'saving') schedule(SETTLE_MS);
+      return;
+    }
     if (state.plan === before.plan || state.plan === null) return;
     if (state.plan.id !== before.plan?.id) {
       saved = state.plan;
-      names = [];
       return;
     }
     if (state.plan === saved) return;
-    names = [...names, state.said].slice(-MOST_NAMES);
+    noteDone(state.plan.id, state.said);
     void keepUnsaved(state.plan, state.revision);
     if (state.save.kind !== 'conflict') useBench.setState({ save: { kind: 'saving' } });
     schedule(SETTLE_MS);
@@ -190,8 +209,8 @@ const KEEPALIVE_BYTES = 60_000;
 
 async function send(plan: Plan, revision: number, leaving: boolean): Promise<void> {
   useBench.setState({ save: { kind: 'saving' } });
-  const body = JSON.stringify(plan);
-  const told = names;
+  const told = doneTo(plan.id);
+  const body = JSON.stringify({ plan, edits: told.map((one) => one.name) });
   const keepalive = leaving && new Blob([body]).size <= KEEPALIVE_BYTES;
   // whether it arrives or not, it lies in this browser before the page is gone
   if (leaving) keepAtOnce(plan, revision);
@@ -200,7 +219,6 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     headers: {
       'content-type': 'application/json',
       'if-match': `"${revision}"`,
-      'edit-names': encodeURIComponent(JSON.stringify(told)),
     },
     body,
     keepalive,
@@ -215,6 +233,7 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     return;
   }
   if (response.status === 412) {
+    // while a hand holds something nothing is met; what is saved when it has let go is met then
     await meetStored((await response.json()) as Stored);
   } else if (response.status === 404) {
     notSaved('this plan was removed elsewhere and lies in the bin of the list of plans', false);
@@ -225,7 +244,7 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
   } else {
     const { revision: next } = (await response.json()) as { revision: number };
     saved = plan;
-    names = names.slice(told.length);
+    forgetDone(plan.id, told);
     known.set(plan.id, { plan, revision: next });
     tellOthers(plan.id, next);
     const still = standing(useBench.getState()) === plan;
@@ -256,7 +275,7 @@ export async function endClash(keep: 'here' | 'there'): Promise<void> {
 
 /** Another window changed the same values: keep this plan beside the other; the address of the copy. */
 export async function keepMineAsCopy(): Promise<string | null> {
-  const { plan } = useBench.getState();
+  const plan = standing(useBench.getState());
   if (!plan) return null;
   const stored = await storeNew(plan);
   return stored.ok ? stored.href : null;

@@ -45,6 +45,9 @@ async function bring(told: (isHere: boolean) => void, again = false): Promise<vo
     try {
       doing = true;
       work(engine);
+    } catch (error) {
+      // one that broke is told of to whoever looks at the page's errors; those after it have their turn
+      reportError(error);
     } finally {
       doing = false;
       waiting.shift();

@@ -1,9 +1,8 @@
-import { parsePlanText } from '@/core/edit/parse';
+import { MOST_SAVE_BYTES, parseSaveText } from '@/core/edit/parseSave';
 import { issue } from '@/core/kernel/outcome';
 import { removePlan } from '@/server/bin';
 import { handle } from '@/server/handle';
 import { foreign, nameTaken, noPlan, problem, readBody, sameOrigin } from '@/server/http';
-import { EDITS_HEADER, readEdits } from '@/server/names';
 import { readPlan, savePlan } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
@@ -28,22 +27,21 @@ export const GET = handle<Context>(ROUTE, async (request, { params }) => {
   return Response.json(found.value, { headers });
 });
 
-/** Saves a plan made on the revision in If-Match; 412 answers with the stored one. */
+/** Saves a plan, alone or with the names of its edits, made on the revision in If-Match; 412 answers with the stored one. */
 export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
   const { id } = await params;
   const revision = /^"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];
   if (revision === undefined) return problem(428, 'Say which revision was edited, in If-Match.');
-  const edits = readEdits(request.headers.get(EDITS_HEADER));
-  if (edits === null) return problem(400, `${EDITS_HEADER} is no list of names.`);
-  const body = await readBody(request, parsePlanText);
+  const body = await readBody(request, parseSaveText, MOST_SAVE_BYTES);
   if (!body.ok) return body.refusal;
-  if (body.value.id !== id) {
+  const { plan, edits } = body.value;
+  if (plan.id !== id) {
     const wrong = issue('plan.notOneOf', { allowed: [id] }, ['id']);
     return problem(422, 'The plan has another id than its address.', [wrong]);
   }
-  const result = await savePlan(body.value, Number(revision), edits);
+  const result = await savePlan(plan, Number(revision), edits);
   if (result.kind === 'missing') return noPlan();
-  if (result.kind === 'nameTaken') return nameTaken(body.value.name);
+  if (result.kind === 'nameTaken') return nameTaken(plan.name);
   if (result.kind === 'conflict') {
     return Response.json(result.stored, {
       status: 412,
