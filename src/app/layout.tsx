@@ -5,6 +5,7 @@ import './globals.css';
 import type { Metadata, Viewport } from 'next';
 import { cookies } from 'next/headers';
 import type { ReactNode } from 'react';
+import { FocusKept } from '@/ui/keys/FocusKept';
 import { asTheme, THEME_COOKIE } from '@/ui/theme/theme';
 import { LETTERS } from './fonts';
 
@@ -22,7 +23,10 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
   const theme = asTheme((await cookies()).get(THEME_COOKIE)?.value);
   return (
     <html lang="en" data-theme={theme} className={LETTERS}>
-      <body>{children}</body>
+      <body>
+        {children}
+        <FocusKept />
+      </body>
     </html>
   );
 }

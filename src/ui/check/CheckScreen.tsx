@@ -18,6 +18,7 @@ import { issueText } from '@/text/issues';
 import { ROOM_WORDS, THING_WORDS } from '@/text/measuring';
 import { PLACE_NAMES } from '@/text/places';
 import { UnitsButton } from '../forms/UnitsButton';
+import { focusOn } from '../keys/focus';
 import { takeNonce } from '../nonce';
 import { PageHead } from '../PageHead';
 import { WeatherQuestion } from '../rough/WeatherQuestion';
@@ -176,7 +177,9 @@ export function CheckScreen({ nonce, on }: { nonce: string; on: string }) {
                       const next = withThing(typed, kind);
                       put(next);
                       const added = next.things.at(-1);
-                      if (added) setShown(`${added.id}.${firstMeasure(kind)}`);
+                      if (!added) return;
+                      setShown(`${added.id}.${firstMeasure(kind)}`);
+                      focusOn(`[data-thing-id="${added.id}"] :is(input, select)`);
                     }}
                   >
                     {THING_WORDS[kind].add}

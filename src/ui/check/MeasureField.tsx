@@ -67,6 +67,8 @@ export function MeasureField({
             <button
               key={part}
               type="button"
+              // Tab goes from measure to measure; by key the same is typed: "knee high"
+              tabIndex={-1}
               className="border border-line bg-raised px-1.5 text-[0.82rem] text-chalk hover:border-chalk max-lg:min-h-[44px] max-lg:px-3"
               onClick={() => change(`${part} high`)}
             >

@@ -91,7 +91,12 @@ export function ThingCard({
   const words = THING_WORDS[thing.kind];
   const name = `${words.name} ${number}`;
   return (
-    <section className="border border-line bg-raised p-2" aria-label={name} data-thing={thing.kind}>
+    <section
+      className="border border-line bg-raised p-2"
+      aria-label={name}
+      data-thing={thing.kind}
+      data-thing-id={thing.id}
+    >
       <div className="flex items-center justify-between gap-2">
         <h3 className="text-[1rem]">{name}</h3>
         <button

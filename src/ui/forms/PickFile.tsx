@@ -17,6 +17,7 @@ export function PickFile({
   take: (file: File) => void;
 }) {
   const input = useRef<HTMLInputElement>(null);
+  const button = useRef<HTMLButtonElement>(null);
   return (
     <>
       <input
@@ -29,10 +30,12 @@ export function PickFile({
         onChange={(event) => {
           const file = event.currentTarget.files?.[0];
           event.currentTarget.value = '';
+          // the chooser has gone: what comes of it is gone on from here
+          button.current?.focus();
           if (file) take(file);
         }}
       />
-      <button type="button" className="button" onClick={() => input.current?.click()}>
+      <button ref={button} type="button" className="button" onClick={() => input.current?.click()}>
         <Upload size={15} aria-hidden /> {name}
       </button>
     </>

@@ -35,7 +35,12 @@ export function BenchHeader() {
         <ToPlans />
         <div className="min-w-0 flex-1">
           <PlanName />
-          <h1 className="text-[1.32rem] max-lg:text-[1.15rem]" data-sentence aria-live="polite">
+          <h1
+            className="text-[1.32rem] max-lg:text-[1.15rem]"
+            data-sentence
+            data-begin
+            aria-live="polite"
+          >
             <SentenceText sentence={sentence} />
           </h1>
         </div>
