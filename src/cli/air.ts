@@ -1,5 +1,6 @@
 import { flockByDay } from '@/core/birds/flock';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
+import type { Commas } from '@/core/kernel/units/thousands';
 import type { Side } from '@/core/model/schema';
 import { type Climate, workClimate } from '@/core/weather/climate';
 import { airHourJson, type HourAsk, STILL_HOUR } from '@/formats/airHour';
@@ -33,7 +34,10 @@ const OPTIONS = {
   hour: { type: 'string' },
   /** A file of hours; left out: the climate's typical year. */
   weather: { type: 'string' },
+  /** What a comma before three figures is in that file, where it does not say. */
+  commas: { type: 'string' },
 } as const;
+const COMMAS = ['point', 'thousands'] as const;
 const FACES: readonly Side[] = ['front', 'right', 'rear', 'left'];
 
 /**
@@ -41,10 +45,17 @@ const FACES: readonly Side[] = ['front', 'right', 'rear', 'left'];
  * @returns exit code: 0 worked, 1 unreadable plan or one without a climate, 2 wrong usage
  */
 export function runAir(args: readonly string[], world: CliWorld, usage: string): 0 | 1 | 2 {
-  const asked = readWords(args, OPTIONS, ({ json = false, weather = null, hour: text }) => {
-    const hour = text === undefined ? null : readHour(text);
-    return hour !== null && 'wrong' in hour ? hour : { json, weather, hour };
-  });
+  const asked = readWords(
+    args,
+    OPTIONS,
+    ({ json = false, weather = null, hour: text, commas: said }) => {
+      const commas = COMMAS.find((c) => c === said) ?? null;
+      if (said !== undefined && commas === null)
+        return { wrong: `--commas ${said} is neither point nor thousands.` };
+      const hour = text === undefined ? null : readHour(text);
+      return hour !== null && 'wrong' in hour ? hour : { json, weather, hour, commas };
+    },
+  );
   if ('wrong' in asked) {
     world.err(`${asked.wrong}\n\n${usage}`);
     return 2;
@@ -62,9 +73,11 @@ export function runAir(args: readonly string[], world: CliWorld, usage: string):
       world.out(JSON.stringify(airJson(plan, flock, climate), null, 2));
       return 0;
     }
-    const read = weatherOf(asked.weather, climate, world);
+    const read = weatherOf(asked.weather, climate, world, asked.commas);
     if (!read.ok) {
       world.err(read.issues.map(issueText).join('\n'));
+      if (read.issues[0]?.code === 'columns.comma')
+        world.err('Say which with --commas point or --commas thousands.');
       return 1;
     }
     const weather = hoursOfFile(read.value);
@@ -84,9 +97,14 @@ export function runAir(args: readonly string[], world: CliWorld, usage: string):
 }
 
 /** A year of hours from a file. */
-function weatherOf(file: string, climate: Climate, world: CliWorld): Outcome<HourlyFile> {
+function weatherOf(
+  file: string,
+  climate: Climate,
+  world: CliWorld,
+  commas: Commas | null,
+): Outcome<HourlyFile> {
   try {
-    return readWeather(file, world.readBytes(file), climate);
+    return readWeather(file, world.readBytes(file), climate, commas);
   } catch (error) {
     return fail(issue('weather.file', { file, why: toldOf(error) }));
   }

@@ -1,10 +1,12 @@
 import { parseArgs } from 'node:util';
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import { METRES_PER_FOOT } from '@/core/kernel/units/factors.data';
+import { readDecimal } from '@/core/kernel/units/number';
+import { askedBack } from '@/core/kernel/units/thousands';
 import { CLIMATES } from '@/core/model/climates.data';
 import { askedOf, MOST_ROUGH_M, roughAskSchema } from '@/formats/roughAsk';
 import { type RoughJson, roughJson } from '@/formats/roughJson';
-import { issueLine } from '@/text/issues';
+import { issueLine, issueText } from '@/text/issues';
 import type { CliWorld } from './world';
 
 /** What the command needs of the world outside it. */
@@ -106,8 +108,11 @@ function readArgs(args: readonly string[], now: Date): Asked | { readonly wrong:
     }
     const space = values.space === undefined ? null : readSpace(values.space, units);
     if (space === undefined) {
+      const asked = askedBack(values.space ?? '');
       return {
-        wrong: `--space ${values.space} can't be taken. Write it as 2.4x1.8x2.0, with no side over 12 m.`,
+        wrong: asked
+          ? `--space ${issueText(asked)}`
+          : `--space ${values.space} can't be taken. Write it as 2.4x1.8x2.0, with no side over 12 m.`,
       };
     }
     return {
@@ -132,7 +137,7 @@ function readSpace(
   const sides = text
     .toLowerCase()
     .split(/\s*[x×]\s*/)
-    .map(Number);
+    .map((side) => readDecimal(side) ?? Number.NaN);
   const [l, w, h] = sides;
   if (sides.length !== 3 || l === undefined || w === undefined || h === undefined) return undefined;
   const to = units === 'metric' ? 1 : METRES_PER_FOOT;

@@ -19,7 +19,7 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
        wide-rafter stores <plan.json> [--on YYYY-MM-DD] [--json]
        wide-rafter away <plan.json> --from YYYY-MM-DD --to YYYY-MM-DD [--json]
        wide-rafter arrange <plan.json> -o out.json [--seed 1] [--pin bar-1] [--zone near|beyond] [--on YYYY-MM-DD]
-       wide-rafter air <plan.json> [--weather file.epw|file.csv] [--on YYYY-MM-DD] [--json]
+       wide-rafter air <plan.json> [--weather file.epw|file.csv [--commas point|thousands]] [--on YYYY-MM-DD] [--json]
        wide-rafter air <plan.json> --hour "To=-10,RH=0.8,U=2,face=front,solar=0" [--on YYYY-MM-DD] [--json]
 
   assess     what the coop carries, stave by stave, and what is wrong with it
@@ -35,6 +35,7 @@ export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [-
   --space    length x width x height inside, m (or ft with --units imperial); left out: you are told
   --climate  a shipped climate, such as cold-continental; left out: none
   --weather  a year of hours, instead of the climate's typical year
+  --commas   what the comma of 1,200 is in that file, where its other numbers do not say
   --hour     outdoors °C, humidity (over ice below 0 °C), wind at the eaves m/s and the wall it meets, sun W;
              also activity, inside, closable, doors
   -o         the file to write; - writes it out

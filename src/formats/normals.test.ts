@@ -82,3 +82,28 @@ test('what cannot be taken is told with its month', () => {
   ]);
   expect(codes(MIN.map((m, i) => `${MAX[i]}\t${m}`).join('\n'))[0]).toBe('plan.normalsOrder');
 });
+
+test('a unit in a cell wins over the plan’s', () => {
+  const row = '23 °F\t41 °F\t80 %\t36 km/h\t2 in\t10\t5 h';
+  const heading = 'min\tmax\thumidity\twind\train\train days\tsun';
+  const read = readNormals([heading, ...Array<string>(12).fill(row)].join('\n'), 'metric');
+  const [first] = read.ok ? read.value.months : [];
+  expect(first?.minC).toBeCloseTo(-5, 9);
+  expect(first?.maxC).toBeCloseTo(5, 9);
+  expect([first?.rh, first?.windMS, first?.rainMm]).toEqual([0.8, 10, 50.8]);
+});
+
+test('rain of “1,200” is what the other numbers of its column make of it, else it is asked about', () => {
+  const rows = (rain: (m: number) => string) =>
+    ['min;max;rain', ...Array.from({ length: 12 }, (_, m) => `2;9;${rain(m)}`)].join('\n');
+  const decimal = readNormals(
+    rows((m) => (m === 0 ? '1,200' : '45,5')),
+    'metric',
+  );
+  expect(decimal.ok && decimal.value.months[0]?.rainMm).toBe(1.2);
+  const asked = readNormals(
+    rows((m) => (m === 0 ? '1,200' : '45')),
+    'metric',
+  );
+  expect(asked.ok ? [] : asked.issues.map((i) => i.code)).toEqual(['columns.comma']);
+});

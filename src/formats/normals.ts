@@ -4,6 +4,7 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { readDecimal } from '@/core/kernel/units/number';
 import { fromFahrenheit } from '@/core/kernel/units/temperature';
 import type { MonthNormals } from '@/core/model/climates.data';
+import { settleCommas } from './tableCommas';
 
 const COLUMNS = [
   'meanC',
@@ -33,6 +34,7 @@ const HEADINGS: readonly (readonly [RegExp, Column])[] = [
 ];
 
 const MS_PER_MPH = 0.44704;
+const MS_PER_KNOT = 0.514444;
 const MM_PER_INCH = 25.4;
 
 /**
@@ -47,8 +49,11 @@ export function readNormals(
   text: string,
   units: UnitSystem,
 ): Outcome<{ months: MonthNormals[]; missing: readonly Column[] }> {
-  const cells = cellsOf(text).filter((row) => row.some((cell) => cell !== ''));
-  if (cells.length === 0) return fail(issue('normals.empty'));
+  const filled = cellsOf(text).filter((row) => row.some((cell) => cell !== ''));
+  if (filled.length === 0) return fail(issue('normals.empty'));
+  const settled = settleCommas(filled);
+  if (!settled.ok) return settled;
+  const cells = settled.value;
   const rows = upright(cells);
   if (rows === null) return fail(issue('normals.notTwelve', { rows: cells.length }));
   const { names, months } = rows;
@@ -80,8 +85,44 @@ function cellsOf(text: string): string[][] {
 
 const isNumber = (cell: string | undefined): boolean => readNumber(cell ?? '') !== null;
 
-const readNumber = (cell: string): number | null =>
-  readDecimal(cell.replace(/\s*(°[CF]|%|mm|in|m\/s|mph|h)$/i, ''));
+/** A unit written in a cell. */
+const CELL_UNIT =
+  /\s*(°\s*[CF]|%|mm|cm|in(?:ches)?|["″]|m\/s|km\/?h|kph|mph|kn(?:ots)?|h|hours|days?)$/i;
+
+const readNumber = (cell: string): number | null => readDecimal(cell.replace(CELL_UNIT, ''));
+
+/** What a cell's own unit makes of its number, SI; null where it names none. */
+function byOwnUnit(column: Column, cell: string, value: number): number | null {
+  const unit = CELL_UNIT.exec(cell)?.[1]?.toLowerCase().replace(/\s/g, '');
+  switch (unit) {
+    case '°c':
+    case 'mm':
+    case 'm/s':
+      return value;
+    case '°f':
+      return fromFahrenheit(value);
+    case 'cm':
+      return value * 10;
+    case 'in':
+    case 'inches':
+    case '"':
+    case '″':
+      return value * MM_PER_INCH;
+    case 'mph':
+      return value * MS_PER_MPH;
+    case 'km/h':
+    case 'kmh':
+    case 'kph':
+      return value / 3.6;
+    case 'kn':
+    case 'knots':
+      return value * MS_PER_KNOT;
+    case '%':
+      return column === 'rh' ? value / 100 : null;
+    default:
+      return null;
+  }
+}
 
 /** The table with a month a row, its headings known; null where neither way gives twelve months. */
 function upright(
@@ -142,7 +183,8 @@ function readMonth(
     const number = readNumber(cell);
     if (number === null)
       issues.push(issue('normals.unreadable', { typed: cell, month: month + 1 }));
-    else found[name] = toSi(name, number, units);
+    // a cell's own unit wins over the plan's
+    else found[name] = byOwnUnit(name, cell, number) ?? toSi(name, number, units);
   });
   const minC = found.minC ?? Number.NaN;
   const maxC = found.maxC ?? Number.NaN;

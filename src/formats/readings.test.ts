@@ -58,3 +58,10 @@ test.each([
 ])('%j is refused with its reason', (text, reason) => {
   expect(why(readReadings(text, 'metric'))).toMatch(reason);
 });
+
+test('a unit in a cell wins over the heading’s and the plan’s', () => {
+  const text = 'time,inside °C,outside °C\n2027-01-12 07:00,41 °F,-6 °C';
+  expect(readReadings(text, 'metric')).toMatchObject({ ok: true, value: [{ inC: 5, outC: -6 }] });
+  const bare = '2027-01-12 07:00, 41 °F, 92, -6 C, 88';
+  expect(readReadings(bare, 'imperial')).toMatchObject({ ok: true, value: [{ inC: 5, outC: -6 }] });
+});

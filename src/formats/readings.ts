@@ -5,6 +5,7 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { readDecimal } from '@/core/kernel/units/number';
 import { fromFahrenheit } from '@/core/kernel/units/temperature';
 import { dayOfYear } from '@/core/weather/climate';
+import { settleCommas } from './tableCommas';
 
 /** A week by the hour, and a little more; a longer record is read to here. */
 const MOST_READINGS = 1000;
@@ -26,7 +27,10 @@ const isTime = (heading: string): boolean => /time|date|stamp/i.test(heading);
  * @returns      the readings, or what is wrong with which line
  */
 export function readReadings(text: string, units: UnitSystem): Outcome<readonly Reading[]> {
-  const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: true });
+  const parsed = Papa.parse<string[]>(text.trim(), { skipEmptyLines: true }).data;
+  const settled = settleCommas(parsed);
+  if (!settled.ok) return settled;
+  const data = settled.value;
   const [first = []] = data;
   const hasHeadings =
     first.filter((cell) => /[a-z]{3}/i.test(cell)).length > 1 &&
@@ -51,14 +55,18 @@ export function readReadings(text: string, units: UnitSystem): Outcome<readonly 
     const value = (column: Column): number | null => {
       const at = order.find(([c]) => c === column)?.[1];
       const typed = (at === undefined ? '' : (cells[at] ?? '')).trim();
-      const number = typed === '' ? null : readDecimal(typed.replace(/\s*(%|°?[CF])$/i, ''));
+      const number = typed === '' ? null : readDecimal(typed.replace(/\s*(%|°?\s*[CF])$/i, ''));
       if (typed !== '' && number === null)
         issues.push(issue('readings.number', { line, typed: typed.slice(0, 30) }));
       if (number === null) return null;
       if (column === 'inRh' || column === 'outRh') return number / 100;
+      // a cell's own unit wins over the heading's, and that over the plan's
+      const own = /([CF])$/i.exec(typed)?.[1]?.toUpperCase();
       const isF =
-        /°?\bF\b|fahrenheit/i.test(headings[at ?? -1] ?? '') ||
-        (!hasHeadings && units === 'imperial');
+        own === undefined
+          ? /°?\bF\b|fahrenheit/i.test(headings[at ?? -1] ?? '') ||
+            (!hasHeadings && units === 'imperial')
+          : own === 'F';
       return isF ? fromFahrenheit(number) : number;
     };
     const [inC, outC, inRh, outRh] = [value('inC'), value('outC'), value('inRh'), value('outRh')];

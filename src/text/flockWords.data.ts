@@ -46,4 +46,4 @@ export const PLAIN: readonly (readonly [RegExp, string])[] = [
 
 /** Words that say nothing of who the birds are. */
 export const FILLERS =
-  /\b(of|my|our|the|some|more|old|young|new|breed|that|lay|laying|egg|eggs|for|grown|adult|adults|we|i|have|keep|get|want|day|live|backyard|pet|female|male|also|another|good|a|an|or|to|many|several|few|lots|any)\b/g;
+  /\b(of|my|our|the|some|more|old|young|new|breed|that|lay|laying|egg|eggs|for|grown|adult|adults|we|i|have|keep|get|want|day|live|backyard|pet|female|male|also|another|good|a|an|or|to|many|several|few|lots|any|dozens?)\b/g;

@@ -111,3 +111,39 @@ test('every breed of the list is read again by its name', () => {
     expect([id, birds.map((b) => b.breed), unread]).toEqual([id, [id], []]);
   }
 });
+
+describe('a cock is of his hens’ kind', () => {
+  const on = '2027-03-01';
+  test.each([
+    ['8 heavy hens and a cock', 'any-heavy'],
+    ['8 orpingtons and a rooster', 'orpington'],
+    ['3 bantams and a cock', 'any-bantam'],
+    ['a cock and 4 leghorns', 'leghorn'],
+    ['4 ducks and a cock', 'any-medium'],
+    ['8 orpingtons and a leghorn cock', 'leghorn'],
+  ])('%s', (said, breed) => {
+    const cock = readFlock(said, on).birds.find((b) => b.sex === 'cock');
+    expect(cock?.breed).toMatch(breed);
+  });
+});
+
+test.each([
+  ['½ dozen hens', 6],
+  ['1/2 dozen hens', 6],
+  ['half a dozen hens', 6],
+  ['a half dozen hens', 6],
+  ['half-dozen hens', 6],
+  ['1½ dozen hens', 18],
+  ['1 1/2 dozen hens', 18],
+  ['two and a half dozen hens', 30],
+  ['a dozen hens', 12],
+  ['dozen hens', 12],
+  ['2 dozen hens', 24],
+  ['a couple dozen hens', 24],
+])('%s are %d', (said, count) => {
+  expect(readFlock(said, '2027-03-01')).toMatchObject({ birds: [{ count }], unread: [] });
+});
+
+test('how many “several dozen” are is asked', () => {
+  expect(readFlock('several dozen hens', '2027-03-01').unread).toMatchObject([{ why: 'number' }]);
+});

@@ -51,18 +51,47 @@ export function readFlock(text: string, on: string, south = false): ReadFlock {
     if ('why' in read) unread.push(read);
     else birds.push(read);
   }
-  return { birds, unread };
+  return { birds: birds.map((b, i) => ofHisHens(b, i, birds)), unread };
 }
+
+/**
+ * A cock of whom only his sex is said is of his hens' kind: of those said before him, else of those after. A drake is
+ * of his ducks'.
+ */
+function ofHisHens(bird: ReadBirds, at: number, all: readonly ReadBirds[]): ReadBirds {
+  const isAny = bird.sex === 'cock' && (bird.breed === 'any-medium' || bird.breed === 'any-duck');
+  if (!isAny) return bird;
+  const isDuck = (b: ReadBirds): boolean => kindOf(b.breed) === 'duck';
+  const hens = [...all.slice(0, at).reverse(), ...all.slice(at + 1)].find(
+    (b) => b.sex !== 'cock' && isDuck(b) === isDuck(bird) && kindOf(b.breed) !== 'meat',
+  );
+  return hens === undefined
+    ? bird
+    : { ...bird, breed: hens.breed, breedName: hens.breedName, anyBreed: hens.anyBreed };
+}
+
+const kindOf = (breed: string): string | undefined => BREEDS.find((b) => b.id === breed)?.kind;
 
 /** "6 brahma and 2 ducks" in its parts; "half a dozen" and "a year and a half" stay whole. */
 const partsOf = (text: string): string[] =>
-  text
+  inDozens(text)
     .replace(/\n/g, ';')
     .replace(/\s+/g, ' ')
     .replace(/\b(year|month|week)s? and a half\b/gi, '$1 1/2')
     .split(/\s*(?:[,;+&/]|\band\b|\bplus\b|\bwith\b)\s*/i)
     .map((part) => part.trim())
     .filter((part) => part !== '');
+
+/** "½ dozen", "1 1/2 dozen" and "two and a half dozen" as "0.5 dozen", "1.5 dozen", "2.5 dozen". */
+const inDozens = (text: string): string =>
+  text.replace(
+    /(?:\b(?!an? )(\w+) )?(?:(\d+) ?)?(?:\b(?:and )?(?:a )?half(?: a)?|½|(?<![\d/])1\/2)[ -](?=doz)/gi,
+    (_, word: string | undefined, figures: string | undefined) => {
+      const before = figures ?? word;
+      const whole = before === undefined ? 0 : amountOf(before.toLowerCase());
+      return whole === null ? `${before} 0.5 ` : `${whole + 0.5} `;
+    },
+  );
 
 function readPart(said: string, on: string, south: boolean): ReadBirds | Unread {
   const plain = said
@@ -199,10 +228,11 @@ interface Counted {
 
 /** Takes the number out of the words: figures, or a number in words, by the dozen too. */
 function takeCount(text: string): Counted | null {
-  const dozens = /\b(half a|a|one|two|three|four|five|\d+)? ?dozens?\b/.exec(text);
+  const dozens = /(?:(\S+) )?\bdozens?\b/.exec(text);
   if (dozens) {
-    const times = dozens[1] === 'half a' ? 0.5 : dozens[1] === undefined ? 1 : amountOf(dozens[1]);
-    return times === null ? null : { rest: text.replace(dozens[0], ' '), count: times * 12 };
+    const times = dozens[1] === undefined ? 1 : dozenTimes(dozens[1]);
+    const count = times === null ? Number.NaN : times * 12;
+    return Number.isInteger(count) ? { rest: text.replace(dozens[0], ' '), count } : null;
   }
   // "3-4 hens", "3 to 4 hens": which of them is not ours to say
   if (/\d+\s*(?:-|–|to|or)\s*\d+/.test(text)) return null;
@@ -219,6 +249,10 @@ function takeCount(text: string): Counted | null {
   }
   return null;
 }
+
+/** How many dozens a word before it says: "two", "1.5", "couple"; null where it says none. */
+const dozenTimes = (word: string): number | null =>
+  /^(my|our|the|about|some)$/.test(word) ? 1 : amountOf(word);
 
 const KIND_WORDS =
   /\b(hens?|cocks?|cockerels?|roosters?|roos?|pullets?|chicks?|hatchlings?|chickens?|birds?|layers?|girls|ladies|chooks?|poultry|females?|males?|sexed|unsexed|growers?|point|lay)\b/g;

@@ -32,6 +32,10 @@ const WORDS: Readonly<Record<string, Words>> = {
   'count.unreadable': (d) => `"${d.typed}" is not a whole number from ${d.least} to ${d.most}.`,
   'number.unreadable': (d) => `"${d.typed}" is not a number. Write it as 4.5 or 4,5.`,
   'amount.unreadable': (d) => `"${d.typed}" can't be read. Write it as ${d.example}.`,
+  'number.comma': (d) =>
+    `“${d.typed}”: is that ${d.point} or ${d.thousands}? Write ${d.asPoint} or ${d.asThousands}.`,
+  'columns.comma': (d) =>
+    `In “${d.typed}” the comma may be a decimal point (${d.point}) or part thousands (${d.thousands}), and no other number of the file says which.`,
   'section.unreadable': (d) => `"${d.typed}" is not a section. Write it as ${d.example}.`,
   'name.empty': () => 'Give it a name.',
   'name.long': (d) => `That name is too long: ${d.most} letters at most.`,

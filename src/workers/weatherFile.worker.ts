@@ -1,4 +1,5 @@
 import { type Issue, issue } from '@/core/kernel/outcome';
+import type { Commas } from '@/core/kernel/units/thousands';
 import type { MonthNormals } from '@/core/model/climates.data';
 import type { HourlyFile } from '@/formats/weather/hourly';
 import { monthsOfFile } from '@/formats/weather/monthsOfFile';
@@ -10,6 +11,8 @@ export interface WeatherFileMessage {
   readonly file: File;
   readonly latitudeDeg: number;
   readonly altitudeM: number;
+  /** What a comma before three figures is, where the keeper was asked. */
+  readonly commas: Commas | null;
 }
 
 /** What was read, ready to be kept; or what is wrong with it. */
@@ -23,11 +26,11 @@ export type WeatherFileTold =
     };
 
 self.onmessage = async ({ data }: MessageEvent<WeatherFileMessage>): Promise<void> => {
-  const { file, ...where } = data;
+  const { file, commas, ...where } = data;
   const told =
     file.size > MOST_WEATHER_BYTES
       ? tooLarge(file.size)
-      : read(await bytesOf(file), file.name, where);
+      : read(await bytesOf(file), file.name, where, commas);
   self.postMessage(told, { transfer: told.ok ? [told.packed.buffer] : [] });
 };
 
@@ -41,9 +44,10 @@ const tooLarge = (bytes: number): WeatherFileTold => ({
 function read(
   bytes: Uint8Array,
   name: string,
-  where: Omit<WeatherFileMessage, 'file'>,
+  where: Omit<WeatherFileMessage, 'file' | 'commas'>,
+  commas: Commas | null,
 ): WeatherFileTold {
-  const found = readWeather(name, bytes, where);
+  const found = readWeather(name, bytes, where, commas);
   if (!found.ok) return found;
   const { columns, ...about } = found.value;
   return {

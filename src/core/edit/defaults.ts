@@ -166,6 +166,24 @@ export function springGroup(plan: Plan, on: string, springsLater: number): Group
   };
 }
 
+/**
+ * A dozen chicks, of the breed last entered, hatched on a day and reared here in a brooder until they move out.
+ * @example chickGroup(plan, '2027-03-01').arrivesOn // '2027-04-26'
+ */
+export function chickGroup(plan: Plan, hatchedOn: string): Group {
+  const moves = Date.parse(`${hatchedOn}T00:00:00Z`) + WEEKS_TO_THE_COOP * 7 * DAY_MS;
+  const group = newGroup(plan, new Date(moves).toISOString().slice(0, 10));
+  return {
+    ...group,
+    name: `Chicks ${group.id.replace(/^group-/, '')}`,
+    breed: plan.flock.at(-1)?.breed ?? group.breed,
+    count: 12,
+    sex: 'unsexed',
+    hatchedOn,
+    raisedHere: true,
+  };
+}
+
 /** A breed of the keeper's own, as another is until she changes it. */
 export function ownBreedFrom(plan: Plan, breed: Omit<OwnBreed, 'id'>): OwnBreed {
   const id = `own-${freeNumber('own', plan.ownBreeds)}`;

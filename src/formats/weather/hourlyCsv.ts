@@ -2,6 +2,8 @@ import Papa from 'papaparse';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import { readDecimal } from '@/core/kernel/units/number';
 import { fromFahrenheit } from '@/core/kernel/units/temperature';
+import type { Commas } from '@/core/kernel/units/thousands';
+import { settleCommas } from '../tableCommas';
 import { emptyRaw } from './epw';
 import { checkHours, type Hourly, type HourlyFile } from './hourly';
 
@@ -30,6 +32,10 @@ const UNITS: readonly (readonly [Hourly, RegExp, (value: number) => number])[] =
   ['rainMm', /\binch|\bin\b/i, (v) => v * 25.4],
 ];
 
+/** A unit written in a cell. */
+const CELL_UNIT =
+  /\s*(°\s*[CF]|%|mm|in(?:ch(?:es)?)?|m\/s|km\/?h|kph|mph|kn(?:ots?)?|kt|h?Pa|kPa|mbar|W\/m²|°)$/i;
+
 /** A place that a file of columns does not name itself. */
 export type FilePlace = Pick<
   HourlyFile,
@@ -39,11 +45,19 @@ export type FilePlace = Pick<
 /**
  * Reads a year of hours from a table whose first row names its columns: a time, warmth, and humidity or dew point;
  * wind, sun, rain and pressure where they are known. A unit in a heading is taken into account.
+ * @param commas  what a comma before three figures is, where the keeper was asked
  * @returns the file checked and filled, or what is wrong with it, by line
  */
-export function readHourlyCsv(text: string, place: FilePlace): Outcome<HourlyFile> {
+export function readHourlyCsv(
+  text: string,
+  place: FilePlace,
+  commas: Commas | null = null,
+): Outcome<HourlyFile> {
   const { data } = Papa.parse<string[]>(text.trim(), { skipEmptyLines: true });
-  const [heading = [], ...rows] = data;
+  const [heading = [], ...parsed] = data;
+  const settled = settleCommas(parsed, commas);
+  if (!settled.ok) return settled;
+  const rows = settled.value;
   const timeAt = heading.findIndex((h) => TIME.test(h));
   if (timeAt < 0) return fail(issue('weather.noTime'));
   const names = heading.map((h, i) =>
@@ -67,10 +81,15 @@ export function readHourlyCsv(text: string, place: FilePlace): Outcome<HourlyFil
       if (name === null) continue;
       const cell = (cells[k] ?? '').trim();
       if (cell === '' || /^(-|na|nan|null|-?999(9)?(\.\d+)?)$/i.test(cell)) continue;
-      const value = readDecimal(cell);
+      // a cell's own unit wins over the heading's
+      const own = UNITS.find(
+        ([n, re]) => n === name && /[^\d\s]$/.test(cell) && re.test(cell),
+      )?.[2];
+      const value = readDecimal(cell.replace(CELL_UNIT, ''));
       if (value === null)
         return fail(issue('weather.unreadable', { line, column: name, typed: cell.slice(0, 40) }));
-      raw.columns[name][i] = toSi[k]?.(value) ?? value;
+      const isPlain = own === undefined && CELL_UNIT.test(cell);
+      raw.columns[name][i] = isPlain ? value : ((own ?? toSi[k])?.(value) ?? value);
     }
   }
   return checkHours(raw, place);

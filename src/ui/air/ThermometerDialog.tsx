@@ -4,9 +4,11 @@ import * as Dialog from 'radix-ui/dialog';
 import { useId, useMemo, useState } from 'react';
 import { type Fitted, fitLeakage, type Reading } from '@/core/air/thermometer';
 import { readReadings } from '@/formats/readings';
+import { withCommas } from '@/formats/tableCommas';
 import { fittedLines, timesText } from '@/text/airWords';
 import { issueText } from '@/text/issues';
 import { useSize } from '../bench/size';
+import { CommaButtons } from '../forms/CommaButtons';
 import { PickFile } from '../forms/PickFile';
 import { edit, say, useBench, usePlan, useWhole } from '../store/bench';
 import { ReadingsChart } from './ReadingsChart';
@@ -24,6 +26,7 @@ export function ThermometerDialog({ close }: { close: () => void }) {
     () => (text.trim() === '' ? null : readReadings(text, units)),
     [text, units],
   );
+  const asks = read?.ok === false && read.issues.find((i) => i.code === 'columns.comma');
   const fitted = useFit(read?.ok ? read.value : null);
   const take = (next: string): void => {
     setWrong(null);
@@ -89,6 +92,9 @@ export function ThermometerDialog({ close }: { close: () => void }) {
               )}
             </ul>
           )}
+          {asks ? (
+            <CommaButtons issue={asks} answer={(commas) => take(withCommas(text, commas))} />
+          ) : null}
           {fitted && read?.ok ? (
             <Result fitted={fitted} readings={read.value} close={close} />
           ) : null}

@@ -46,6 +46,8 @@ export function MeasureField({
         unit={fieldUnit(units)}
         note={note}
         error={wrong ? issueText(wrong) : null}
+        typed={value}
+        mean={change}
       >
         <input
           id={id}

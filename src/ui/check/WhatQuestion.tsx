@@ -52,6 +52,8 @@ export function WhatQuestion({
           id={`${id}-you`}
           label="You are so tall"
           error={read.wrong.stature ? issueText(read.wrong.stature) : null}
+          typed={typed.stature}
+          mean={(stature) => put({ stature })}
         >
           <input
             id={`${id}-you`}
@@ -73,6 +75,8 @@ export function WhatQuestion({
           id={`${id}-board`}
           label="Thinnest board of its walls"
           error={read.wrong.board ? issueText(read.wrong.board) : null}
+          typed={typed.board}
+          mean={(board) => put({ board })}
         >
           <input
             id={`${id}-board`}

@@ -1,14 +1,14 @@
 'use client';
 import { ChevronDown, Plus } from 'lucide-react';
 import * as DropdownMenu from 'radix-ui/dropdown-menu';
-import { newGroup, springGroup, springHatch } from '@/core/edit/defaults';
+import { chickGroup, newGroup, springGroup, springHatch } from '@/core/edit/defaults';
 import type { Group } from '@/core/model/schema';
 import { edit, useBench, usePlan } from '../store/bench';
 
 const ITEM =
   'flex cursor-pointer flex-col px-3 py-1.5 outline-none data-[highlighted]:bg-chalk-soft max-lg:min-h-[44px]';
 
-/** Two presses: a group that lives here now, or six more in the next springs. */
+/** Two presses: a group that lives here now, chicks to be reared, or six more in the next springs. */
 export function AddBirds() {
   const plan = usePlan();
   const on = useBench((s) => s.on);
@@ -31,6 +31,13 @@ export function AddBirds() {
             onSelect={() => add('Add a group', newGroup(plan, on))}
           >
             A group living here now
+          </DropdownMenu.Item>
+          <DropdownMenu.Item
+            className={ITEM}
+            onSelect={() => add('Add chicks', chickGroup(plan, on))}
+          >
+            Twelve chicks, a day old
+            <span className="text-[0.82rem] text-soft">reared here in a brooder, eight weeks</span>
           </DropdownMenu.Item>
           {[0, 1].map((later) => (
             <DropdownMenu.Item

@@ -1,5 +1,6 @@
 'use client';
 import type { ReactNode } from 'react';
+import { askedBack } from '@/core/kernel/units/thousands';
 
 /** A labelled field with its unit, what was read, and what is wrong. */
 export function Field({
@@ -8,6 +9,8 @@ export function Field({
   unit,
   note,
   error,
+  typed = '',
+  mean,
   inTable = false,
   children,
 }: {
@@ -16,10 +19,14 @@ export function Field({
   unit?: string | undefined;
   note?: string | null;
   error?: string | null;
+  /** What was typed, and what is done with it where it can be meant two ways and one of them is pressed. */
+  typed?: string;
+  mean?: (text: string) => void;
   /** In a table the column's heading stands for the label, but for readers of the screen and on a phone. */
   inTable?: boolean;
   children: ReactNode;
 }) {
+  const asked = error ? askedBack(typed)?.details : undefined;
   return (
     <div className="min-w-0">
       <label
@@ -34,6 +41,25 @@ export function Field({
       {error ? (
         <p id={`${id}-error`} role="alert" className="mt-0.5 text-[0.82rem] text-oxide">
           {error}
+          {asked && mean ? (
+            <span className="mt-1 flex gap-1.5">
+              {(
+                [
+                  [asked.point, asked.asPoint],
+                  [asked.thousands, asked.asThousands],
+                ] as const
+              ).map(([said, text]) => (
+                <button
+                  key={String(text)}
+                  type="button"
+                  className="button figures max-lg:min-h-[44px]"
+                  onClick={() => mean(String(text))}
+                >
+                  {String(said)}
+                </button>
+              ))}
+            </span>
+          ) : null}
         </p>
       ) : note ? (
         <p id={`${id}-note`} className="figures mt-0.5 text-[0.78rem] text-soft">

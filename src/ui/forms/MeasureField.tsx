@@ -93,7 +93,16 @@ export function MeasureField({
   const same =
     value !== null && typed.current !== null && Math.abs(typed.current.value - value) < 1e-9;
   return (
-    <Field inTable={inTable} id={id} label={label} unit={measure.unit} note={echo} error={error}>
+    <Field
+      inTable={inTable}
+      id={id}
+      label={label}
+      unit={measure.unit}
+      note={echo}
+      error={error}
+      typed={draft ?? ''}
+      mean={take}
+    >
       <div className="flex gap-1">
         <input
           id={id}

@@ -2,8 +2,10 @@
 import { useId } from 'react';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { formatTemperature } from '@/core/kernel/units/temperature';
+import { readCommas } from '@/core/kernel/units/thousands';
 import { readNormals } from '@/formats/normals';
 import { issueText } from '@/text/issues';
+import { CommaButtons } from './CommaButtons';
 
 /** Twelve months pasted from a spreadsheet, with what was read of them. */
 export function NormalsField({
@@ -20,6 +22,7 @@ export function NormalsField({
 }) {
   const id = useId();
   const read = text.trim() === '' ? null : readNormals(text, units);
+  const asks = read?.ok === false && read.issues.find((i) => i.code === 'columns.comma');
   return (
     <>
       <label htmlFor={id} className="text-[0.82rem] text-soft">
@@ -53,6 +56,9 @@ export function NormalsField({
             ? `Read: ${coldest(read.value.months, units)}.${read.value.missing.length > 0 ? ' Typical figures fill in the rest.' : ''}`
             : read.issues.slice(0, 2).map(issueText).join(' ')}
       </p>
+      {asks ? (
+        <CommaButtons issue={asks} answer={(commas) => change(readCommas(text, commas))} />
+      ) : null}
     </>
   );
 }

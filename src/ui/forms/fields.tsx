@@ -143,7 +143,7 @@ export function TextField({
   const on = useBench((s) => s.on);
   const { draft, setDraft, error, settle, refuse, hold } = useDraft(label);
   /** @param sure  whether a year that nobody means is kept as it is typed */
-  const take = (sure: boolean): void => {
+  const take = (sure: boolean, draft: string | null): void => {
     if (draft === null) return;
     if (draft === value) {
       settle();
@@ -159,7 +159,14 @@ export function TextField({
     else refuse(outcome, draft);
   };
   return (
-    <Field id={id} label={label} error={error} inTable={inTable}>
+    <Field
+      id={id}
+      label={label}
+      error={error}
+      typed={draft ?? ''}
+      mean={(text) => take(true, text)}
+      inTable={inTable}
+    >
       <input
         id={id}
         type={type}
@@ -172,9 +179,9 @@ export function TextField({
         aria-invalid={error !== null}
         aria-describedby={error ? `${id}-error` : undefined}
         onChange={(event) => setDraft(event.currentTarget.value)}
-        onBlur={() => take(false)}
+        onBlur={() => take(false, draft)}
         onKeyDown={(event) => {
-          if (event.key === 'Enter') take(true);
+          if (event.key === 'Enter') take(true, draft);
           if (event.key === 'Escape' && draft !== null) {
             event.stopPropagation();
             settle();

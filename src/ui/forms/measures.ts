@@ -23,6 +23,7 @@ import {
 } from '@/core/kernel/units/length';
 import { formatMass, massFieldUnit, readMass } from '@/core/kernel/units/mass';
 import { readDecimal } from '@/core/kernel/units/number';
+import { unread } from '@/core/kernel/units/thousands';
 import { formatPlain } from '@/text/format';
 import type { Measure } from './MeasureField';
 
@@ -71,7 +72,8 @@ const ofKind = (kind: AmountKind, units: UnitSystem, steps: number, decimals: nu
     read: (text) => {
       const si = readAmount(text, kind, units);
       return si === null
-        ? fail(
+        ? unread(
+            text,
             issue('amount.unreadable', { typed: text.trim(), example: amountExample(kind, units) }),
           )
         : ok(si);
@@ -117,7 +119,7 @@ function readCount(text: string, least: number, most: number): Outcome<number> {
   const n = Number(t);
   return /^\d+$/.test(t) && n >= least && n <= most
     ? ok(n)
-    : fail(issue('count.unreadable', { typed: t, least, most }));
+    : unread(t, issue('count.unreadable', { typed: t, least, most }));
 }
 
 /** Holds a length within bounds, told in the plan's units. */
@@ -154,7 +156,7 @@ export const ratioIn = (unit: string): Measure => ({
   unit,
   read: (text) => {
     const n = readDecimal(text);
-    return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n);
+    return n === null ? unread(text, issue('number.unreadable', { typed: text.trim() })) : ok(n);
   },
   write: formatPlain,
   step: 0.5,
@@ -168,7 +170,7 @@ export const degreesIn: Measure = {
   unit: '° north',
   read: (text) => {
     const n = readDecimal(text.replace(/\s*°\s*(n|north)?$/i, ''));
-    if (n === null) return fail(issue('number.unreadable', { typed: text.trim() }));
+    if (n === null) return unread(text, issue('number.unreadable', { typed: text.trim() }));
     return Math.abs(n) <= 90 ? ok(n) : fail(issue('latitude.outOfRange'));
   },
   write: (deg) => `${formatPlain(deg)}°`,
@@ -198,7 +200,7 @@ export function amountIn(unit: string, units: UnitSystem, steps = 1): Measure {
     unit,
     read: (text) => {
       const n = readDecimal(text.trim().replace(suffix, ''));
-      return n === null ? fail(issue('number.unreadable', { typed: text.trim() })) : ok(n);
+      return n === null ? unread(text, issue('number.unreadable', { typed: text.trim() })) : ok(n);
     },
     write: (n) => `${formatPlain(n)} ${unit}`,
     step: steps,

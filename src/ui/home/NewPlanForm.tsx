@@ -22,7 +22,7 @@ import { type Answers, answersSchema, BEGIN, planFrom, WHO_AND_WHERE } from './n
 export function NewPlanForm() {
   const router = useRouter();
   const [step, setStep] = useState<'who' | 'room'>('who');
-  const { register, handleSubmit, watch, setError, trigger, setFocus, formState } =
+  const { register, handleSubmit, watch, setError, setValue, trigger, setFocus, formState } =
     useForm<Answers>({
       resolver: zodResolver(answersSchema),
       defaultValues: { ...BEGIN, units: unitsToBegin() },
@@ -45,6 +45,12 @@ export function NewPlanForm() {
     requestAnimationFrame(() => setFocus('length'));
   };
   const submit = step === 'who' ? next : handleSubmit(store);
+  const parts: Part = {
+    form,
+    register,
+    errors,
+    mean: (name, text) => setValue(name, text, { shouldValidate: true }),
+  };
   return (
     <form
       onSubmit={(event) => {
@@ -57,14 +63,14 @@ export function NewPlanForm() {
       {step === 'who' ? (
         <>
           <p className="text-soft">Who lives in it, and where does it stand?</p>
-          <WhoAndWhere form={form} register={register} errors={errors} />
+          <WhoAndWhere {...parts} />
         </>
       ) : (
         <>
           <p className="text-soft">
             How big is the room? Measure inside, wall to wall and floor to roof.
           </p>
-          <Room form={form} register={register} errors={errors} />
+          <Room {...parts} />
         </>
       )}
       {errors.root ? (
@@ -101,6 +107,8 @@ interface Part {
   readonly form: Answers;
   readonly register: UseFormRegister<Answers>;
   readonly errors: FieldErrors<Answers>;
+  /** Takes one way in which a text can be meant. */
+  readonly mean: (name: keyof Answers, text: string) => void;
 }
 
 function WhoAndWhere({ form, ...shared }: Part) {
@@ -152,6 +160,7 @@ function Room({ form, ...shared }: Part) {
       label={label}
       unit={unit}
       note={echo(form[name], form.units)}
+      typed={form[name]}
       {...shared}
     />
   );
@@ -183,18 +192,29 @@ function FormField({
   label,
   unit,
   note,
+  typed = '',
   register,
   errors,
+  mean,
 }: Omit<Part, 'form'> & {
   name: keyof Answers;
   label: string;
+  typed?: string;
   unit?: string;
   note?: string | null;
 }) {
   const id = useId();
   const error = errors[name]?.message ?? null;
   return (
-    <Field id={id} label={label} unit={unit} note={note ?? null} error={error}>
+    <Field
+      id={id}
+      label={label}
+      unit={unit}
+      note={note ?? null}
+      error={error}
+      typed={typed}
+      mean={(text) => mean(name, text)}
+    >
       <input
         id={id}
         className={`input ${name === 'name' ? '' : 'figures'}`}
@@ -213,10 +233,11 @@ function FormChoice({
   label,
   register,
   children,
-}: Omit<Part, 'form' | 'errors'> & {
+}: Omit<Part, 'form' | 'errors' | 'mean'> & {
   name: keyof Answers;
   label: string;
   errors?: FieldErrors<Answers>;
+  mean?: Part['mean'];
   children: ReactNode;
 }) {
   const id = useId();

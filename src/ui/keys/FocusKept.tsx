@@ -47,7 +47,6 @@ export function FocusKept() {
     };
   }, []);
   // another page has come: its main part is gone on from
-  // biome-ignore lint/correctness/useExhaustiveDependencies: whenever the address is another
   useEffect(() => {
     // read from its start, a page is begun where the browser begins it
     if (first.current === path) return;

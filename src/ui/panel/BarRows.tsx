@@ -1,8 +1,9 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { memo } from 'react';
-import { fail, issue } from '@/core/kernel/outcome';
+import { issue } from '@/core/kernel/outcome';
 import { formatSection, readSection } from '@/core/kernel/units/section';
+import { unread } from '@/core/kernel/units/thousands';
 import type { Bar } from '@/core/model/schema';
 import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
@@ -128,7 +129,7 @@ const BarRow = memo(function BarRow({ bar }: { bar: Bar }) {
               const read = readSection(text, units);
               if (read === null) {
                 const example = units === 'metric' ? '38 x 89 or 2x4' : '2x4 or 1 1/2 x 3 1/2 in';
-                return fail(issue('section.unreadable', { typed: text.trim(), example }));
+                return unread(text, issue('section.unreadable', { typed: text.trim(), example }));
               }
               return change('Timber size', (b) => {
                 const { widthM, heightM, round } = read;

@@ -1,18 +1,26 @@
 'use client';
 import { useEffect, useRef, useState } from 'react';
-import type { Outcome } from '@/core/kernel/outcome';
+import type { Issue, Outcome } from '@/core/kernel/outcome';
+import type { Commas } from '@/core/kernel/units/thousands';
 import type { Plan } from '@/core/model/schema';
 import { absentText } from '@/text/airWords';
 import { changedText } from '@/text/changed';
 import { monthsText } from '@/text/climates';
 import { issueText, WEATHER_COLUMNS } from '@/text/issues';
 import type { WeatherFileTold } from '@/workers/weatherFile.worker';
+import { CommaButtons } from '../forms/CommaButtons';
 import { PickFile } from '../forms/PickFile';
 import { edit, inView, say, usePlan } from '../store/bench';
 
 type Read =
   | { readonly kind: 'none' | 'reading' }
-  | { readonly kind: 'wrong'; readonly file: string; readonly lines: readonly string[] }
+  | {
+      readonly kind: 'wrong';
+      readonly file: string;
+      readonly lines: readonly string[];
+      /** The file, where only its commas are unclear, and what a number of it would be. */
+      readonly asks?: { readonly file: File; readonly issue: Issue };
+    }
   | { readonly kind: 'read'; readonly told: WeatherFileTold & { ok: true } };
 
 /** A year of hours brought in from a file: read beside the page, told what it is, taken by a press. */
@@ -21,11 +29,12 @@ export function WeatherFile({ done }: { done: (changed: string) => void }) {
   const off = useRef<(() => void) | null>(null);
   const [read, setRead] = useState<Read>({ kind: 'none' });
   useEffect(() => () => off.current?.(), []);
-  const open = async (file: File): Promise<void> => {
+  const open = async (file: File, commas: Commas | null = null): Promise<void> => {
     setRead({ kind: 'reading' });
     off.current?.();
-    const wrong = (lines: readonly string[]): void => {
-      setRead({ kind: 'wrong', file: file.name, lines });
+    const wrong = (lines: readonly string[], issue?: Issue): void => {
+      const asks = issue?.code === 'columns.comma' ? { asks: { file, issue } } : {};
+      setRead({ kind: 'wrong', file: file.name, lines, ...asks });
       say(`${file.name} was not taken. ${lines.join(' ')}`);
     };
     const fail = (): void => wrong(['It could not be read. Try again.']);
@@ -36,8 +45,11 @@ export function WeatherFile({ done }: { done: (changed: string) => void }) {
     try {
       const { readWeatherApart } = await import('@/workers/weatherFile.client');
       off.current = readWeatherApart(
-        { file, ...where },
-        (told) => (told.ok ? setRead({ kind: 'read', told }) : wrong(told.issues.map(issueText))),
+        { file, commas, ...where },
+        (told) =>
+          told.ok
+            ? setRead({ kind: 'read', told })
+            : wrong(told.issues.map(issueText), told.issues[0]),
         fail,
       );
     } catch {
@@ -81,6 +93,12 @@ export function WeatherFile({ done }: { done: (changed: string) => void }) {
               </li>
             ))}
           </ul>
+          {read.asks ? (
+            <CommaButtons
+              issue={read.asks.issue}
+              answer={(commas) => read.asks && void open(read.asks.file, commas)}
+            />
+          ) : null}
         </div>
       ) : null}
       {read.kind === 'read' ? (

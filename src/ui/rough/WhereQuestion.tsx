@@ -102,8 +102,10 @@ export function WhereQuestion({
               key={side}
               id={`${name}-${side}`}
               label={LABELS[side]}
-              unit={fieldUnit(units)}
+              unit={units === 'imperial' ? 'ft' : fieldUnit(units)}
               error={read && 'wrong' in read ? (read.wrong[side] ?? null) : null}
+              typed={where.sides[side]}
+              mean={(text) => change({ ...where, sides: { ...where.sides, [side]: text } })}
             >
               <input
                 id={`${name}-${side}`}

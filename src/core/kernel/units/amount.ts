@@ -152,7 +152,7 @@ const EXAMPLES: Readonly<Record<AmountKind, Readonly<Record<UnitSystem, string>>
   bulk: { metric: '500 L', imperial: '18 ft³' },
   '°C': { metric: '35 °C', imperial: '95 °F' },
   'm²': { metric: '0.25 m²', imperial: '2.5 ft²' },
-  altitude: { metric: '340 m', imperial: '1,100 ft' },
+  altitude: { metric: '340 m', imperial: '1100 ft' },
 };
 
 /**

@@ -2,6 +2,7 @@ import { fail, issue, type Outcome, ok } from '../outcome';
 import { METRES_PER_FOOT, METRES_PER_INCH } from './factors.data';
 import { readDecimal, tidy } from './number';
 import { figuresFor } from './numberWords';
+import { unread } from './thousands';
 
 export type UnitSystem = 'metric' | 'imperial';
 
@@ -44,7 +45,7 @@ export const fieldUnit = (units: UnitSystem): 'cm' | 'in' => (units === 'metric'
  * "83 in", "210".
  * @param text   what was typed
  * @param units  the system whose field unit (cm or in) a bare number takes
- * @returns      metres; or an issue: length.empty, length.twoSeparators, length.unreadable, length.negative
+ * @returns      metres; or an issue: length.empty, length.twoSeparators, length.unreadable, length.negative, number.comma
  * @source       domain notes, "Units"
  * @example      readLength("6' 10 1/2\"", 'metric') // { ok: true, value: 2.0955 }
  * @example      readLength('6-3', 'imperial') // { ok: true, value: 1.905 }
@@ -57,7 +58,7 @@ export function readLength(text: string, units: UnitSystem): Outcome<number> {
   if (hasTwoSeparators(t)) return fail(issue('length.twoSeparators', { typed: text.trim() }));
   const metres = readMetric(t) ?? readBare(t, units) ?? readHyphened(t) ?? readImperial(t, units);
   return metres === null
-    ? fail(issue('length.unreadable', { typed: text.trim(), unit: fieldUnit(units) }))
+    ? unread(t, issue('length.unreadable', { typed: text.trim(), unit: fieldUnit(units) }))
     : ok(tidy(metres));
 }
 

@@ -3,6 +3,7 @@ import { KILOGRAMS_PER_OUNCE, KILOGRAMS_PER_POUND } from './factors.data';
 import type { UnitSystem } from './length';
 import { readDecimal, tidy } from './number';
 import { figuresFor } from './numberWords';
+import { unread } from './thousands';
 
 const FACTORS: Readonly<Record<string, number>> = {
   kg: 1,
@@ -26,7 +27,7 @@ export const massFieldUnit = (units: UnitSystem): 'kg' | 'lb' => (units === 'met
  * Reads a bird's mass: "3.2 kg", "3200 g", "7 lb 1 oz", "7.1".
  * @param text   what was typed
  * @param units  the system whose field unit (kg or lb) a bare number takes
- * @returns      kg; or an issue: mass.empty, mass.unreadable
+ * @returns      kg; or an issue: mass.empty, mass.unreadable, number.comma
  * @example      readMass('7 lb 1 oz', 'metric') // { ok: true, value: 3.2035 }
  */
 export function readMass(text: string, units: UnitSystem): Outcome<number> {
@@ -48,7 +49,7 @@ export function readMass(text: string, units: UnitSystem): Outcome<number> {
   );
   const sum = values.reduce((a, b) => a + b, 0);
   if (!whole || parts.length === 0 || !(sum > 0)) {
-    return fail(issue('mass.unreadable', { typed: text.trim(), unit }));
+    return unread(text, issue('mass.unreadable', { typed: text.trim(), unit }));
   }
   return ok(tidy(sum));
 }

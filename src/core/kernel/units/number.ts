@@ -1,3 +1,5 @@
+import { hasEither } from './thousands';
+
 /** Decimal places kept before a quotient is floored, ceiled or compared: (1.24 − 0.10)/0.38 is 3, not 2.999…. */
 const PLACES = 9;
 const SCALE = 10 ** PLACES;
@@ -39,12 +41,13 @@ export const atMost = (a: number, b: number): boolean => a - b < DUST;
 export const below = (a: number, b: number): boolean => a - b < -DUST;
 
 /**
- * Reads a plain decimal as typed: point or comma, never both, never two of either.
+ * Reads a plain decimal as typed: point or comma, never both, never two of either. A comma before exactly three
+ * figures is not read here, "0,125" apart: it may part thousands, and is asked back about (`thousands.ts`).
  * @returns the number, or null where the text is not one
  */
 export function readDecimal(text: string): number | null {
   const t = text.trim();
-  if (!/^[+\-−]?(\d+([.,]\d*)?|[.,]\d+)$/.test(t)) return null;
+  if (!/^[+\-−]?(\d+([.,]\d*)?|[.,]\d+)$/.test(t) || hasEither(t)) return null;
   const value = Number(t.replace(',', '.').replace('−', '-'));
   return Number.isFinite(value) ? value : null;
 }

@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
-import { newBrooder } from '@/core/edit/defaults';
 import type { Brooder } from '@/core/model/schema';
+import { brooderFor } from '@/core/stations/brooder/brooderFor';
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
@@ -12,7 +12,7 @@ import { SpecFields } from './spec';
 
 /** The brooder: its box, its heat, and when each brood goes out. */
 export function BrooderFields() {
-  const { brooder } = usePlan();
+  const { brooder, units } = usePlan();
   const { brooder: worked } = useAssessment();
   if (worked.broods.length === 0) {
     return (
@@ -37,7 +37,7 @@ export function BrooderFields() {
             className="button button-primary self-start"
             onClick={() =>
               edit('Add a brooder', (d) => {
-                d.brooder = newBrooder();
+                d.brooder = brooderFor(units, worked.broods);
               })
             }
           >
