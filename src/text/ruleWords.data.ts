@@ -189,6 +189,8 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'feed.two.apart': 'two feeders or drinkers stand apart by at least',
   'feed.height.slack': 'a rim may be off the back by',
   'feed.height.wall': 'a rim fixed to the wall over rising litter may be off the back by',
+  'feed.reach.head': 'a hen holds her head so high where she stands',
+  'feed.reach.over': 'a rim, or a pin she lifts her head to, is reached so far above',
   'feed.tall.over': 'a tall bird’s back over the highest rim, at most',
   'feed.knock': 'contents are taken so many times, for knocks',
   'feed.hook.most': 'most on a screw hook',

@@ -255,6 +255,8 @@ export const RULES = {
   'feed.two.apart': assumed(1, 'm'),
   'feed.height.slack': assumed(0.06, 'm'),
   'feed.height.wall': assumed(0.12, 'm'),
+  'feed.reach.head': assumed(0.42, 'm', 'length'),
+  'feed.reach.over': assumed(0.12, 'm'),
   'feed.tall.over': assumed(0.15, 'm'),
   'feed.knock': assumed(1.25, 'ratio'),
   'feed.hook.most': keepers(10, 'kg'),

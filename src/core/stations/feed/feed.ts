@@ -19,7 +19,8 @@ import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
 import { madeFigures } from '../vessels/homeMade';
 import { MADE_WORKINGS as MADE } from '../vessels/homeMade.working';
-import { rimsAbove, twoApart, vesselRules } from '../vessels/standing';
+import { rimsAbove } from '../vessels/reached';
+import { twoApart, vesselRules } from '../vessels/standing';
 import {
   contentsKg,
   feedersOf,
@@ -38,7 +39,7 @@ export const feedStation: CarryingStation = {
   id: 'feed',
   topic: null,
   entered: (plan) => feedersOf(plan).length > 0,
-  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('feeder'), ctx)),
+  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('feeder'), ctx), ctx.plan),
   demand: (ctx) => accessDemand(ctx, ctx.of('feeder')),
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);
@@ -56,8 +57,8 @@ export const feedStation: CarryingStation = {
     s.part('feed.light', [feeders, flock, plan.shell, plan.litter], (own) =>
       cannotEat(own, ctx, feeders),
     );
-    access(s, ctx, 'feed', feeders, carry, asked.short);
     vesselRules(s, ctx, feeders, carry.needOn);
+    access(s, ctx, 'feed', feeders, carry, asked.short);
     const all = [feeders, flock, plan.fills, plan.litter, plan.shell, carry.needOn];
     s.part('feed.all', all, (own) => {
       twoApart(own, plan, 'feed', feeders, flock.planned);
@@ -153,14 +154,15 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
     columns[i]?.massKg.some((_m, d) => lightOn(i, d)) ? [i] : [],
   );
   if (light.length === 0) return;
-  const sharers = vesselsWithin(feeders, ctx).map(sharer);
-  // what a light bird can use she can use while she is light: outlets go by class, edges by length
-  const starving = light.filter((i) =>
-    sharers.every((share) => !Number.isFinite(share(lots[i] as Lot, least / 2))),
-  );
+  const sharers = vesselsWithin(feeders, ctx).map((v) => sharer(v, ctx.plan));
+  const starvesOn = (i: number, d: number): boolean =>
+    lightOn(i, d) &&
+    sharers.every((share) => !Number.isFinite(share(lots[i] as Lot, columns[i]?.massKg[d] ?? 0)));
+  const starving = light.filter((i) => columns[i]?.massKg.some((_m, d) => starvesOn(i, d)));
   const told = starving.length > 0 ? starving : light;
+  const holds = starving.length > 0 ? starvesOn : lightOn;
   const birds = told.reduce(
-    (n, i) => n + Math.max(0, ...(columns[i]?.living.filter((_n, d) => lightOn(i, d)) ?? [])),
+    (n, i) => n + Math.max(0, ...(columns[i]?.living.filter((_n, d) => holds(i, d)) ?? [])),
     0,
   );
   s.find(
@@ -172,7 +174,7 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
       least: s.fact('feed.pedal.least'),
     },
     null,
-    whenHolds(ctx, (d) => told.some((i) => lightOn(i, d))),
+    whenHolds(ctx, (d) => told.some((i) => holds(i, d))),
   );
 }
 

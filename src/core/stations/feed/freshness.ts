@@ -7,7 +7,7 @@ import { ruled } from '../../rules/rules.data';
 import { monthOfDay } from '../../weather/yearCurve';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
-import { contentsKg, wasteOf } from '../vessels/vessels';
+import { contentsKg, reachedOn, wasteOf } from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 
 /** Days on which feed keeps alike: how long, and how much the birds eat then, kg a day. */
@@ -61,8 +61,11 @@ function staleOf(s: Sheet, days: FindingNumber, inHeat: FindingNumber | null) {
 export function daysHeld(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): void {
   const peak = ctx.flock.peaks.coopFeedKg;
   if (feeders.length === 0 || peak === null) return;
-  const contents = feeders.map(contentsKg);
-  const waste = feeders.map(wasteOf);
+  // what nobody gets at feeds nobody
+  const reached = reachedOn(feeders, ctx, peak.d);
+  if (reached.length === 0) return;
+  const contents = reached.map(contentsKg);
+  const waste = reached.map(wasteOf);
   const eaten = contents.map((c, i) => c / (waste[i] ?? 1));
   const kg = eaten.reduce((a, b) => a + b, 0);
   const lasts = (id: string, intake: number) => {

@@ -6,7 +6,7 @@ import { ENTERED, KEEPERS } from '../../kernel/working';
 import type { Vessel } from '../../model/schema';
 import { byDay, capacityParts, type StationContext, thenId } from '../context';
 import { factFor, type Sheet } from '../sheet';
-import { sharedBy, sharer, vesselsWithin } from './vessels';
+import { type Sharer, sharedBy, sharer, sharerAtReach, vesselsWithin } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Whether all birds find a place at once, shared out among the vessels as well as can be. */
@@ -22,9 +22,13 @@ export function accessDemand(ctx: StationContext, vessels: readonly Vessel[]): S
 }
 
 /** By day, what share of each vessel within reach one bird of each lot takes. */
-function sharesBy(ctx: StationContext, vessels: readonly Vessel[]): (d: number) => number[][] {
+function sharesBy(
+  ctx: StationContext,
+  vessels: readonly Vessel[],
+  sharerOf: (v: Vessel) => Sharer = (v) => sharer(v, ctx.plan),
+): (d: number) => number[][] {
   const { flock } = ctx;
-  const sharers = vesselsWithin(vessels, ctx).map(sharer);
+  const sharers = vesselsWithin(vessels, ctx).map(sharerOf);
   let last: { d: number; shares: number[][] } | null = null;
   return (d) => {
     if (last?.d !== d) {
@@ -50,6 +54,9 @@ export function access(
   s.explain(() => accessFigures(s, ctx, station, vessels, carry));
   const without = carry.present - carry.fitting;
   if (without <= 0 || vessels.length === 0 || toldAsStarving(s, ctx, vessels, carry)) return;
+  // that vessels stand too high is told of each; lowered, they would do
+  const isHigh = s.findings.some((f) => f.code === `${station}.vessel.high`);
+  if (isHigh && allShare(sharesBy(ctx, vessels, sharerAtReach)(carry.setOn), carry.flock)) return;
   // on the day of the most birds it is that day's own figures that are told
   const taken = carry.setOn === carry.needOn ? mostFitting(ctx, station, vessels, carry) : carry;
   const present = carry.setOn === carry.needOn ? livingBirds(ctx, carry.needOn) : carry.present;
@@ -79,7 +86,7 @@ const mostFitting = (
 ) =>
   ctx.kept(
     `access.most.${station}`,
-    [ctx.flock, carry.needOn, ...sharedBy(vesselsWithin(vessels, ctx))],
+    [ctx.flock, carry.needOn, ...sharedBy(vesselsWithin(vessels, ctx), ctx.plan)],
     () => fittingOn(ctx.flock, accessDemand(ctx, vessels), carry.needOn),
   );
 
@@ -102,7 +109,7 @@ function accessFigures(
   served(s, `${station}.have`, mostFitting(ctx, station, vessels, carry).taken);
   const best = ctx.kept(
     `access.best.${station}`,
-    [ctx.flock, carry, ...sharedBy(vesselsWithin(vessels, ctx))],
+    [ctx.flock, carry, ...sharedBy(vesselsWithin(vessels, ctx), ctx.plan)],
     () => givenUp(ctx, vessels, carry),
   );
   // where the search was given up, the figure says that it is the best that was found

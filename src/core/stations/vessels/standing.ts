@@ -3,7 +3,6 @@ import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED } from '../../kernel/working';
-import { litterEndM, litterStartM } from '../../model/litter';
 import type { Plan, Vessel } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
@@ -11,6 +10,7 @@ import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { madeRules } from './homeMade';
+import { isReached, rimsAbove } from './reached';
 import { fullKg } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
@@ -111,9 +111,13 @@ function heights(
   const slack = slackOf(v);
   const { fromStart, fromEnd } = rimsAbove(v, plan);
   // one line a size: a high one is for the tall birds where the smallest have another
-  const another = all.some(
-    (o) => o.id !== v.id && !below(wantedM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
-  );
+  const isForTall = masses.some((m) => isReached(v, plan, m));
+  const another =
+    isForTall &&
+    all.some(
+      (o) =>
+        o.id !== v.id && !below(wantedM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
+    );
   if (!another && below(wanted + slack, fromStart)) {
     s.find(
       `${station}.vessel.high`,
@@ -135,17 +139,6 @@ function heights(
 
 /** What is fixed to the wall stays while the litter rises under it: it has twice the room. */
 const slackOf = (v: Vessel): number => ruled(v.onWall ? 'feed.height.wall' : 'feed.height.slack');
-
-/**
- * A rim, or pin, above the litter as it is started and as it is cleaned out, m. What hangs or stands is raised
- * with the litter by the keeper, and stands as high above the one as above the other.
- * @source keepers (domain notes, "Both levels, with room between")
- */
-export function rimsAbove(v: Vessel, plan: Plan): { fromStart: number; fromEnd: number } {
-  if (v.place === 'run') return { fromStart: v.rimZ, fromEnd: v.rimZ };
-  const fromStart = v.rimZ - litterStartM(plan);
-  return { fromStart, fromEnd: v.onWall ? v.rimZ - litterEndM(plan) : fromStart };
-}
 
 /** From ten birds on, two of each apart from one another. */
 export function twoApart(

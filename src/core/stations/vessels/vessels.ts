@@ -8,12 +8,13 @@ import { takesUp, vesselKind } from '../../rules/vesselKinds.data';
 import { contentsOf } from '../../stores/vessels/contents';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
+import { isReached, rimsAbove } from './reached';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Vessels that birds get at: those of the run, and those that stand within the shell. */
 export const vesselsWithin = <V extends Vessel>(
   vessels: readonly V[],
-  { outside }: StationContext,
+  { outside }: Pick<StationContext, 'outside'>,
 ): V[] => vessels.filter((v) => outside(v) === null);
 
 export const feedersOf = (plan: Plan): Feeder[] =>
@@ -41,12 +42,29 @@ export function perOutlet(v: Vessel, lot: Lot, massKg: number): number {
   return outlet === 'class.perPedal' ? lot.class.perPedal : ruled(outlet);
 }
 
-/** All that `sharer` reads of some vessels: one that has only been moved serves as many as before. */
-export const sharedBy = (vessels: readonly Vessel[]): readonly unknown[] =>
-  vessels.flatMap((v) => [v.type, edgeRule(v) === null ? v.outlets : edgeM(v)]);
+/** All that `sharer` reads of some vessels: one that has only been moved aside serves as many as before. */
+export const sharedBy = (
+  vessels: readonly Vessel[],
+  plan: Pick<Plan, 'litter'>,
+): readonly unknown[] =>
+  vessels.flatMap((v) => [
+    v.type,
+    edgeRule(v) === null ? v.outlets : edgeM(v),
+    rimsAbove(v, plan).fromStart,
+  ]);
 
 /** What share of a vessel one bird takes; Infinity where she cannot use it. */
-export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
+export type Sharer = (lot: Lot, massKg: number) => number;
+
+/** What share of a vessel one bird takes as it stands: Infinity also where it stands above her reach. */
+export function sharer(v: Vessel, plan: Pick<Plan, 'litter'>): Sharer {
+  const share = sharerAtReach(v);
+  return (lot, massKg) =>
+    isReached(v, plan, massKg) ? share(lot, massKg) : Number.POSITIVE_INFINITY;
+}
+
+/** What share of a vessel one bird takes that gets at it, however high it stands. */
+export function sharerAtReach(v: Vessel): Sharer {
   const rule = edgeRule(v);
   if (rule !== null) {
     const { value, scale } = RULES[rule];
@@ -58,6 +76,24 @@ export function sharer(v: Vessel): (lot: Lot, massKg: number) => number {
     return birds === 0 ? Number.POSITIVE_INFINITY : 1 / birds;
   };
 }
+
+/**
+ * The vessels that somebody who lives here on a day gets at.
+ * @param d  day of the horizon, from 0
+ * @example reachedOn([], ctx, 0) // []
+ */
+export const reachedOn = <V extends Vessel>(
+  vessels: readonly V[],
+  ctx: Pick<StationContext, 'plan' | 'flock' | 'outside'>,
+  d: number,
+): V[] => {
+  const masses = ctx.flock.columns.flatMap((c) =>
+    (c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : [],
+  );
+  return vessels.filter(
+    (v) => ctx.outside(v) === null && masses.some((m) => isReached(v, ctx.plan, m)),
+  );
+};
 
 /** Where nothing was said: what it holds by how it is made, or by its size, L. */
 function sizeL(v: Vessel): number {

@@ -10,7 +10,14 @@ import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
 import { madeFigures } from '../vessels/homeMade';
 import { twoApart, vesselRules } from '../vessels/standing';
-import { capacityL, drinkersOf, sharedBy, vesselFigures, vesselsWithin } from '../vessels/vessels';
+import {
+  capacityL,
+  drinkersOf,
+  reachedOn,
+  sharedBy,
+  vesselFigures,
+  vesselsWithin,
+} from '../vessels/vessels';
 import { VESSEL_WORKINGS as W } from '../vessels/vessels.working';
 import { frostFigures, frostRules } from './frost';
 import { barrelRules, onBarrel, rainFigures, rainRules } from './rain';
@@ -20,7 +27,7 @@ export const waterStation: CarryingStation = {
   id: 'water',
   topic: null,
   entered: (plan) => drinkersOf(plan).length > 0,
-  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('drinker'), ctx)),
+  supply: (ctx) => sharedBy(vesselsWithin(ctx.of('drinker'), ctx), ctx.plan),
   demand: (ctx) => accessDemand(ctx, ctx.of('drinker')),
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);
@@ -35,12 +42,16 @@ export const waterStation: CarryingStation = {
       frostFigures(s, ctx);
     });
     if (carry.state !== 'carries') return;
-    access(s, ctx, 'water', drinkers, carry, asked.short);
     vesselRules(s, ctx, drinkers, carry.needOn);
-    s.part('water.all', [drinkers, flock, plan.fills, plan.litter, plan.rain], (own) => {
-      twoApart(own, plan, 'water', drinkers, flock.planned);
-      daysHeld(own, ctx, drinkers);
-    });
+    access(s, ctx, 'water', drinkers, carry, asked.short);
+    s.part(
+      'water.all',
+      [drinkers, flock, plan.fills, plan.litter, plan.rain, plan.shell],
+      (own) => {
+        twoApart(own, plan, 'water', drinkers, flock.planned);
+        daysHeld(own, ctx, drinkers);
+      },
+    );
     for (const v of drinkers) s.part('water.one', [flock], (own) => ofDrinker(own, ctx, v), v);
     const wet = [drinkers, flock, plan.rain, plan.shell, plan.site, plan.climate];
     const screens = schoolFor(ctx, 'rain.screens');
@@ -56,7 +67,9 @@ export const waterStation: CarryingStation = {
 function daysHeld(s: Sheet, ctx: StationContext, drinkers: readonly Drinker[]): void {
   const peak = ctx.flock.peaks.coopWaterL;
   if (drinkers.length === 0 || peak === null) return;
-  const litres = drinkers.map(capacityL);
+  // what nobody gets at waters nobody
+  const litres = reachedOn(drinkers, ctx, peak.d).map(capacityL);
+  if (litres.length === 0) return;
   // what hangs on its line has the barrel as well
   const { rain } = ctx.plan;
   const barrel = rain !== null && onBarrel(ctx).length > 0 ? barrelsL(rain) : 0;
