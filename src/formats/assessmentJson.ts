@@ -39,13 +39,14 @@ export function assessmentJson(a: Assessment) {
         { value, unit, evidence, source, working },
       ]),
     ),
-    findings: a.findings.map(({ code, severity, fixtures, numbers, from, till }) => ({
+    findings: a.findings.map(({ code, severity, fixtures, numbers, from, till, another }) => ({
       code,
       severity,
       fixtures,
       numbers,
       ...(from ? { from } : {}),
       ...(till ? { till } : {}),
+      ...(another ? { another } : {}),
     })),
     schools: Object.fromEntries(
       Object.entries(a.schools).map(([topic, offers]) => [

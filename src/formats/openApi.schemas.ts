@@ -64,6 +64,7 @@ const assessmentSchema = z.object({
       ),
       from: z.iso.date().optional(),
       till: z.iso.date().optional(),
+      another: z.iso.date().optional(),
     }),
   ),
   schools: z.record(z.string(), z.array(z.object({ id: z.string(), carries: z.int().nullable() }))),

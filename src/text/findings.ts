@@ -175,10 +175,20 @@ export type FindingPiece =
 
 /** On which days a finding holds, where it is not told by its own words; null where it holds whatever the day. */
 export function whenText(finding: Finding, on: string): string | null {
-  const { from, till } = finding;
+  const { from, till, another } = finding;
   if (!from || wordsOf(finding).text.includes('{from}')) return null;
-  if (from <= on) return till ? `Now, until ${formatDay(till)}.` : 'Now, and it stays so.';
-  return till ? `From ${formatDay(from)} until ${formatDay(till)}.` : `From ${formatDay(from)}.`;
+  const told =
+    from <= on
+      ? till
+        ? `Now, until ${formatDay(till)}.`
+        : 'Now, and it stays so.'
+      : till
+        ? `From ${formatDay(from)} until ${formatDay(till)}.`
+        : `From ${formatDay(from)}.`;
+  if (another === undefined) return told;
+  return another <= on
+    ? `${told} It is so now too.`
+    : `${told} It is so ${another < from ? 'before' : 'again'}, from ${formatDay(another)}.`;
 }
 
 /** The same in pieces, so that a screen can mark each day as one. */

@@ -35,6 +35,7 @@ export interface Peak {
 
 /** The flock over the horizon, a value a day: what every station is sized by. */
 export interface FlockByDay {
+  /** Lots that live here on the first day or come later; those that have left before it are not among them. */
   readonly lots: readonly Lot[];
   readonly columns: readonly LotDays[];
   readonly horizon: Horizon;
@@ -92,7 +93,7 @@ export function createFlockWorker(): (plan: FlockPlan, on: string) => FlockByDay
       plan.flock.map((group) => {
         const kept = before.get(group);
         if (kept) return [group, kept];
-        const lots = lotsOf(group, plan.ownBreeds);
+        const lots = lotsOf(group, plan.ownBreeds).filter((lot) => !isGone(lot, horizon));
         return [group, { lots, columns: lots.map((lot) => lotDays(lot, horizon, where)) }];
       }),
     );
@@ -101,6 +102,10 @@ export function createFlockWorker(): (plan: FlockPlan, on: string) => FlockByDay
     return value;
   };
 }
+
+/** Whether a lot has left before the first day that is looked at: it decides nothing any more. */
+const isGone = ({ leavesOn }: Lot, { first }: Horizon): boolean =>
+  leavesOn !== null && leavesOn <= first;
 
 /**
  * Who lives in the coop when, what they weigh, lay, eat, drink and give off.

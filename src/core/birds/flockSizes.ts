@@ -11,6 +11,8 @@ export interface FlockSizes {
   /** The smallest bird that feeds here when most do, and the tallest, kg. */
   readonly smallestKg: number;
   readonly tallestKg: number;
+  /** The lightest that ever lives here, kg: a pullet on the day she comes. */
+  readonly lightestKg: number;
   /** The heaviest that sleeps on bars, kg; null where none does. */
   readonly heaviestOnBarsKg: number | null;
   /** Box, pop door and lip of the largest hens, m. */
@@ -55,6 +57,7 @@ export function flockSizes(plan: Plan, flock?: FlockByDay): FlockSizes {
   return {
     smallestKg: feeding.length === 0 ? REFERENCE_HEN_KG : Math.min(...feeding),
     tallestKg: feeding.length === 0 ? REFERENCE_HEN_KG : Math.max(...feeding),
+    lightestKg: lightestOf(flock, feeding),
     heaviestOnBarsKg:
       flock?.heaviestOnBarsKg ??
       (chickens.length === 0 ? null : Math.max(...chickens.map((lot) => lot.massKg))),
@@ -86,4 +89,12 @@ export function flockSizes(plan: Plan, flock?: FlockByDay): FlockSizes {
       return flock ? birdsHeat(flock, fullestDay(flock)) : grownHeat(lots);
     },
   };
+}
+
+function lightestOf(flock: FlockByDay | undefined, feeding: readonly number[]): number {
+  const kg = (flock?.looked ?? []).flatMap(({ d, counts }) =>
+    counts.flatMap((n, i) => (n > 0 ? [flock?.columns[i]?.massKg[d] ?? 0] : [])),
+  );
+  const all = [...kg, ...feeding].filter((m) => m > 0);
+  return all.length === 0 ? REFERENCE_HEN_KG : Math.min(...all);
 }

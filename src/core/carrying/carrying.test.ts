@@ -1,7 +1,9 @@
 import { bareCoop, DAY, hens } from '@/core/tests/plans';
 import { dayOf, flockByDay } from '../birds/flock';
 import { askedOn } from './asked';
-import { carryOf, fittingUpTo, MOST_ASKED, type StationDemand, shortSpell } from './carrying';
+import { carryOf, MOST_ASKED } from './carrying';
+import { fittingUpTo, type StationDemand } from './fitting';
+import { shortSpells, spellWith } from './spells';
 import { verdictOf } from './verdict';
 
 const flockOf = (...groups: Parameters<typeof hens>[]) =>
@@ -14,6 +16,12 @@ const demandOf = (most: number, each: readonly number[], parts: Partial<StationD
   fits: (taken: readonly number[]) => taken.reduce((n, x, i) => n + x * (each[i] ?? 0), 0) <= most,
   ...parts,
 });
+
+/** The spell that is told. */
+const shortSpell = (flock: ReturnType<typeof flockOf>, demand: StationDemand) => {
+  const carry = carryOf(flock, demand);
+  return carry.state === 'carries' ? spellWith(shortSpells(flock, demand), carry.setOn) : null;
+};
 
 describe('the largest flock that fits', () => {
   const one = askedOn(flockOf([10]), 0, () => [1]);

@@ -42,12 +42,16 @@ export interface Finding {
   readonly from?: string | null;
   /** The last day on which it holds, where it ends; null or left out where it lasts. */
   readonly till?: string | null;
+  /** The first day of another spell of it, earlier or later; left out where this is the only one. */
+  readonly another?: string;
 }
 
 /** The days on which something holds, both counted; `till` is null where it lasts. */
 export interface When {
   readonly from: string;
   readonly till: string | null;
+  /** The first day of another spell, where there is one. */
+  readonly another?: string;
 }
 
 export function findingKey(code: string, fixtures: readonly string[]): string {

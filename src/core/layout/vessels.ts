@@ -1,10 +1,9 @@
-import { birdSize } from '../birds/size';
+import { rimZFor } from '../birds/vesselReach';
 import { freeNumber } from '../edit/freeNumber';
 import { newMade } from '../edit/new/homeMade';
 import { isWalkedInto } from '../geometry/walls';
 import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import { fixtureOf } from '../model/fixtures.schema';
-import { litterEndM } from '../model/litter';
 import type { Drinker, Feeder, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
@@ -41,7 +40,6 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
     Math.ceil(litres / most - 1e-9),
     Math.ceil(ports / MOST_PORTS - 1e-9),
   );
-  const wanted = birdSize(sizes.smallestKg).backM;
   return Array.from({ length: n }, (_, i) =>
     fixtureOf({
       id: `feeder-${freeNumber('feeder', plan.fixtures) + i}`,
@@ -50,7 +48,11 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
       type: 'port',
       x: 0,
       y: 0,
-      rimZ: rimZ(ground, wanted, FEEDER_KINDS.port.onWall),
+      rimZ: rimZFor(
+        plan,
+        { kind: 'feeder', type: 'port', onWall: FEEDER_KINDS.port.onWall },
+        sizes,
+      ),
       diameterM: up(litres / n > 20 ? 0.3 : 0.2),
       lengthM: up(0.6),
       heightM: tallM(ground, 0.6),
@@ -78,7 +80,7 @@ function madeAtHome(ground: Ground, v: Feeder): Feeder {
     const made = { ...start, body: { ...body, highM } };
     if (contentsOf({ ...v, made }, made).usableL < (v.capacityL ?? 0)) continue;
     // it stands on a block, which is raised with the litter
-    const rim = near(plan.litter.depthM + birdSize(sizes.smallestKg).backM);
+    const rim = rimZFor(plan, { ...v, onWall: false }, sizes);
     return { ...v, made, capacityL: null, onWall: false, rimZ: rim };
   }
   return v;
@@ -110,7 +112,6 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
     Math.ceil(litres / most - 1e-9),
     sizes.ducks ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9) : Math.ceil(cups / MOST_PORTS - 1e-9),
   );
-  const wanted = birdSize(sizes.smallestKg).backM;
   const { onWall } = DRINKER_KINDS[type];
   return Array.from({ length: n }, (_, i) => {
     const v = fixtureOf({
@@ -120,7 +121,7 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       type,
       x: 0,
       y: 0,
-      rimZ: rimZ(ground, wanted, onWall),
+      rimZ: rimZFor(plan, { kind: 'drinker', type, onWall }, sizes),
       diameterM: up(sizes.ducks ? Math.max(0.3, rim / n / Math.PI) : 0.2),
       lengthM: up(0.6),
       heightM: tallM(ground, 0.4),
@@ -147,9 +148,3 @@ function inFrost(v: Drinker, { plan, flock }: Ground): Pick<Drinker, 'winter' | 
   }
   return { winter: { kind: 'carried' }, wrap: 'bare' };
 }
-
-/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
-const rimZ = ({ plan, near }: Ground, wantedM: number, onWall: boolean): number => {
-  const start = plan.litter.depthM;
-  return near(onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start);
-};

@@ -1,5 +1,5 @@
 import type { FlockSizes } from '../birds/flockSizes';
-import { birdSize } from '../birds/size';
+import { rimZFor } from '../birds/vesselReach';
 import { highestNestLipZ } from '../geometry/bars';
 import { inRun, solidOf } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
@@ -179,9 +179,7 @@ function heightRules(fixture: Fixture, { plan, sizes }: PlacingFor): SnapLine[] 
     }
     case 'feeder':
     case 'drinker': {
-      const litter = fixture.onWall ? (start + end) / 2 : start;
-      const wanted = litter + birdSize(sizes.smallestKg).backM;
-      return [rule('z', 'middle', start + gridUp(wanted - start, units), 'feed.height.slack')];
+      return [rule('z', 'middle', rimZFor(plan, fixture, sizes), 'feed.height.slack')];
     }
     case 'popDoor':
       return [

@@ -1,4 +1,5 @@
-import { type Carry, carryOf, type Spell, shortSpell } from '../carrying/carrying';
+import { type Carry, carryOf } from '../carrying/carrying';
+import { type SpellOfMany, shortSpells, spellWith } from '../carrying/spells';
 import type { ChosenSchool } from '../rules/book';
 import type { CarryingStation, StationContext } from './context';
 
@@ -12,17 +13,17 @@ export const carryBy = (
     carryOf(ctx.flock, station.demand(ctx, school)),
   );
 
-/** When a station first falls short by a school; null where it never does. */
+/** The spell in which a station falls shortest by a school: that of the day that sets it; null where it never does. */
 export const shortBy = (
   ctx: StationContext,
   station: CarryingStation,
   school: ChosenSchool,
-): Spell | null =>
+): SpellOfMany | null =>
   ctx.kept(`short.${station.id}`, [school.id, ...weighed(ctx, station, school)], () => {
     // the setting day serves the least share: where all are served on it, they are on every day
     const carry = carryBy(ctx, station, school);
     if (carry.state !== 'carries' || carry.fitting >= carry.present) return null;
-    return shortSpell(ctx.flock, station.demand(ctx, school));
+    return spellWith(shortSpells(ctx.flock, station.demand(ctx, school)), carry.setOn);
   });
 
 const weighed = (

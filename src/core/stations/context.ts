@@ -1,12 +1,8 @@
 import { dayOf, type FlockByDay } from '../birds/flock';
 import type { PerBird } from '../carrying/asked';
-import {
-  type Carries,
-  type Carry,
-  type Spell,
-  type StationDemand,
-  spellOf,
-} from '../carrying/carrying';
+import type { Carries, Carry } from '../carrying/carrying';
+import type { StationDemand } from '../carrying/fitting';
+import { type SpellOfMany, spellOf } from '../carrying/spells';
 import type { OutsideCode } from '../geometry/outside';
 import type { Event } from '../kernel/event';
 import type { Solid, StationId, When } from '../kernel/finding';
@@ -54,7 +50,7 @@ export const askedOf = (carry: StationCarry): Carry =>
 export interface Asked {
   readonly carry: StationCarry;
   readonly school: ChosenSchool;
-  /** The days on which it falls short of the birds then here; null where it never does. */
+  /** The days of the spell in which it falls shortest of the birds then here; null where it never does. */
   readonly short: When | null;
 }
 
@@ -80,12 +76,13 @@ export interface CarryingStation extends Station {
 }
 
 /** A spell as days of the calendar. */
-export const whenOf = (flock: FlockByDay, spell: Spell): When => ({
-  from: dayOf(flock, spell.from),
-  till: spell.till === null ? null : dayOf(flock, spell.till),
+export const whenOf = (flock: FlockByDay, { from, till, another }: SpellOfMany): When => ({
+  from: dayOf(flock, from),
+  till: till === null ? null : dayOf(flock, till),
+  ...(another === null ? {} : { another: dayOf(flock, another) }),
 });
 
-/** The days on which something of the flock holds; null where it never does, or where nobody reads it. */
+/** The first days on which something of the flock holds, and when it holds again; null where it never does, or where nobody reads it. */
 export function whenHolds(ctx: StationContext, holds: (d: number) => boolean): When | null {
   if (ctx.lean) return null;
   const spell = spellOf(ctx.flock, holds);

@@ -14,11 +14,13 @@ export function FlockPicture() {
   const { flock } = usePlan();
   const { figures, flock: byDay } = useAssessment();
   const [ref, size] = useSize<HTMLDivElement>();
-  const birds = flock.map((group) => ({
-    group,
-    lot: byDay.lots.find((lot) => lot.group.id === group.id),
-    ...birdSize(figures.get(`flock.${group.id}.mass`)?.value ?? 2.2),
-  }));
+  // who has left is in the table still, and drawn no more
+  const birds = flock.flatMap((group) => {
+    const lot = byDay.lots.find((one) => one.group.id === group.id);
+    return lot
+      ? [{ group, lot, ...birdSize(figures.get(`flock.${group.id}.mass`)?.value ?? 2.2) }]
+      : [];
+  });
   const lengths = birds.reduce((sum, b) => sum + Math.max(b.lengthM, 0.34) + 0.12, 0);
   const tallest = Math.max(...birds.map((b) => b.headM));
   const scale = size ? Math.min((size.width - 16) / lengths, (FLOOR - 8) / tallest, 230) : 0;

@@ -177,6 +177,8 @@ function OneBird({ group }: { group: Group }) {
   const id = (name: string): string => `flock.${group.id}.${name}`;
   const area = `floor.areaPerBird.${group.id}`;
   const width = `roosts.widthPerBird.${group.id}`;
+  // who has left decides nothing any more
+  if (at < 0) return <p className="text-[0.87rem] text-soft">These birds have left.</p>;
   return (
     <WorkingHost className="text-[0.87rem] text-soft">
       <p>

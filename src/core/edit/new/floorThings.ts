@@ -1,9 +1,8 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
-import { birdSize } from '../../birds/size';
+import { rimZFor } from '../../birds/vesselReach';
 import { freeSpot } from '../../geometry/freeRoom';
 import { solidOf } from '../../geometry/solids';
 import { fixtureOf } from '../../model/fixtures.schema';
-import { litterEndM } from '../../model/litter';
 import type { OfKind, Plan } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../../rules/vesselKinds.data';
@@ -46,14 +45,13 @@ export function newFeeder(
 ): OfKind<'feeder'> {
   const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
-  const wanted = birdSize(sizes.smallestKg).backM;
   const { onWall, open } = FEEDER_KINDS[parts.type ?? 'tube'];
   const fixture = fixtureOf({
     ...named(plan, 'feeder'),
     type: 'tube',
     x: near(lengthM * 0.25),
     y: near(widthM * 0.3),
-    rimZ: near(rimFor(plan, wanted, onWall)),
+    rimZ: rimZFor(plan, { kind: 'feeder', type: parts.type ?? 'tube', onWall }, sizes),
     diameterM: up(0.3),
     lengthM: up(0.6),
     heightM: up(0.45),
@@ -68,12 +66,6 @@ export function newFeeder(
 const placedBy = (parts: { x?: number; y?: number; place?: string }): boolean =>
   parts.x !== undefined || parts.y !== undefined || parts.place === 'run';
 
-/** A rim over the litter as it starts; fixed to the wall, midway between what both levels allow. */
-const rimFor = (plan: Plan, wantedM: number, onWall: boolean): number => {
-  const start = plan.litter.depthM;
-  return onWall ? wantedM + (start + litterEndM(plan)) / 2 : wantedM + start;
-};
-
 /** A round fount on a tray, its rim at the smallest bird's back. */
 export function newDrinker(
   plan: Plan,
@@ -82,15 +74,13 @@ export function newDrinker(
 ): OfKind<'drinker'> {
   const { near, up } = tape(plan);
   const { lengthM, widthM } = plan.shell;
-  const { backM, headM } = birdSize(sizes.smallestKg);
-  const { onWall, pin } = DRINKER_KINDS[parts.type ?? 'fount'];
-  const wanted = pin === null ? backM : ruled(pin) * headM;
+  const { onWall } = DRINKER_KINDS[parts.type ?? 'fount'];
   const fixture = fixtureOf({
     ...named(plan, 'drinker'),
     type: 'fount',
     x: near(lengthM * 0.75),
     y: near(widthM * 0.3),
-    rimZ: near(rimFor(plan, wanted, onWall)),
+    rimZ: rimZFor(plan, { kind: 'drinker', type: parts.type ?? 'fount', onWall }, sizes),
     diameterM: up(0.3),
     lengthM: up(0.6),
     heightM: up(0.35),

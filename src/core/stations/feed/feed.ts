@@ -1,5 +1,7 @@
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
+import { rimsAbove } from '../../birds/vesselReach';
+import { isIn, spellOf } from '../../carrying/spells';
 import { inRun } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
@@ -8,18 +10,11 @@ import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
 import { levelGauge, TAIL_M } from '../../stores/vessels/gauge';
 import { depthM } from '../../stores/vessels/volume';
-import {
-  askedOf,
-  type CarryingStation,
-  type StationContext,
-  schoolFor,
-  whenHolds,
-} from '../context';
+import { askedOf, type CarryingStation, type StationContext, schoolFor, whenOf } from '../context';
 import type { Sheet } from '../sheet';
 import { access, accessDemand } from '../vessels/access';
 import { madeFigures } from '../vessels/homeMade';
 import { MADE_WORKINGS as MADE } from '../vessels/homeMade.working';
-import { rimsAbove } from '../vessels/reached';
 import { twoApart, vesselRules } from '../vessels/standing';
 import {
   contentsKg,
@@ -161,10 +156,14 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
   const starving = light.filter((i) => columns[i]?.massKg.some((_m, d) => starvesOn(i, d)));
   const told = starving.length > 0 ? starving : light;
   const holds = starving.length > 0 ? starvesOn : lightOn;
-  const birds = told.reduce(
-    (n, i) => n + Math.max(0, ...(columns[i]?.living.filter((_n, d) => holds(i, d)) ?? [])),
-    0,
-  );
+  const spell = spellOf(ctx.flock, (d) => told.some((i) => holds(i, d)));
+  // as many as live here on one day of it
+  const onDay = (d: number): number =>
+    told.reduce((n, i) => n + (holds(i, d) ? (columns[i]?.living[d] ?? 0) : 0), 0);
+  const birds =
+    spell === null
+      ? 0
+      : Math.max(...ctx.flock.steps.filter((d) => isIn(spell, d)).map(onDay), onDay(spell.from));
   s.find(
     starving.length > 0 ? 'feed.lot.none' : 'feed.pedal.small',
     starving.length > 0 ? 'harm' : 'awkward',
@@ -174,7 +173,7 @@ function cannotEat(s: Sheet, ctx: StationContext, feeders: readonly Feeder[]): v
       least: s.fact('feed.pedal.least'),
     },
     null,
-    whenHolds(ctx, (d) => told.some((i) => holds(i, d))),
+    ctx.lean || spell === null ? null : whenOf(ctx.flock, spell),
   );
 }
 

@@ -1,5 +1,6 @@
 import { livingOn, massThen } from '../../birds/flock';
-import { type Carries, fittingOn, type StationDemand } from '../../carrying/carrying';
+import { type Carries, fittingOn } from '../../carrying/carrying';
+import type { StationDemand } from '../../carrying/fitting';
 import { allShare, shareOut } from '../../carrying/sharing';
 import type { FindingNumber, When } from '../../kernel/finding';
 import { ENTERED, KEEPERS } from '../../kernel/working';

@@ -1,8 +1,8 @@
 import { assess, createAssessor } from '@/core/assess';
 import { remedies } from '@/core/remedies/remedies';
 import { change, DAY, hens, soundCoop } from '@/core/tests/plans';
+import { reachM } from '../../birds/vesselReach';
 import type { Plan } from '../../model/schema';
-import { reachM } from './reached';
 
 /** Twenty hens, a tube with its rim at their back, and a second one so high. */
 const twoTubes = (rimZ: number, parts: (d: Plan) => void = () => undefined): Plan =>

@@ -1,4 +1,5 @@
 import { birdSize, SIZE_COEFFICIENTS } from '../../birds/size';
+import { isReached, rimsAbove, wantedRimM } from '../../birds/vesselReach';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
@@ -10,7 +11,6 @@ import type { StationContext } from '../context';
 import { barsOver } from '../shadows';
 import { type Sheet, shadowReach } from '../sheet';
 import { madeRules } from './homeMade';
-import { isReached, rimsAbove } from './reached';
 import { fullKg } from './vessels';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
@@ -72,13 +72,6 @@ function vesselBuilt(
   }
 }
 
-/** Back of a bird, or where she drinks from a pin, m. */
-function wantedM(v: Vessel, massKg: number): number {
-  const { backM, headM } = birdSize(massKg);
-  const { pin } = vesselKind(v);
-  return pin === null ? backM : ruled(pin) * headM;
-}
-
 /** A rim at the smallest bird's back; a pin where she lifts her head to it. */
 function heights(
   s: Sheet,
@@ -92,7 +85,7 @@ function heights(
   const masses = flock.columns.flatMap((c) => ((c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : []));
   const smallest = Math.min(...masses.filter((m) => m > 0));
   if (!Number.isFinite(smallest)) return;
-  const wanted = wantedM(v, smallest);
+  const wanted = wantedRimM(v, smallest);
   const { pin } = vesselKind(v);
   const rule = s.worked(
     `${station}.height.${pin === null ? 'back' : 'pin'}`,
@@ -116,7 +109,7 @@ function heights(
     isForTall &&
     all.some(
       (o) =>
-        o.id !== v.id && !below(wantedM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
+        o.id !== v.id && !below(wantedRimM(o, smallest) + slackOf(o), rimsAbove(o, plan).fromStart),
     );
   if (!another && below(wanted + slack, fromStart)) {
     s.find(

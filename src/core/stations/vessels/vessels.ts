@@ -1,4 +1,5 @@
 import type { Lot } from '../../birds/lots';
+import { isReached, rimsAbove } from '../../birds/vesselReach';
 import { ASSUMED, type Basis, ENTERED } from '../../kernel/working';
 import type { Drinker, Feeder, Plan, Vessel } from '../../model/schema';
 import type { VesselForm } from '../../model/vesselForm';
@@ -8,7 +9,6 @@ import { takesUp, vesselKind } from '../../rules/vesselKinds.data';
 import { contentsOf } from '../../stores/vessels/contents';
 import type { StationContext } from '../context';
 import type { Sheet } from '../sheet';
-import { isReached, rimsAbove } from './reached';
 import { VESSEL_WORKINGS as W } from './vessels.working';
 
 /** Vessels that birds get at: those of the run, and those that stand within the shell. */

@@ -1,9 +1,9 @@
+import { rimZFor } from '../../../birds/vesselReach';
 import { freeSpot } from '../../../geometry/freeRoom';
 import { solidOf } from '../../../geometry/solids';
-import { litterEndM } from '../../../model/litter';
 import type { Fixture, Plan, Vessel } from '../../../model/schema';
 import { metres, near, type Proposer } from '../../../proposals/remedy';
-import { changing, told } from '../../../proposals/setting';
+import { changing } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { takesUp } from '../../../rules/vesselKinds.data';
 import { vesselIn } from './vesselIn';
@@ -30,11 +30,12 @@ export function freePlace(
 }
 
 /** The rim set where the smallest bird wants it, at both levels of the litter. */
-export const atBack: Proposer = (finding, { plan }) => {
+export const atBack: Proposer = (finding, { plan, sizes }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel) return [];
-  const wanted = told(finding, 'wanted');
-  const rimZ = near(plan, wanted + levelOf(vessel, plan));
+  const inCoop = rimZFor(plan, vessel, sizes);
+  const rimZ =
+    vessel.place === 'run' ? near(plan, Math.max(0.01, inCoop - plan.litter.depthM)) : inCoop;
   return [
     {
       code: vessel.onWall ? 'vessels.heightOnWall' : 'vessels.height',
@@ -48,10 +49,10 @@ export const atBack: Proposer = (finding, { plan }) => {
 };
 
 /** What is fixed to the wall over litter that rises too far for any one height, hung instead and raised with it. */
-export const hangUp: Proposer = (finding, { plan }) => {
+export const hangUp: Proposer = (finding, { plan, sizes }) => {
   const vessel = vesselIn(plan, finding);
   if (!vessel?.onWall) return [];
-  const rimZ = near(plan, told(finding, 'wanted') + plan.litter.depthM);
+  const rimZ = rimZFor(plan, { ...vessel, onWall: false }, sizes);
   return [
     {
       code: 'vessels.hangUp',
@@ -66,14 +67,6 @@ export const hangUp: Proposer = (finding, { plan }) => {
     },
   ];
 };
-
-/** The level that a rim is set over: the run's ground, the litter as it starts, or between both for what stays on the wall. */
-const levelOf = (v: Vessel, plan: Plan): number =>
-  v.place === 'run'
-    ? 0
-    : v.onWall
-      ? (plan.litter.depthM + litterEndM(plan)) / 2
-      : plan.litter.depthM;
 
 export const moveOut: Proposer = (finding, ctx) => {
   const vessel = vesselIn(ctx.plan, finding);
