@@ -140,7 +140,7 @@ export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
   },
   'nests.lip.unreached': {
     title: 'No way up to the nests',
-    text: 'Hens lay on the floor. {fixtures}: the lip is {lip} above the litter, and one hop of theirs is {hop}. Add a step or a rail.',
+    text: 'They lay on the floor. {fixtures}: the lip is {lip} above the litter, and some of these birds get up no more than {hop} at once.',
   },
   'nests.box.small': {
     title: 'Boxes too small',
@@ -148,15 +148,15 @@ export const FINDING_WORDS: Readonly<Record<FindingCode, FindingWords>> = {
   },
   'shell.fixture.pastWall': {
     title: 'Past the wall',
-    text: 'This cannot be built. {fixtures}: it reaches through a wall. Move it in, shorten it, or correct the shell.',
+    text: 'This cannot be built, and serves nobody. {fixtures}: it reaches through a wall. Move it in, shorten it, or correct the shell.',
   },
   'shell.fixture.throughRoof': {
     title: 'Through the roof',
-    text: 'This cannot be built. {fixtures}: it reaches through the roof. Lower it, or correct the roof.',
+    text: 'This cannot be built, and serves nobody. {fixtures}: it reaches through the roof. Lower it, or correct the roof.',
   },
   'shell.fixture.belowFloor': {
     title: 'Below the floor',
-    text: 'This cannot be built. {fixtures}: it reaches below the bare floor. Raise it.',
+    text: 'This cannot be built, and serves nobody. {fixtures}: it reaches below the bare floor. Raise it.',
   },
 };
 

@@ -111,6 +111,8 @@ export const RULE_WORDS: Readonly<Record<RuleId, string>> = {
   'nests.lip.final': 'lip over the litter as it is cleaned out, at least',
   'nests.lip.easy': 'lip that is easy for all, at most',
   'nests.lip.most': 'lip with a way up, at most',
+  'nests.lip.onFloor':
+    'a bank with a lip no higher than this over the first litter stands on the floor',
   'nests.lid.slope': 'birds sleep on a top flatter than',
   'nests.lip.board': 'front board that holds the bedding in',
   'nests.rail.near': 'rail before the lip, at least',

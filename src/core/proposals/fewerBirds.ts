@@ -18,8 +18,9 @@ export const FEWER_BIRDS: Proposer = (finding, { plan, value }) => {
         numbers: { birds: { value: n, unit: 'birds' } },
         more: n < carries,
         change: (draft) => {
-          draft.flock = draft.flock.flatMap((g, i) => {
-            const count = kept[i] ?? 0;
+          const countOf = new Map(plan.flock.map((g, i) => [g.id, kept[i] ?? 0]));
+          draft.flock = draft.flock.flatMap((g) => {
+            const count = countOf.get(g.id) ?? g.count;
             return count === 0 ? [] : [{ ...g, count }];
           });
         },

@@ -125,7 +125,10 @@ export function remedies(
 }
 
 const contextOf = (plan: Plan, before: Assessment): ProposalContext => {
-  const settled = withFinalDepth(plan, before.litterFinalM);
+  const { lots } = before.flock;
+  // who has left before the day asks for nothing: proposals are made for those who live here, and change the whole plan
+  const flock = plan.flock.filter((g) => lots.some((lot) => lot.group.id === g.id));
+  const settled = { ...withFinalDepth(plan, before.litterFinalM), flock };
   return {
     plan: settled,
     sizes: flockSizes(settled, before.flock),

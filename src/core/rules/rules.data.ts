@@ -176,6 +176,7 @@ export const RULES = {
   'nests.lip.final': keepers(0.18, 'm'),
   'nests.lip.easy': keepers(0.762, 'm'),
   'nests.lip.most': keepers(1.2192, 'm'),
+  'nests.lip.onFloor': keepers(0.12, 'm'),
   'nests.lid.slope': keepers(45, 'degrees'),
   'nests.lip.board': keepers(0.1, 'm'),
   'nests.rail.near': keepers(0.1, 'm'),

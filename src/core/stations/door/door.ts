@@ -1,7 +1,9 @@
 import { livingOn } from '../../birds/flock';
 import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
+import { askedOn } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
+import type { StationDemand } from '../../carrying/fitting';
 import { gapInPlan } from '../../geometry/segments';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
@@ -40,27 +42,11 @@ export const doorStation: CarryingStation = {
   topic: null,
   entered: (plan) => popDoorsOf(plan).length > 0,
   supply: (ctx) => ctx.of('popDoor').flatMap((d) => [d.widthM, d.heightM, ctx.outside(d) === null]),
-  demand: (ctx) => {
-    const doors = ctx.of('popDoor').filter((d) => ctx.outside(d) === null);
-    const per = ruled('door.birds');
-    const { lots } = ctx.flock;
-    // sizes are nested: each lot's doors serve all that need no smaller ones
-    const sizes = lots.map((lot) => ({
-      doors: doors.filter((d) => doorFits(d, lot)).length,
-      needing: lots.flatMap((other, j) =>
-        doors.every((d) => !doorFits(d, other) || doorFits(d, lot)) ? [j] : [],
-      ),
-    }));
-    return {
-      measure: 'head',
-      perBird: byDay(ctx, 'heads', [], (flock) => flock.lots.map(() => 1)),
-      fits: (taken) =>
-        sizes.every(({ doors: n, needing }, i) => {
-          if ((taken[i] ?? 0) === 0) return true;
-          return needing.reduce((sum, j) => sum + (taken[j] ?? 0), 0) <= per * n;
-        }),
-    };
-  },
+  demand: (ctx) =>
+    doorDemand(
+      ctx,
+      ctx.of('popDoor').filter((d) => ctx.outside(d) === null),
+    ),
   judge: (s, ctx, asked) => {
     const carry = askedOf(asked.carry);
     const doors = ctx.of('popDoor');
@@ -85,6 +71,28 @@ export const doorStation: CarryingStation = {
     }
   },
 };
+
+/** Whether all birds have a door that is large enough for them, and not too many share it. */
+function doorDemand(ctx: StationContext, doors: readonly PopDoor[]): StationDemand {
+  const per = ruled('door.birds');
+  const { lots } = ctx.flock;
+  // sizes are nested: each lot's doors serve all that need no smaller ones
+  const sizes = lots.map((lot) => ({
+    doors: doors.filter((d) => doorFits(d, lot)).length,
+    needing: lots.flatMap((other, j) =>
+      doors.every((d) => !doorFits(d, other) || doorFits(d, lot)) ? [j] : [],
+    ),
+  }));
+  return {
+    measure: 'head',
+    perBird: byDay(ctx, 'heads', [], (flock) => flock.lots.map(() => 1)),
+    fits: (taken) =>
+      sizes.every(({ doors: n, needing }, i) => {
+        if ((taken[i] ?? 0) === 0) return true;
+        return needing.reduce((sum, j) => sum + (taken[j] ?? 0), 0) <= per * n;
+      }),
+  };
+}
 
 const everLives = ({ flock }: StationContext, lot: number): boolean =>
   flock.columns[lot]?.living.some((n) => n > 0) ?? false;
@@ -116,6 +124,11 @@ function doorFigures(
     s.worked('door.capacity', W['door.capacity'], parts, KEEPERS);
   });
   if (doors.length === 0 || carry.fitting >= carry.present) return;
+  // that a door lies outside its wall is told of it; in it, it would do
+  const isTold = inside.length < doors.length;
+  const all = doorDemand(ctx, doors);
+  const day = askedOn(ctx.flock, carry.setOn, all.perBird);
+  if (isTold && all.fits(carry.flock, day)) return;
   const then = on(carry.setOn, (id) => thenId(carry, id));
   // doors too small for some birds are told door by door
   if (then.there.value < inside.length) return;

@@ -1,4 +1,3 @@
-import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import { droppingsShadow } from '../../geometry/bars';
 import { entranceSolid, solidOf } from '../../geometry/solids';
@@ -6,12 +5,12 @@ import type { FindingCode, FindingNumber, Severity, When } from '../../kernel/fi
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import { litterEndM, litterStartM } from '../../model/litter';
-import type { NestBank, Plan } from '../../model/schema';
+import type { NestBank } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { type StationContext, schoolFor, whenHolds } from '../context';
 import { barsOver } from '../shadows';
 import type { Sheet } from '../sheet';
-import { boxFits, isFor } from './boxes';
+import { boxFits, boxServes, getsIn, getsUpM, isFor, isMeantFor } from './boxes';
 import { NESTS_WORKINGS as W } from './nests.working';
 
 /** The size of box that a bird wants, as numbers of a finding. */
@@ -58,51 +57,82 @@ function underBars(s: Sheet, bank: NestBank, ctx: StationContext, heaviest: numb
 export function layersOf(ctx: StationContext, bank: NestBank): { lots: Lot[]; days: When | null } {
   return ctx.kept(
     'nests.layers',
-    [ctx.flock, ctx.plan.litter.depthM],
-    () => workLayers(ctx, bank),
+    [ctx.flock, ctx.plan.litter.depthM, schoolFor(ctx, 'roosts.hop')],
+    () => {
+      const lots = layingHere(ctx).filter((lot) => isFor(ctx, bank, lot));
+      return { lots, days: whenInLay(ctx, lots) };
+    },
     bank,
   );
 }
 
-function workLayers(ctx: StationContext, bank: NestBank): { lots: Lot[]; days: When | null } {
-  const { lots, columns } = ctx.flock;
-  const own = lots.flatMap((lot, i) =>
-    isFor(ctx, bank, lot) && columns[i]?.inLay.some((x, d) => x * (columns[i]?.living[d] ?? 0) > 0)
-      ? [i]
-      : [],
+/** Lots whose hens ever come into lay here. */
+const layingHere = (ctx: StationContext): readonly Lot[] =>
+  ctx.kept('nests.laying', [ctx.flock], () =>
+    ctx.flock.lots.filter((_, i) => {
+      const column = ctx.flock.columns[i];
+      return column?.inLay.some((x, d) => x * (column.living[d] ?? 0) > 0);
+    }),
   );
-  const days = whenHolds(ctx, (d) =>
-    own.some((i) => (columns[i]?.inLay[d] ?? 0) * (columns[i]?.living[d] ?? 0) > 0),
+
+/** The days on which one of these lots is in lay. */
+function whenInLay(ctx: StationContext, lots: readonly Lot[]): When | null {
+  const own = lots.map((lot) => ctx.flock.columns[ctx.flock.lots.indexOf(lot)]);
+  return whenHolds(ctx, (d) => own.some((c) => (c?.inLay[d] ?? 0) * (c?.living[d] ?? 0) > 0));
+}
+
+/**
+ * Those a bank is meant for who do not get in: all of them where nobody does, else only lots that have no other box.
+ * Where each has another, hens above and ducks on the floor, nothing is amiss.
+ */
+function shutOutOf(ctx: StationContext, bank: NestBank): readonly Lot[] {
+  const meant = layingHere(ctx).filter((lot) => isMeantFor(ctx, bank, lot));
+  const cannot = meant.filter((lot) => !getsIn(ctx, bank, lot));
+  if (cannot.length === meant.length) return cannot;
+  const others = ctx.of('nestBank').filter((b) => b.id !== bank.id);
+  return cannot.filter(
+    (lot) =>
+      !others.some(
+        (b) => isMeantFor(ctx, b, lot) && getsIn(ctx, b, lot) && boxServes(b, lot.class),
+      ),
   );
-  return { lots: own.map((i) => lots[i] as Lot), days };
 }
 
 /** How high an entrance stands, from the litter as it is started and as it is cleaned out. */
 export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
-  const { lots, days } = layersOf(ctx, bank);
-  if (lots.length === 0) return;
   const { plan } = ctx;
   const start = bank.lipZ - litterStartM(plan);
-  const end = bank.lipZ - litterEndM(plan);
   const zone = solidOf(bank, plan);
-  const ducks = lots.every((lot) => lot.kind === 'duck');
   const rule = (id: string, value: number, basis = KEEPERS): FindingNumber =>
     s.worked(id, W['nests.lip.rule'], { value }, basis);
+  const atStart: FindingNumber = { value: start, unit: 'm', figure: `nests.bank.${bank.id}.lip` };
+  const out = shutOutOf(ctx, bank);
+  if (out.length > 0) {
+    const least = Math.min(...out.map((lot) => getsUpM(ctx, lot)));
+    const hop = rule(`nests.lip.hop.${bank.id}`, least, ASSUMED);
+    const numbers = { lip: atStart, hop };
+    s.find('nests.lip.unreached', 'short', [bank.id], numbers, zone, whenInLay(ctx, out));
+  }
+  const { lots, days } = layersOf(ctx, bank);
+  const hens = lots.filter((lot) => lot.kind !== 'duck');
+  // what is high for hens is no height that a duck gets to, and what is low for hens is what she asks for
+  if (hens.length < lots.length || hens.length === 0) return;
   const find = (
     code: FindingCode,
     severity: Severity,
-    name: 'needed' | 'allowed' | 'hop',
+    name: 'needed' | 'allowed',
     of: FindingNumber,
-    lip: FindingNumber = { value: start, unit: 'm', figure: `nests.bank.${bank.id}.lip` },
+    lip: FindingNumber = atStart,
   ): void => s.find(code, severity, [bank.id], { lip, [name]: of }, zone, days);
-  const least = Math.min(...lots.map((lot) => lot.class.nestLipM[0]));
+  const least = Math.min(...hens.map((lot) => lot.class.nestLipM[0]));
   if (below(start, least)) {
     const needed = rule(`nests.lip.least.${Math.round(least * 1000)}`, least);
     find('nests.lip.low', 'awkward', 'needed', needed);
     return;
   }
+  const end = bank.lipZ - litterEndM(plan);
   const final = ruled('nests.lip.final');
-  if (!ducks && below(end, final)) {
+  if (below(end, final)) {
     const lip = s.worked(
       `nests.bank.${bank.id}.clearance`,
       W['nests.bank.lip'],
@@ -112,37 +142,18 @@ export function lipHeight(s: Sheet, bank: NestBank, ctx: StationContext): void {
     find('nests.lip.low', 'awkward', 'needed', rule('nests.lip.final', final), lip);
     return;
   }
-  if (ducks) {
-    const most = Math.min(...lots.map((lot) => lot.class.nestLipM[1]));
-    if (!below(most, start)) return;
-    const allowed = rule(`nests.lip.duck.${Math.round(most * 1000)}`, most);
-    find('nests.lip.high', 'short', 'allowed', allowed);
-    return;
-  }
-  const hens = lots.filter((lot) => lot.kind !== 'duck');
-  const school = schoolFor(ctx, 'roosts.hop');
-  const hop = Math.min(...hens.map((lot) => hopOf(lot, school)));
+  if (out.length > 0) return;
   const most = ruled('nests.lip.most');
   const easy = ruled('nests.lip.easy');
-  if (below(hop, climbM(bank, plan))) {
-    find('nests.lip.unreached', 'short', 'hop', rule(`nests.lip.hop.${bank.id}`, hop, ASSUMED));
-  } else if (below(most, start)) {
+  if (below(most, start)) {
     find('nests.lip.high', 'short', 'allowed', rule('nests.lip.most', most));
   } else if (below(easy, start)) {
     find('nests.lip.high', 'awkward', 'allowed', rule('nests.lip.easy', easy));
   }
 }
 
-/** The highest single hop on the way up to a bank's lowest entrance, from the litter as it is started, m. */
-function climbM(bank: NestBank, plan: Plan): number {
-  const start = litterStartM(plan);
-  const step = Math.max(bank.stepZ, start);
-  return Math.max(step - start, bank.lipZ - step);
-}
-
 /** A bank whose boxes are smaller than some of the hens it is for want them. */
 export function boxSmall(s: Sheet, bank: NestBank, ctx: StationContext): void {
-  const { lots, columns } = ctx.flock;
   const tooBig = layersOf(ctx, bank).lots.filter((lot) => !boxFits(bank, lot.class));
   const largest = tooBig.reduce<Lot | null>(
     (a, b) => (a === null || b.massKg > a.massKg ? b : a),
@@ -157,7 +168,6 @@ export function boxSmall(s: Sheet, bank: NestBank, ctx: StationContext): void {
     depth: have('depth', bank.boxD),
     height: have('height', bank.boxH),
   };
-  const own = tooBig.map((lot) => columns[lots.indexOf(lot)]);
-  const when = whenHolds(ctx, (d) => own.some((c) => (c?.inLay[d] ?? 0) * (c?.living[d] ?? 0) > 0));
+  const when = whenInLay(ctx, tooBig);
   s.find('nests.box.small', 'awkward', [bank.id], numbers, solidOf(bank, ctx.plan), when);
 }

@@ -1,10 +1,12 @@
 import type { FlockByDay } from '../../birds/flock';
+import { hopOf } from '../../birds/hops';
 import type { Lot } from '../../birds/lots';
 import { atMost, below } from '../../kernel/units/number';
 import type { ClassRow } from '../../model/classes.data';
+import { litterStartM } from '../../model/litter';
 import type { NestBank, Plan } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
-import type { StationContext } from '../context';
+import { type StationContext, schoolFor } from '../context';
 
 export const banksOf = (plan: Plan): NestBank[] =>
   plan.fixtures.filter((f): f is NestBank => f.kind === 'nestBank');
@@ -30,22 +32,50 @@ export function boxServes(bank: NestBank, birdClass: ClassRow): boolean {
 export const boxesInside = (bank: NestBank, { outside }: StationContext): number =>
   outside(bank) === null ? bank.boxes : 0;
 
+/** Whether ducks that lay live here, so that a bank on the floor is theirs. */
+const ducksLay = ({ flock }: Pick<StationContext, 'flock'>): boolean =>
+  flock.lots.some((l) => l.kind === 'duck' && l.laysFrom !== null);
+
+/** A bank whose lip is no higher than this above the first litter stands on the floor, m. Source: settled with issue K. */
+const FLOOR_LIP_M = ruled('nests.lip.onFloor');
+
 /**
- * Whether a bank is for a lot's birds: as the keeper says, or, where she does not, ducks where it stands on the
- * floor and ducks live here, else anybody.
+ * Whether a bank is meant for a lot's birds: as the keeper says, or, where she does not, ducks alone where it stands on
+ * the floor and ducks live here, else anybody.
  */
-export function isFor({ plan, flock }: StationContext, bank: NestBank, lot: Lot): boolean {
+export function isMeantFor(ctx: StationContext, bank: NestBank, lot: Lot): boolean {
   if (bank.forWhom === 'anybody') return true;
   if (bank.forWhom !== null) return (bank.forWhom === 'ducks') === (lot.kind === 'duck');
-  const ducksHere = flock.lots.some((l) => l.kind === 'duck' && l.laysFrom !== null);
-  const onFloor = !below(FLOOR_LIP_M, bank.lipZ - plan.litter.depthM);
-  if (!ducksHere) return true;
-  // where both live, a bank on the floor is the ducks', and one above it the hens'
-  return onFloor === (lot.kind === 'duck');
+  const onFloor = !below(FLOOR_LIP_M, bank.lipZ - litterStartM(ctx.plan));
+  return !onFloor || !ducksLay(ctx) || lot.kind === 'duck';
 }
 
-/** A lip no higher than this above the litter is a bank on the floor, m. Source: keepers (ducks' lips). */
-const FLOOR_LIP_M = 0.3;
+/** The highest single rise on the way up to a bank's lowest entrance, from the litter as it is started, m. */
+export function climbM(bank: NestBank, plan: Pick<Plan, 'litter'>): number {
+  const start = litterStartM(plan);
+  const step = Math.max(bank.stepZ, start);
+  return Math.max(step - start, bank.lipZ - step);
+}
+
+/** How high a lot's birds get in at once, m: a hen by her hop; a duck walks up a little, and by no step. */
+export const getsUpM = (ctx: StationContext, lot: Lot): number =>
+  lot.kind === 'duck' ? lot.class.nestLipM[1] : hopOf(lot, schoolFor(ctx, 'roosts.hop'));
+
+/** Whether a lot's birds get in at a bank's lip. */
+export const getsIn = (ctx: StationContext, bank: NestBank, lot: Lot): boolean =>
+  lot.kind === 'duck'
+    ? !below(getsUpM(ctx, lot), bank.lipZ - litterStartM(ctx.plan))
+    : !below(getsUpM(ctx, lot), climbM(bank, ctx.plan));
+
+/**
+ * Whether a bank is for a lot's birds. Where ducks live here and nobody is named, a bank is for those who get in; of
+ * one that is for anybody a duck must get in as well.
+ */
+export function isFor(ctx: StationContext, bank: NestBank, lot: Lot): boolean {
+  if (!isMeantFor(ctx, bank, lot)) return false;
+  const shared = ducksLay(ctx) && bank.forWhom !== 'hens';
+  return !shared || getsIn(ctx, bank, lot);
+}
 
 /**
  * 1 for each lot whose hens are in lay on a day of the horizon, else 0.

@@ -32,7 +32,10 @@ export const nestsStation: CarryingStation = {
   entered: (plan) => plan.fixtures.some((f) => f.kind === 'nestBank'),
   supply: (ctx) => [
     ctx.plan.litter.depthM,
-    ...ctx.of('nestBank').flatMap((b) => [b.forWhom, b.lipZ, b.boxW, b.boxD, boxesInside(b, ctx)]),
+    schoolFor(ctx, 'roosts.hop'),
+    ...ctx
+      .of('nestBank')
+      .flatMap((b) => [b.forWhom, b.lipZ, b.stepZ, b.boxW, b.boxD, boxesInside(b, ctx)]),
   ],
   demand: (ctx, school) => {
     const sets = ctx.once('boxSets', () => boxSets(ctx));
@@ -59,7 +62,7 @@ export const nestsStation: CarryingStation = {
     const { plan, flock, of } = ctx;
     const { keeper, shell, litter } = plan;
     const hops = schoolFor(ctx, 'roosts.hop');
-    const reads = [keeper, shell, litter, flock, of('popDoor'), hops, bySize];
+    const reads = [keeper, shell, litter, flock, of('popDoor'), hops, bySize, banks];
     for (const bank of banks) {
       s.part(
         'nests.bank',
@@ -102,7 +105,10 @@ interface BoxSet {
  * a bank is for hens, for ducks or for both, so that where each of these sets is large enough for the lots that
  * have nothing else, all are served.
  */
-function boxSets(ctx: StationContext): BoxSet[] {
+function boxSets(
+  ctx: StationContext,
+  boxesOf: (bank: NestBank) => number = (b) => boxesInside(b, ctx),
+): BoxSet[] {
   const { lots } = ctx.flock;
   const banks = ctx.of('nestBank');
   const own = lots.map((lot) => banks.map((b) => isFor(ctx, b, lot) && boxServes(b, lot.class)));
@@ -113,7 +119,7 @@ function boxSets(ctx: StationContext): BoxSet[] {
       const key = union.map(Number).join('');
       if (sets.has(key)) continue;
       sets.set(key, {
-        boxes: banks.reduce((n, b, i) => n + (union[i] ? boxesInside(b, ctx) : 0), 0),
+        boxes: banks.reduce((n, b, i) => n + (union[i] ? boxesOf(b) : 0), 0),
         only: lots.flatMap((_, j) => (own[j]?.every((x, b) => !x || union[b]) ? [j] : [])),
       });
     }
@@ -222,6 +228,11 @@ function boxesShort(
   short: When | null,
 ): boolean {
   if (carry.fitting >= carry.present) return false;
+  // that a bank stands outside the shell is told of it; inside, its boxes would do
+  const isTold = ctx.of('nestBank').some((b) => ctx.outside(b) !== null);
+  const all = () => boxSets(ctx, (b) => b.boxes);
+  const laying = layingPerBird(ctx.flock, carry.setOn);
+  if (isTold && boxesServe(all(), school, carry.flock, laying)) return false;
   const numbers = askedOn(s, ctx, school, carry.setOn, (id) => thenId(carry, id));
   const { needed, there } = numbers;
   if (there.value >= needed.value) {

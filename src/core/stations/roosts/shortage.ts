@@ -13,7 +13,7 @@ import { whyNotCounted } from './counted';
 import { haveOf, neededThen, withoutOf } from './length';
 import { allSeated, widestFirst } from './packing';
 import { ROOSTS_WORKINGS as W } from './roosts.working';
-import { seatFlock } from './seats';
+import { barsFor, seatFlock } from './seats';
 import { widthsOf } from './widths';
 
 /** Birds without a place: too little length, too few whole places, or places that some do not get up to. */
@@ -29,6 +29,7 @@ export function lengthShort(
   const why = [...whyNotCounted(ctx).values()].filter((w) => w !== 'stepBar' && w !== 'outside');
   const unreached = why.length > 0 && why.every((w) => w === 'unreached');
   if (unreached && enoughIfReached(ctx, carry)) return;
+  if (enoughIfInside(ctx, carry)) return;
   const seats = seatFlock(ctx, carry, school);
   const without = withoutOf(s, seats, school);
   const needed = neededThen(s, carry, seats, school);
@@ -66,6 +67,24 @@ function enoughIfReached(ctx: StationContext, carry: Carries): boolean {
   const usableM = bars.map((b) => effectiveLength(b, ctx.plan.shell).effectiveM);
   const counts = carry.flock.map((n, i) => (widths[i] === 0 ? 0 : n));
   return allSeated({ usableM, reaches: [] }, widestFirst(widths), counts, widths);
+}
+
+/**
+ * Whether bars that lie outside the shell, each told of by itself, would seat the birds of the setting day beside the
+ * others if they were put inside.
+ */
+function enoughIfInside(ctx: StationContext, carry: Carries): boolean {
+  const outside = ctx.of('bar').filter((b) => b.use === 'sleeping' && ctx.outside(b) !== null);
+  if (outside.length === 0) return false;
+  const { usableM, reaches } = barsFor(ctx);
+  const widths = widthsOf(ctx.flock, schoolFor(ctx, 'roosts.length'), carry.setOn);
+  const more = outside.map((b) => effectiveLength(b, ctx.plan.shell).effectiveM);
+  const counts = carry.flock.map((n, i) => (widths[i] === 0 ? 0 : n));
+  const all = {
+    usableM: [...usableM, ...more],
+    reaches: reaches.map((own) => [...own, ...more.map(() => true)]),
+  };
+  return allSeated(all, widestFirst(widths), counts, widths);
 }
 
 /** Whether some of the birds of the setting day get up to fewer bars than others do. */

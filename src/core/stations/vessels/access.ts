@@ -27,9 +27,10 @@ function sharesBy(
   ctx: StationContext,
   vessels: readonly Vessel[],
   sharerOf: (v: Vessel) => Sharer = (v) => sharer(v, ctx.plan),
+  within: readonly Vessel[] = vesselsWithin(vessels, ctx),
 ): (d: number) => number[][] {
   const { flock } = ctx;
-  const sharers = vesselsWithin(vessels, ctx).map(sharerOf);
+  const sharers = within.map(sharerOf);
   let last: { d: number; shares: number[][] } | null = null;
   return (d) => {
     if (last?.d !== d) {
@@ -55,9 +56,12 @@ export function access(
   s.explain(() => accessFigures(s, ctx, station, vessels, carry));
   const without = carry.present - carry.fitting;
   if (without <= 0 || vessels.length === 0 || toldAsStarving(s, ctx, vessels, carry)) return;
-  // that vessels stand too high is told of each; lowered, they would do
-  const isHigh = s.findings.some((f) => f.code === `${station}.vessel.high`);
-  if (isHigh && allShare(sharesBy(ctx, vessels, sharerAtReach)(carry.setOn), carry.flock)) return;
+  // that vessels stand too high or outside the shell is told of each; put right, they would do
+  const isTold =
+    s.findings.some((f) => f.code === `${station}.vessel.high`) ||
+    vessels.some((v) => ctx.outside(v) !== null);
+  const putRight = () => sharesBy(ctx, vessels, sharerAtReach, vessels)(carry.setOn);
+  if (isTold && allShare(putRight(), carry.flock)) return;
   // on the day of the most birds it is that day's own figures that are told
   const taken = carry.setOn === carry.needOn ? mostFitting(ctx, station, vessels, carry) : carry;
   const present = carry.setOn === carry.needOn ? livingBirds(ctx, carry.needOn) : carry.present;
