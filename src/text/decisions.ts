@@ -64,6 +64,10 @@ export const DECISION_WORDS: Readonly<Record<DecisionCode, string>> = {
   'water.founts': 'A round drinker of {litres} on a tray: ducks cannot drink from cups.',
   'water.fountsEach':
     '{drinkers|bare} round drinkers of {litres} each, on trays: ducks cannot drink from cups.',
+  'water.stands':
+    'A round drinker of {litres} on a tray: a line of cups would freeze, and no heater in its tank helps.',
+  'water.standsEach':
+    '{drinkers|bare} round drinkers of {litres} each, on trays: a line of cups would freeze, and no heater in its tank helps.',
   'shell.bath': 'A dust bath of {length} × {depth}: birds clean themselves in it.',
   'shell.noBath':
     'No dust bath: there is no floor to spare for one. Birds that go out make their own.',

@@ -234,6 +234,10 @@ export const STATION_FINDING_WORDS = {
     title: 'Water freezes',
     text: 'Birds go without water while you sleep. {fixtures}: on the coldest night ({air}) it is blocked after {hours}.',
   },
+  'water.heater.past': {
+    title: 'Heat that does not reach the cups',
+    text: 'A heater in a tank keeps the tank open, not the line and the cups on it. {fixtures}: on the coldest night ({air}) they are blocked after {hours}. Send warm water round by a pump, or use a fount on a heated stand.',
+  },
   'water.heater.weak': {
     title: 'Heater too weak',
     text: 'It freezes with the heater on. It has {there}; the coldest night ({air}) asks for {needed}.',

@@ -9,6 +9,7 @@ export const FROST_WAY_NAMES: Readonly<Record<FrostWay, string>> = {
   heater: 'Heater, switched by the water',
   heaterByAir: 'Heater, on a plug that feels the air',
   foamHeater: 'In foam, with a heater',
+  fountHeater: 'A fount on a heated stand instead',
   drained: 'Line drained, founts filled by hand',
   pumped: 'Tank heater, and a pump round the line',
   foamPumped: 'The same, barrel and line in foam',

@@ -154,7 +154,9 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'frost.cutOut': 'Take a heater with a cut-out for low water',
   'frost.drain': 'Fit a drain valve to the line',
   'frost.foam': 'Wrap it in foam',
+  'frost.fount': 'Put a fount on a heated stand of {watts} in place of {fixtures}',
   'frost.heat': 'Set {fixtures} on a heater of {watts}',
+  'frost.pump': 'Heat the barrel with {watts}, and send its water round by a pump',
   'frost.larger': 'Take a heater of {watts}',
   'feed.lessBeside':
     'Give less beside their feed: a tenth of scratch at the most, and fewer scraps',

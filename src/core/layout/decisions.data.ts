@@ -32,6 +32,8 @@ export const DECISION_CODES = [
   'water.cupsEach',
   'water.founts',
   'water.fountsEach',
+  'water.stands',
+  'water.standsEach',
   'shell.bath',
   'shell.noBath',
   'shell.strip',

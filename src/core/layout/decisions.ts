@@ -166,7 +166,7 @@ export function decisionsOf(ground: Ground, tried: Tried): Decision[] {
   const drinkers = of('drinker');
   if (drinkers.length > 0) {
     const each = drinkers[0];
-    const kind = each?.type === 'fount' ? 'founts' : 'cups';
+    const kind = each?.type !== 'fount' ? 'cups' : ground.sizes.ducks ? 'founts' : 'stands';
     const numbers = {
       drinkers: count(drinkers.length, 'ratio'),
       litres: count(each?.capacityL ?? 0, 'litres'),

@@ -99,18 +99,24 @@ const filled = (plan: Plan): 'inside' | 'outside' => (isWalkedInto(plan) ? 'insi
 /** More ports than this do not go round a can. */
 const MOST_PORTS = 8;
 
-/** Cups on a line; for ducks, which cannot drink from them, round founts over a tray. */
+/**
+ * Cups on a line; round founts over a tray for ducks, which cannot drink from cups, and where it freezes: a heated stand
+ * keeps a fount open, and no heater in a tank the line on it.
+ */
 function drinkers(ground: Ground, pairs: boolean): Drinker[] {
   const { plan, sizes, flock, up } = ground;
   const litres = (flock.peaks.coopWaterL?.value ?? 0) * plan.fills.waterDays * SPARE;
   const most = mostVesselL(plan.units);
-  const type = sizes.ducks ? 'fount' : 'cup';
+  const freezes = (flock.climate?.design.winterC ?? 0) < 0;
+  const type = sizes.ducks || freezes ? 'fount' : 'cup';
   const cups = Math.ceil(sizes.birds / ruled('water.cup') - 1e-9);
   const rim = sizes.birds * ruled('water.round') * 1.4;
   const n = Math.max(
     pairs && sizes.birds >= ruled('feed.two.birds') ? 2 : 1,
     Math.ceil(litres / most - 1e-9),
-    sizes.ducks ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9) : Math.ceil(cups / MOST_PORTS - 1e-9),
+    type === 'fount'
+      ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9)
+      : Math.ceil(cups / MOST_PORTS - 1e-9),
   );
   const { onWall } = DRINKER_KINDS[type];
   return Array.from({ length: n }, (_, i) => {
@@ -122,7 +128,7 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       x: 0,
       y: 0,
       rimZ: rimZFor(plan, { kind: 'drinker', type, onWall }, sizes),
-      diameterM: up(sizes.ducks ? Math.max(0.3, rim / n / Math.PI) : 0.2),
+      diameterM: up(type === 'fount' ? Math.max(0.3, rim / n / Math.PI) : 0.2),
       lengthM: up(0.6),
       heightM: tallM(ground, 0.4),
       hung: false,
@@ -131,12 +137,12 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       capacityL: vesselUp(Math.max(2, litres / n), plan.units),
       fillFrom: type === 'cup' ? filled(plan) : 'inside',
     });
-    return { ...v, ...inFrost(v, ground) };
+    return { ...v, ...keptOpen(v, ground) };
   });
 }
 
 /** What keeps a drinker open where it freezes: a heater, in foam where it would be a large one; else water is carried. */
-function inFrost(v: Drinker, { plan, flock }: Ground): Pick<Drinker, 'winter' | 'wrap'> {
+function keptOpen(v: Drinker, { plan, flock }: Ground): Pick<Drinker, 'winter' | 'wrap'> {
   const winterC = flock.climate?.design.winterC ?? 0;
   if (winterC >= 0) return { winter: { kind: 'nothing' }, wrap: 'bare' };
   for (const wrap of ['bare', 'foam'] as const) {

@@ -2,8 +2,8 @@ import { flockByDay } from '@/core/birds/flock';
 import { newRain } from '@/core/edit/new/rain';
 import type { Drinker, OfKind, Rain } from '@/core/model/schema';
 import { iceHours } from '@/core/stores/frost/freeze';
-import { heaterFor } from '@/core/stores/frost/heater';
 import { heatedLump, roundLump } from '@/core/stores/frost/lumps';
+import { holdingW } from '@/core/stores/frost/open';
 import { flushPipeM, gutterLs, peakLs } from '@/core/stores/rain/gutter';
 import { drainedM2 } from '@/core/stores/rain/roof';
 import { drunkByDay } from '@/core/stores/rain/store';
@@ -65,12 +65,12 @@ const heat =
     change(d, 'drinker', 'drinker', {
       winter: { kind: 'heated', watts, by: 'water', immersed: false, cutOut: true, ...parts },
     });
-const NEED_W = heaterFor(
+const NEED_W = holdingW(
   heatedLump(drinker(soundCoop()), drinker(soundCoop()).capacityL ?? 0, {
     climate: sampleClimate(COLD),
   }),
   winterC,
-).needW;
+);
 
 /** A place that brings the birds of a sound coop a tenth more rain than they drink, off the whole of its roof. */
 const dryish: Recipe = (d) => {
@@ -189,6 +189,12 @@ export const RAIN_FAULTS: readonly Fault[] = [
     [openLitres() * 0.98, openLitres() * 1.02],
     (d, litres) => change(d, 'drinker', 'drinker', { capacityL: litres, diameterM: 0.3 }),
     all(climate(COLD), (d) => change(d, 'drinker', 'drinker', { winter: { kind: 'nothing' } })),
+  ),
+  fault(
+    'water.heater.past',
+    (d) => change(d, 'drinker', 'drinker', { type: 'cup', outlets: 3, tankZ: 1.2, onWall: true }),
+    () => {},
+    all(climate(COLD), heat(250)),
   ),
   measure('water.heater.weak', [NEED_W - 0.01, NEED_W + 0.01], (d, w) => heat(w)(d), climate(COLD)),
   fault(

@@ -71,7 +71,7 @@ export function WaysTable({ id, options }: { id: string; options: readonly Frost
     edit(`${name}: ${FROST_WAY_NAMES[option.way]}`, (d) => {
       const own = drinkerIn(d, id);
       if (id === BARREL_ID && d.rain) takeBarrelWay(d.rain, option);
-      else if (own) takeDrinkerWay(own, option);
+      else if (own) takeDrinkerWay(own, option, d.units);
     });
   };
   return (

@@ -2,7 +2,7 @@ import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Drinker, Fixture, Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
-import { vesselKind } from '../../rules/vesselKinds.data';
+import { isOnBarrel } from '../../stores/frost/open';
 import {
   flushPipeM,
   gutterLs,
@@ -129,9 +129,7 @@ const flushFigure = (s: Sheet, { plan }: StationContext, rain: Rain) => {
 
 /** Drinkers whose line the barrel feeds: those that have no tank of their own. */
 export const onBarrel = (ctx: StationContext): Drinker[] =>
-  ctx.plan.rain === null
-    ? []
-    : ctx.of('drinker').filter((v) => vesselKind(v).onLine && v.tankZ === null);
+  ctx.plan.rain === null ? [] : ctx.of('drinker').filter((v) => isOnBarrel(v, ctx.plan));
 
 /** What would go wrong between the ridge and the cup. */
 export function rainRules(s: Sheet, ctx: StationContext): void {

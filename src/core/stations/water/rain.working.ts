@@ -108,7 +108,7 @@ export const FROST_WORKINGS = workings({
       area: { unit: 'm2', given: 'found' },
       loss: { unit: 'ratio', given: 'keepers' },
       air: { unit: 'celsius', given: 'found' },
-      watts: { unit: 'electricWatts', formula: 'loss * area * (3 - air) * 1.25' },
+      watts: { unit: 'electricWatts', formula: 'max(0, loss * area * (3 - air))' },
     },
   }),
 });

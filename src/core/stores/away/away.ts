@@ -6,7 +6,8 @@ import { dayOfYearAt } from '../../weather/climate';
 import { DAY_HOURS, type WeatherHours, YEAR_HOURS } from '../../weather/hours';
 import { YEAR_DAYS } from '../../weather/yearCurve';
 import { blockedAfterH } from '../frost/freeze';
-import { firstToFreeze } from '../frost/lumps';
+import { warmedHours } from '../frost/heater';
+import { inFrost } from '../frost/open';
 import { type RainDays, type RainStore, stepsOfBarrel } from '../rain/barrel';
 import { barrelsL } from '../rain/roof';
 
@@ -124,22 +125,22 @@ function waterLasts(ask: AwayAsk, { rain }: AwayWeather): Lasts {
   };
 }
 
-/** Days until the first night on which in three of thirty years something unheated is blocked. */
+/** Days until the first night on which in three of thirty years a drinker is blocked, its heater on. */
 function frostDays(ask: AwayAsk, { hours }: AwayWeather): number {
   const { plan, leaves, back } = ask;
-  const drinkers = plan.fixtures.filter(
-    (f): f is Drinker => f.kind === 'drinker' && f.winter.kind !== 'heated',
-  );
+  const drinkers = plan.fixtures.filter((f): f is Drinker => f.kind === 'drinker');
   if (hours === null || drinkers.length === 0) return Number.POSITIVE_INFINITY;
   const years = Math.floor(hours.tempC.length / YEAR_HOURS);
   const from = dayOfYearAt(leaves);
   const most = Math.max(1, Math.ceil(years / 10));
   const first = drinkers.map((v) => {
-    const lump = firstToFreeze(v, ask.litresOf(v), plan);
+    // a heater counts by its watts and by what it warms; nobody carries water while nobody is there
+    const { lump, watts, by } = inFrost(v, ask.litresOf(v), plan);
     const nights = Array.from({ length: years }, (_, y) => {
       const start = (y * YEAR_DAYS + from) * DAY_HOURS;
       const own = hours.tempC.subarray(start, start + (back - leaves) * DAY_HOURS);
-      const blocked = blockedAfterH(lump, own);
+      const warmed = watts > 0 ? warmedHours(lump, own, watts, by, plan.site.plugC) : own;
+      const blocked = blockedAfterH(lump, warmed);
       return blocked === null ? Number.POSITIVE_INFINITY : Math.floor(blocked / DAY_HOURS);
     }).sort((a, b) => a - b);
     return nights[most - 1] ?? Number.POSITIVE_INFINITY;

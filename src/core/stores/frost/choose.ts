@@ -1,5 +1,7 @@
-import type { Drinker, Rain, Winter } from '../../model/schema';
+import type { Drinker, Plan, Rain, Winter } from '../../model/schema';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import { FOAM_M, type FrostOption, type FrostWay } from './compare';
+import { asFount } from './fount';
 import type { Thermostat } from './heater';
 
 /** What stands round a drinker in each way, and what switches its heater; null: water is carried. */
@@ -31,10 +33,17 @@ const heater = (was: Winter, watts: number, by: Thermostat): Winter => ({
 /**
  * The way a drinker is kept open now.
  * @returns null where nothing is done about frost, or what is done is none of the ways compared
- * @example drinkerWay({ winter: { kind: 'carried' }, wrap: 'foam' }) // 'foam'
+ * @example drinkerWay({ kind: 'drinker', type: 'fount', winter: { kind: 'carried' }, wrap: 'foam' }) // 'foam'
  */
-export function drinkerWay({ winter, wrap }: Pick<Drinker, 'winter' | 'wrap'>): FrostWay | null {
+export function drinkerWay({
+  kind,
+  type,
+  winter,
+  wrap,
+}: Pick<Drinker, 'kind' | 'type' | 'winter' | 'wrap'>): FrostWay | null {
   if (winter.kind === 'nothing') return null;
+  // on a line nothing but carrying keeps its cups open
+  if (vesselKind({ kind, type }).onLine) return winter.kind === 'carried' ? 'carried' : null;
   const by = byOf(winter);
   return DRINKER_WAYS.find((w) => w.wrap === wrap && w.by === by)?.way ?? null;
 }
@@ -42,12 +51,21 @@ export function drinkerWay({ winter, wrap }: Pick<Drinker, 'winter' | 'wrap'>): 
 /**
  * A drinker is kept open in one of the ways compared: what stands round it, and a heater as large as it asks for.
  * Nothing changes where no heater is made for it.
- * @param v  changed in place
+ * @param v      changed in place
+ * @param units  what a fount in its place is measured in
  */
 export function takeDrinkerWay(
-  v: Pick<Drinker, 'winter' | 'wrap'>,
+  v: Drinker,
   { way, heater: need }: Pick<FrostOption, 'way' | 'heater'>,
+  units: Plan['units'],
 ): void {
+  if (way === 'fountHeater') {
+    if (need?.sizeW) {
+      const winter = heater(v.winter, need.sizeW, 'water');
+      Object.assign(v, asFount(v, units), { winter, wrap: 'bare' });
+    }
+    return;
+  }
   const taken = DRINKER_WAYS.find((w) => w.way === way);
   if (!taken) return;
   if (taken.by === null) v.winter = { kind: 'carried' };

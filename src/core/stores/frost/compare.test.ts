@@ -110,11 +110,11 @@ test('of ten like years the mean is one of them', () => {
   }
 });
 
-test('what is round a vessel does nothing for its cups and nipples: they are not offered it', () => {
+test('what is round a tank, and heat in it, do nothing for cups and nipples: a fount on a heated stand does', () => {
   for (const type of ['cup', 'nipple'] as const) {
     const own = newDrinker(plan, { type });
     const options = frostOptions(own, 20, plan, -10, year(2, 12));
-    expect(options.map((o) => o.way)).toEqual(['carried', 'heater', 'heaterByAir', 'foamHeater']);
+    expect(options.map((o) => o.way)).toEqual(['carried', 'fountHeater']);
     // however it is wrapped now, the ways are the same
     const wrapped = frostOptions({ ...own, wrap: 'tyre' }, 20, plan, -10, year(2, 12));
     expect(wrapped).toEqual(options);

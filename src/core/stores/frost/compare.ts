@@ -1,5 +1,7 @@
 import type { Drinker, Plan, Rain } from '../../model/schema';
+import { vesselKind } from '../../rules/vesselKinds.data';
 import { YEAR_HOURS } from '../../weather/hours';
+import { asFount } from './fount';
 import { iceHours, type Lump } from './freeze';
 import {
   type HeaterNeed,
@@ -8,7 +10,8 @@ import {
   INSULATE_ABOVE_W,
   type Thermostat,
 } from './heater';
-import { barrelLump, firstToFreeze, heatedLump, lineLump, vesselLump } from './lumps';
+import { firstToFreeze, heatedLump, lineLump, vesselLump } from './lumps';
+import { pumpedLump } from './open';
 
 /** Ways to keep a drinker open through frost. */
 export const FROST_WAYS = [
@@ -18,6 +21,7 @@ export const FROST_WAYS = [
   'heater',
   'heaterByAir',
   'foamHeater',
+  'fountHeater',
   'drained',
   'pumped',
   'foamPumped',
@@ -49,7 +53,7 @@ export interface FrostOption {
 export function frostOptions(
   v: Drinker,
   litres: number,
-  plan: Pick<Plan, 'climate' | 'site'>,
+  plan: Pick<Plan, 'climate' | 'site' | 'units'>,
   designC: number,
   hoursC: Float32Array,
 ): FrostOption[] {
@@ -83,11 +87,17 @@ export function frostOptions(
     };
   };
   const wrapped = (wrap: Drinker['wrap']): Lump => vesselLump({ ...v, wrap }, litres, plan);
-  // what is round a vessel does nothing for the cups on it
-  const canWrap = v.type !== 'cup' && v.type !== 'nipple';
+  // heat in a tank, and what is round it, do nothing for the line and the cups on it
+  if (vesselKind(v).onLine) {
+    return [
+      unheated('carried', firstToFreeze(bare, litres, plan)),
+      heated('fountHeater', { ...asFount(bare, plan.units), wrap: 'bare' }, 'water'),
+    ];
+  }
   return [
     unheated('carried', firstToFreeze(bare, litres, plan)),
-    ...(canWrap ? [unheated('tyre', wrapped('tyre')), unheated('foam', wrapped('foam'))] : []),
+    unheated('tyre', wrapped('tyre')),
+    unheated('foam', wrapped('foam')),
     heated('heater', bare, 'water'),
     heated('heaterByAir', bare, 'air'),
     heated('foamHeater', { ...v, wrap: 'foam' }, 'water'),
@@ -107,18 +117,12 @@ export function barrelOptions(rain: Rain, designC: number, hoursC: Float32Array)
   const blockedH = openH(line, designC);
   const heated = (way: FrostWay, own: Rain): FrostOption => {
     // the pump brings the line's loss to the tank
-    const [tank, pipe] = [barrelLump(own), lineLump(own)];
-    const areaM2 = tank.areaM2 + pipe.areaM2;
-    const lump: Lump = {
-      litres: tank.litres + pipe.litres,
-      areaM2,
-      uWM2K: (tank.uWM2K * tank.areaM2 + pipe.uWM2K * pipe.areaM2) / areaM2,
-    };
+    const lump = pumpedLump(own);
     const heater = heaterFor(lump, designC);
     const { kWh, hoursOn } = heaterWinter(lump, hoursC, heater.sizeW ?? heater.needW, 'water');
     return {
       way,
-      blockedH: openH(pipe, designC),
+      blockedH: openH(lineLump(own), designC),
       carryEveryH: null,
       heater,
       insulateFirst: heater.needW > INSULATE_ABOVE_W,

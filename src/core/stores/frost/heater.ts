@@ -73,3 +73,26 @@ export function heaterWinter(
   }
   return { kWh: wattHours / 1000, hoursOn, hoursShort };
 }
+
+/**
+ * Air as a heated vessel feels it, hour by hour, °C: so much warmer as its heater gives, while that is on. One switched
+ * by the water warms it no further than where it switches off.
+ * @param hoursC  air, °C
+ * @param watts   the heater's power, W; 0: none
+ * @source heat in over heat out for each degree: Ta + P/(U·A)
+ * @example warmedHours({ litres: 1, areaM2: 1, uWM2K: 9 }, [-10], 45, 'water')[0] // -5
+ */
+export function warmedHours(
+  { areaM2, uWM2K }: Lump,
+  hoursC: ArrayLike<number>,
+  watts: number,
+  thermostat: Thermostat,
+  onBelowC = 0,
+): Float64Array {
+  const warmsK = watts / (areaM2 * uWM2K);
+  return Float64Array.from({ length: hoursC.length }, (_, i) => {
+    const airC = hoursC[i] as number;
+    if (thermostat === 'air') return airC < onBelowC ? airC + warmsK : airC;
+    return Math.max(airC, Math.min(WATER_ON_C, airC + warmsK));
+  });
+}

@@ -43,8 +43,11 @@ export function rainDays({ climate }: Pick<FlockByDay, 'climate'>): RainDays | n
 /** The rain's store of a plan; null where it collects none. */
 export const storeOf = (
   plan: Pick<Plan, 'rain' | 'shell' | 'site'>,
-  flock: Pick<FlockByDay, 'totals' | 'horizon'>,
-): RainStore | null => (plan.rain === null ? null : rainStore(plan, plan.rain, drunkByDay(flock)));
+  flock: Pick<FlockByDay, 'totals' | 'horizon' | 'climate'>,
+): RainStore | null =>
+  plan.rain === null
+    ? null
+    : rainStore(plan, plan.rain, drunkByDay(flock), flock.climate?.design.winterC ?? null);
 
 /** A barrel through thirty years, and the barrel and roof that would serve. */
 export function rainOutlook(days: RainDays, store: RainStore): RainOutlook {

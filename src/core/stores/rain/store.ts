@@ -1,6 +1,7 @@
 import type { FlockByDay } from '../../birds/flock';
 import type { Plan, Rain } from '../../model/schema';
 import { YEAR_DAYS } from '../../weather/yearCurve';
+import { isLineOpen } from '../frost/open';
 import type { RainStore } from './barrel';
 import { barrelsL, drainedM2, flushMmOf, gutterShare, runoffOf } from './roof';
 
@@ -20,17 +21,22 @@ export function drunkByDay({
   return drawn;
 }
 
-/** The roof, gutter and barrel of a plan, and what is drawn from it. */
+/**
+ * The roof, gutter and barrel of a plan, and what is drawn from it.
+ * @param designC  the coldest air its heat is planned for, °C; null where the place is not known
+ * @example rainStore(plan, newRain(plan), new Float64Array(365), -20).heated // false
+ */
 export const rainStore = (
   plan: Pick<Plan, 'shell' | 'site'>,
   rain: Rain,
   drawnL: Float64Array,
+  designC: number | null = null,
 ): RainStore => ({
   roofM2: drainedM2(plan, rain),
   runoff: runoffOf(rain.cover),
   gutter: gutterShare(rain),
   flushMm: flushMmOf(plan, rain),
   barrelL: barrelsL(rain),
-  heated: rain.barrel.winter.kind === 'heated',
+  heated: isLineOpen(rain, designC),
   drawnL,
 });

@@ -8,11 +8,15 @@ import {
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
+import { vesselKind } from '../../../rules/vesselKinds.data';
+import { asFount } from '../../../stores/frost/fount';
 import { heaterFor } from '../../../stores/frost/heater';
 import { heatedLump, vesselLump } from '../../../stores/frost/lumps';
+import { isOnBarrel, pumpedLump } from '../../../stores/frost/open';
 import { gutterLs } from '../../../stores/rain/gutter';
 import { clearPlace } from '../../../stores/rain/place';
 import { eavesOf } from '../../../stores/rain/roof';
+import { freePlace } from '../../vessels/remedies/places';
 import { capacityL } from '../../vessels/vessels';
 
 /** A remedy that sets something of the rain's parts. */
@@ -128,7 +132,7 @@ const heater = (watts: number): Winter => ({
 /** A heater that holds it open on the coldest night; in foam, where it would else be a large one. */
 const heat: Proposer = (finding, { plan }) => {
   const v = fixtureIn(plan, finding, ['drinker']);
-  if (!v) return [];
+  if (!v || vesselKind(v).onLine) return [];
   const air = told(finding, 'air');
   const { sizeW } = heaterFor(heatedLump(v, capacityL(v), plan), air);
   if (sizeW === null) return [];
@@ -141,6 +145,54 @@ const heat: Proposer = (finding, { plan }) => {
       change: changing(v, (own) => {
         own.winter = heater(sizeW);
       }),
+    },
+  ];
+};
+
+/** A fount on a heated stand in place of a line of cups: a heater in their tank does nothing for them. */
+const fount: Proposer = (finding, { plan, heaviestKg }) => {
+  const v = fixtureIn(plan, finding, ['drinker']);
+  if (!v || !vesselKind(v).onLine) return [];
+  const made = asFount(v, plan.units);
+  const { sizeW } = heaterFor(heatedLump(made, capacityL(made), plan), told(finding, 'air'));
+  const at = v.place === 'run' ? {} : freePlace(without(plan, v.id), made, heaviestKg);
+  if (sizeW === null || at === null) return [];
+  return [
+    {
+      code: 'frost.fount',
+      fixtures: [v.id],
+      numbers: { watts: { value: sizeW, unit: 'electricWatts' } },
+      hours: 2,
+      change: changing(v, (own) => {
+        Object.assign(own, made, at, { winter: heater(sizeW), wrap: 'bare' });
+      }),
+    },
+  ];
+};
+
+const without = (plan: Plan, id: string): Plan => ({
+  ...plan,
+  fixtures: plan.fixtures.filter((f) => f.id !== id),
+});
+
+/** A heater in the barrel as strong as tank and line ask for together, and a pump that sends its water round. */
+const pump: Proposer = (finding, { plan }) => {
+  const v = fixtureIn(plan, finding, ['drinker']);
+  const { rain } = plan;
+  if (!v || rain === null || !isOnBarrel(v, plan)) return [];
+  const { sizeW } = heaterFor(pumpedLump(rain), told(finding, 'air'));
+  if (sizeW === null) return [];
+  return [
+    {
+      code: 'frost.pump',
+      fixtures: [],
+      numbers: { watts: { value: sizeW, unit: 'electricWatts' } },
+      hours: 3,
+      change: (d) => {
+        if (!d.rain) return;
+        d.rain.barrel.winter = heater(sizeW);
+        d.rain.line.pump = true;
+      },
     },
   ];
 };
@@ -189,7 +241,8 @@ const foam: Proposer = (finding, { plan }) => {
 /** As strong as the coldest night asks for. */
 const stronger: Proposer = (finding, { plan }) => {
   const needW = told(finding, 'needed');
-  const sizeW = heaterFor({ litres: 1, areaM2: 1, uWM2K: needW / 3 / 1.25 }, 0).sizeW;
+  // one is chosen with a quarter to spare
+  const sizeW = heaterFor({ litres: 1, areaM2: 1, uWM2K: needW / 3 }, 0).sizeW;
   if (sizeW === null) return [];
   const v = fixtureIn(plan, finding, ['drinker']);
   const set = (winter: Winter): void => {
@@ -277,7 +330,8 @@ export const RAIN_REMEDIES: Proposers = {
       rain.line.drain = true;
     }),
   ],
-  'water.frost.ice': [heat, carry, foam],
+  'water.frost.ice': [heat, fount, pump, carry, foam],
+  'water.heater.past': [fount, pump, carry],
   'water.heater.weak': [stronger, foam],
   'water.heater.insulate': [foam],
   'water.heater.cutOut': [cutOut],
