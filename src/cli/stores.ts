@@ -3,7 +3,7 @@ import { awayOf } from '@/core/awayOf';
 import { awayJson } from '@/formats/awayJson';
 import { storesJson } from '@/formats/storesJson';
 import { wrongDates } from '@/text/awayDates';
-import { awaySentence, lastsText, limitName, mendText } from '@/text/awayWords';
+import { awaySentence, fillsText, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
 import { dayFor, readPlan, readWords } from './planFile';
 import type { CliWorld } from './world';
 
@@ -27,8 +27,11 @@ export function runStores(args: readonly string[], world: CliWorld, usage: strin
   }
   const lines = found.figures.map((f) => `${f.id}: ${Number(f.value.toPrecision(4))} ${f.unit}`);
   if (found.rain) {
-    const reliability = (100 * found.rain['rain.reliability']).toFixed(1);
-    lines.push(`rain.reliability: ${reliability} % of days`);
+    const percent = (share: number): string => (100 * share).toFixed(1);
+    lines.push(
+      `rain.reliability: ${percent(found.rain['rain.reliability'])} % of days without frost`,
+      `rain.reliabilityAll: ${percent(found.rain['rain.reliabilityAll'])} % of all days`,
+    );
   }
   world.out(lines.join('\n'));
   return 0;
@@ -69,6 +72,8 @@ export function runAway(args: readonly string[], world: CliWorld, usage: string)
           ? `${limitName(l.limit)}: ${lastsText(l, found.wanted)}. ${mendText(l, plan.units)}`
           : `${limitName(l.limit)}: ${lastsText(l, found.wanted)}.`,
       ),
+      ...fillsText(found),
+      LOOK_IN,
     ].join('\n'),
   );
   return 0;

@@ -1,7 +1,9 @@
 import { assess } from './assess';
 import type { Assessment } from './assessment';
+import { isReached } from './birds/vesselReach';
+import { outsideCode } from './geometry/outside';
 import { dayNumber } from './kernel/units/day';
-import type { Plan } from './model/schema';
+import type { Plan, Vessel } from './model/schema';
 import { capacityL, contentsKg, drinkersOf, feedersOf, wasteOf } from './stations/vessels/vessels';
 import {
   type Away,
@@ -31,13 +33,19 @@ export function askAway(
 ): AwayAsk {
   const board = figures.get('roosts.board.days');
   const { thick, thickness } = board?.parts ?? {};
+  // what nobody gets at, or what lies outside the shell, serves nobody
+  const d = dayNumber(leaves) - flock.horizon.first;
+  const masses = flock.columns.flatMap((c) => ((c.living[d] ?? 0) > 0 ? [c.massKg[d] ?? 0] : []));
+  const serves = (v: Vessel): boolean =>
+    outsideCode(v, plan) === null &&
+    (masses.length === 0 || masses.some((kg) => isReached(v, plan, kg)));
   return {
     plan,
     flock,
     leaves: dayNumber(leaves),
     back: dayNumber(back),
-    feedKg: eatableKg(feedersOf(plan), contentsKg, wasteOf),
-    waterL: drinkableL(drinkersOf(plan), capacityL),
+    feedKg: eatableKg(feedersOf(plan).filter(serves), contentsKg, wasteOf),
+    waterL: drinkableL(drinkersOf(plan).filter(serves), capacityL),
     litresOf: capacityL,
     boardDays:
       typeof thick === 'number' && typeof thickness === 'number' ? thick / thickness : null,

@@ -2,7 +2,7 @@ import type { Away } from '@/core/stores/away/away';
 import { limitName } from '@/text/awayWords';
 
 /** Days away for other programs: each limit with its id; days that end nothing are null. */
-export const awayJson = ({ wanted, lasts, days }: Away, from: string, to: string) => ({
+export const awayJson = ({ wanted, lasts, days, fillEvery }: Away, from: string, to: string) => ({
   from,
   to,
   wanted,
@@ -14,4 +14,5 @@ export const awayJson = ({ wanted, lasts, days }: Away, from: string, to: string
     days: Number.isFinite(own) ? own : null,
     more,
   })),
+  fillFromBarrel: fillEvery,
 });

@@ -21,6 +21,7 @@ export function storesJson(plan: Plan, assessment: Assessment) {
       .map(({ id, value, unit, evidence, source }) => ({ id, value, unit, evidence, source })),
     rain: outlook && {
       'rain.reliability': outlook.run.reliability,
+      'rain.reliabilityAll': outlook.run.reliabilityAll,
       'rain.longestDry95': outlook.run.longestDry95,
       'rain.frostDays': outlook.run.frostDays,
       'rain.spiltL': outlook.run.spiltL,

@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@/core/kernel/units/length';
-import type { AwayLimit, Lasts } from '@/core/stores/away/away';
+import type { Away, AwayLimit, Lasts } from '@/core/stores/away/away';
 import { formatValue } from './format';
 
 /** What ends the days that birds can be left, and what is done about it. */
@@ -33,6 +33,7 @@ export function lastsText({ days }: Lasts, wanted: number): string {
 /** What would lengthen it. */
 export function mendText({ limit, more }: Lasts, units: UnitSystem): string {
   const { mend } = WORDS[limit];
+  if (limit === 'eggs' && more !== null && more > MOST_MORE_BOXES) return mend;
   if (limit === 'eggs' && more !== null) {
     return `${more} more ${more === 1 ? 'box' : 'boxes'} would do. Or somebody gathers the eggs.`;
   }
@@ -41,10 +42,25 @@ export function mendText({ limit, more }: Lasts, units: UnitSystem): string {
   return mend.replace('{more}', formatValue(Math.ceil(more * 10) / 10, unit, units));
 }
 
+/** More boxes than this nobody builds to be away: somebody gathers the eggs (assumption). */
+const MOST_MORE_BOXES = 2;
+
+/** Who fills the drinkers from a barrel that none of them hangs on; nothing where one does. */
+export const fillsText = ({ fillEvery }: Away): readonly string[] =>
+  fillEvery === null
+    ? []
+    : [
+        fillEvery.days < 1
+          ? `No drinker hangs on the rain barrel: ${namesText(fillEvery.names)} must be filled from it more than once a day.`
+          : `No drinker hangs on the rain barrel: fill ${namesText(fillEvery.names)} from it every ${fillEvery.days === 1 ? 'day' : `${fillEvery.days} days`}.`,
+      ];
+
+const namesText = (names: readonly string[]): string =>
+  names.length < 3 ? names.join(' and ') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`;
+
 /** The sentence over it all. */
 export function awaySentence(days: number, wanted: number, first: Lasts | undefined): string {
-  if (days >= wanted)
-    return `All of it lasts the ${wanted} days. Somebody must look in every day all the same.`;
+  if (days >= wanted) return `All of it lasts the ${wanted} days.`;
   const what = first ? limitName(first.limit) : '';
   const left =
     days < 1

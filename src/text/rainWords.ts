@@ -27,16 +27,23 @@ const roofSize = (areaM2: number, units: UnitSystem): string =>
     ? `${Math.ceil(areaM2 * 2 - 1e-9) / 2} m²`
     : `${Math.ceil(areaM2 / SQUARE_METRES_PER_SQUARE_FOOT - 1e-9)} ft²`;
 
-/** How well a barrel serves, in a sentence or two. */
-export function barrelText(run: BarrelRun, units: UnitSystem): string {
-  const frost =
+/** How well a barrel serves: of days without frost, and of all days, whether or not it is heated. */
+export const reliabilityLines = (run: BarrelRun): readonly [string, string] => [
+  `Over thirty years it has the water on ${run.reliability >= 1 - 1e-9 ? 'every day' : `${percent(run.reliability)} of days`} without frost.`,
+  `Of all days, on ${run.reliabilityAll >= 1 - 1e-9 ? 'every one' : percent(run.reliabilityAll)}${
     run.frostDays >= 0.5
-      ? ` On ${Math.round(run.frostDays)} frost days a year water is carried.`
-      : '';
-  if (run.reliability >= 1 - 1e-9) return `It has the water on every day of thirty years.${frost}`;
+      ? `: on ${Math.round(run.frostDays)} frost days a year water is carried`
+      : ''
+  }.`,
+];
+
+/** The same, with how long it is dry and what is carried then. */
+export function barrelText(run: BarrelRun, units: UnitSystem): string {
+  const both = reliabilityLines(run).join(' ');
+  if (run.reliability >= 1 - 1e-9) return both;
   const carried = carriedText(run.carriedL, units);
   const dry = run.longestDry95;
-  return `It has the water on ${percent(run.reliability)} of days. In all but one of thirty years it is dry for ${dry} ${dry === 1 ? 'day' : 'days'} on end at the most. You carry ${carried} in a mean year.${frost}`;
+  return `${both} In all but one of thirty years it is dry for ${dry} ${dry === 1 ? 'day' : 'days'} on end at the most. On dry days you carry ${carried} in a mean year.`;
 }
 
 /** Which barrel would serve so many days, or which roof. */
@@ -47,11 +54,11 @@ export function servesText(
   units: UnitSystem,
 ): string {
   if (barrelL !== null) {
-    return `For ${share} of days: a barrel of ${barrelSize(barrelL, units)}.`;
+    return `For ${share} of days without frost: a barrel of ${barrelSize(barrelL, units)}.`;
   }
   return roofM2 === null
-    ? `For ${share} of days: no barrel and no roof here is enough.`
-    : `For ${share} of days no barrel is enough: it takes ${roofSize(roofM2, units)} of roof.`;
+    ? `For ${share} of days without frost: no barrel and no roof here is enough.`
+    : `For ${share} of days without frost no barrel is enough: it takes ${roofSize(roofM2, units)} of roof.`;
 }
 
 /** Which roof would do with the barrel as it is; nothing where a larger barrel is asked for first. */

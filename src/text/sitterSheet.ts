@@ -6,7 +6,7 @@ import { inRun } from '@/core/geometry/solids';
 import { dayNumber } from '@/core/kernel/units/day';
 import type { Fixture, Plan } from '@/core/model/schema';
 import type { Away } from '@/core/stores/away/away';
-import { awaySentence, LOOK_IN, lastsText, limitName } from './awayWords';
+import { awaySentence, fillsText, LOOK_IN, lastsText, limitName } from './awayWords';
 import { formatDay, formatValue } from './format';
 
 /** One part of the sheet: lines to be read, or to be filled in by hand. */
@@ -114,6 +114,7 @@ export function sitterSheet(
           ...away.lasts
             .filter((l) => l.days < wanted)
             .map((l) => `${limitName(l.limit)}: ${lastsText(l, wanted)}.`),
+          ...fillsText(away),
           LOOK_IN,
         ],
       },

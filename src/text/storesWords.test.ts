@@ -1,5 +1,5 @@
 import type { FrostWay } from '@/core/stores/frost/compare';
-import { awaySentence, lastsText, mendText } from './awayWords';
+import { awaySentence, LOOK_IN, lastsText, mendText } from './awayWords';
 import { hoursText, workText } from './frostWords';
 import { barrelText, servesText } from './rainWords';
 
@@ -15,20 +15,28 @@ const run = (parts: object) =>
 
 describe('words of rain, frost and days away, as a keeper reads them', () => {
   test('barrels come as they are sold, and carried water in whole litres or gallons', () => {
-    expect(servesText('95 %', 2, null, 'imperial')).toBe('For 95 % of days: a barrel of 5 gal.');
-    expect(servesText('95 %', 231, null, 'metric')).toBe('For 95 % of days: a barrel of 240 L.');
+    expect(servesText('95 %', 2, null, 'imperial')).toBe(
+      'For 95 % of days without frost: a barrel of 5 gal.',
+    );
+    expect(servesText('95 %', 231, null, 'metric')).toBe(
+      'For 95 % of days without frost: a barrel of 240 L.',
+    );
     expect(servesText('99 %', null, 9.1, 'metric')).toContain('it takes 9.5 m² of roof');
     expect(servesText('99 %', null, null, 'metric')).toContain('no barrel and no roof');
-    expect(barrelText(run({}), 'imperial')).toContain('You carry 23 gal in a mean year');
+    expect(barrelText(run({}), 'imperial')).toContain('you carry 23 gal in a mean year');
     expect(barrelText(run({ longestDry95: 1 }), 'metric')).toContain('dry for 1 day on end');
   });
 
   test('a barrel that never runs dry says so, and still tells of frost', () => {
-    expect(barrelText(run({ reliability: 1, frostDays: 26.4 }), 'metric')).toBe(
-      'It has the water on every day of thirty years. On 26 frost days a year water is carried.',
+    expect(
+      barrelText(run({ reliability: 1, reliabilityAll: 0.9277, frostDays: 26.4 }), 'metric'),
+    ).toBe(
+      'Over thirty years it has the water on every day without frost. Of all days, on 92.7 %: on 26 frost days a year water is carried.',
     );
     // not quite all days are not rounded up to all of them
-    expect(barrelText(run({ reliability: 0.9999 }), 'metric')).toContain('99.9 % of days');
+    expect(barrelText(run({ reliability: 0.9999 }), 'metric')).toContain(
+      'on 99.9 % of days without frost',
+    );
   });
 
   test('hours are told as a keeper acts on them, and never rounded up', () => {
@@ -73,7 +81,10 @@ describe('words of rain, frost and days away, as a keeper reads them', () => {
     expect(awaySentence(0, 7, { limit: 'door', days: 0, more: null })).toBe(
       'They cannot be left a day alone. Pop door ends it first.',
     );
-    expect(awaySentence(7, 7, undefined)).toContain('Somebody must look in every day all the same');
+    expect(awaySentence(7, 7, undefined)).toBe('All of it lasts the 7 days.');
+    expect(LOOK_IN).toContain('Somebody must look in every day all the same');
+    // nobody builds twenty boxes to be away
+    expect(mendText({ ...eggs, more: 21 }, 'metric')).not.toMatch(/box/);
     expect(mendText(eggs, 'metric')).toBe('2 more boxes would do. Or somebody gathers the eggs.');
     expect(mendText({ limit: 'feed', days: 2, more: 3.13 }, 'metric')).toContain(
       '3.2 kg more feed',

@@ -6,7 +6,7 @@ import { Printer } from 'lucide-react';
 import Link from 'next/link';
 import { useId, useMemo, useState } from 'react';
 import { wrongDates } from '@/text/awayDates';
-import { awaySentence, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
+import { awaySentence, fillsText, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
 import { FullDialog } from '../forms/FullDialog';
 import { useBench, usePlan } from '../store/bench';
 import { useStores } from '../store/useStores';
@@ -91,9 +91,11 @@ export function AwayDialog({ close }: { close: () => void }) {
               );
             })}
           </ul>
-          <p className="text-[0.9rem]" data-reason>
-            {LOOK_IN}
-          </p>
+          {[...fillsText(found), LOOK_IN].map((line) => (
+            <p key={line} className="text-[0.9rem]" data-reason>
+              {line}
+            </p>
+          ))}
           <div className="flex flex-wrap gap-2">
             <button
               type="button"

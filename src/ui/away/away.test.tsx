@@ -53,7 +53,7 @@ describe('days away', () => {
     const limits = [...document.querySelectorAll('[data-limit]')].map((e) =>
       e.getAttribute('data-limit'),
     );
-    expect([...limits].sort()).toEqual(['door', 'droppings', 'eggs', 'feed', 'frost', 'water']);
+    expect([...limits].sort()).toEqual(['droppings', 'eggs', 'feed', 'frost', 'water']);
     expect(screen.getByText(/Somebody must look in every day all the same/)).toBeInTheDocument();
   });
 

@@ -129,7 +129,10 @@ const isMissed = (column: string): boolean => !['rh', 'dewC', 'pressurePa'].incl
 
 const filledText = (filled: Readonly<Partial<Record<string, number>>>): string => {
   const hours = Math.max(0, ...Object.values(filled).map((n) => n ?? 0));
-  return hours === 0 ? '' : `${hours} missing hours were filled in between their neighbours.`;
+  if (hours === 0) return '';
+  return hours === 1
+    ? 'One missing hour was filled in between its neighbours.'
+    : `${hours} missing hours were filled in between their neighbours.`;
 };
 
 /** Keeps the hours on the server and lets the plan go by them. */

@@ -125,10 +125,10 @@ describe('rain on the workbench', () => {
     expect(worker.asked).toEqual(['plan']);
     const told = (): string | null =>
       document.querySelector('[data-outlook="done"] [data-reason]')?.textContent ?? null;
-    expect(told()).toContain('on every day of thirty years');
+    expect(told()).toContain('on every day without frost');
     fireEvent.change(slider, { target: { value: '20' } });
     expect(worker.asked).toEqual(['plan', 'barrel']);
-    await waitFor(() => expect(told()).toContain('% of days'));
+    await waitFor(() => expect(told()).toContain('% of days without frost'));
     expect(planNow().rain?.barrel.litres).toBe(200);
     fireEvent.click(screen.getByRole('button', { name: 'Take this barrel' }));
     expect(planNow().rain?.barrel.litres).toBe(20);

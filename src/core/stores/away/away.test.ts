@@ -1,3 +1,4 @@
+import { sitterSheet } from '../../../text/sitterSheet';
 import { assess } from '../../assess';
 import { askAway, awayOf, awayWeather } from '../../awayOf';
 import { newRain } from '../../edit/new/rain';
@@ -141,4 +142,48 @@ describe('how long birds can be left', () => {
       if (own(all) < 14) expect(own(longer)).toBe(own(all));
     }
   });
+});
+
+describe('a barrel counts only where a drinker hangs on its line', () => {
+  const founts = (parts: Partial<Plan> = {}): Plan => {
+    const plan = soundCoop((d) => {
+      d.climate = sampleClimate('wet-upland');
+      change(d, 'drinker', 'drinker', { type: 'fount', capacityL: 10, name: 'Drinker 1' });
+    });
+    const rain = newRain(plan);
+    return { ...plan, rain: { ...rain, barrel: { ...rain.barrel, litres: 800 } }, ...parts };
+  };
+  const DATES = ['2027-06-01', '2027-07-01'] as const;
+
+  test('a fount of 10 L beside 800 L lasts as long as the fount, and the sheet says who fills it', () => {
+    const plan = founts();
+    const found = awayOf(plan, ...DATES);
+    const alone = awayOf(founts({ rain: null }), ...DATES);
+    const water = (a: typeof found) => a.lasts.find((l) => l.limit === 'water');
+    expect(water(found)).toEqual(water(alone));
+    expect(water(found)?.days).toBeLessThan(30);
+    expect(found.fillEvery).toEqual({ names: ['Drinker 1'], days: water(found)?.days });
+    const { flock } = assess(plan, { on: DATES[0] });
+    const sheet = sitterSheet(plan, flock, found, ...DATES);
+    const lines = sheet.parts.flatMap((p) => p.lines).join(' ');
+    expect(lines).toContain(`fill Drinker 1 from it every ${water(found)?.days} days`);
+    expect(alone.fillEvery).toBeNull();
+  });
+
+  test('hung on the line it counts, and nobody has to fill anything', () => {
+    const plan = structuredClone(founts());
+    change(plan, 'drinker', 'drinker', { type: 'nipple', outlets: 3, tankZ: null, rimZ: 0.52 });
+    const found = awayOf(plan, ...DATES);
+    expect(found.fillEvery).toBeNull();
+    expect(found.lasts.find((l) => l.limit === 'water')?.days).toBe(Infinity);
+  });
+});
+
+test('what is not there is not told to last: no pop door, no eggs', () => {
+  const plan = soundCoop((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.kind !== 'popDoor' && f.kind !== 'nestBank');
+  });
+  const limits = awayOf(plan, ...WEEK).lasts.map((l) => l.limit);
+  expect(limits).not.toContain('door');
+  expect(limits).not.toContain('eggs');
 });

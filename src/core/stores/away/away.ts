@@ -7,7 +7,7 @@ import { DAY_HOURS, type WeatherHours, YEAR_HOURS } from '../../weather/hours';
 import { YEAR_DAYS } from '../../weather/yearCurve';
 import { blockedAfterH } from '../frost/freeze';
 import { warmedHours } from '../frost/heater';
-import { inFrost } from '../frost/open';
+import { inFrost, isOnBarrel } from '../frost/open';
 import { type RainDays, type RainStore, stepsOfBarrel } from '../rain/barrel';
 import { barrelsL } from '../rain/roof';
 
@@ -55,6 +55,8 @@ export interface Away {
   readonly lasts: readonly Lasts[];
   /** Days until the first of them ends. */
   readonly days: number;
+  /** Drinkers that somebody fills from a barrel on whose line none hangs, every so many days; null where one does. */
+  readonly fillEvery: { readonly names: readonly string[]; readonly days: number } | null;
 }
 
 /** Kilograms or litres of each day of the time away. */
@@ -85,16 +87,31 @@ export function away(ask: AwayAsk, weather: AwayWeather): Away {
     { limit: 'feed', days: ended(feed.days, wanted), more: over(feed.more) },
     waterLasts(ask, weather),
     { limit: 'frost', days: frostDays(ask, weather), more: null },
-    eggsLast(ask, kinds('nestBank')),
+    ...eggsLast(ask, kinds('nestBank')),
     {
       limit: 'droppings',
       days: ended(Math.floor(ask.boardDays ?? ruled('away.droppings')), wanted),
       more: null,
     },
-    { limit: 'door', days: doorDays(kinds('popDoor'), wanted), more: null },
+    // what is not there ends nothing, and is not told of
+    ...(kinds('popDoor').length === 0
+      ? []
+      : [{ limit: 'door', days: doorDays(kinds('popDoor'), wanted), more: null } as const]),
   ];
   const order = lasts.toSorted((a, b) => a.days - b.days);
-  return { wanted, lasts: order, days: Math.min(order[0]?.days ?? wanted, wanted) };
+  const own = kinds('drinker');
+  const byHand = plan.rain !== null && own.length > 0 && !own.some((v) => isOnBarrel(v, plan));
+  return {
+    wanted,
+    lasts: order,
+    days: Math.min(order[0]?.days ?? wanted, wanted),
+    fillEvery: byHand
+      ? {
+          names: own.map((v) => v.name),
+          days: spent(ask.waterL, daily(flock.totals.coopWaterL, ask)).days,
+        }
+      : null,
+  };
 }
 
 /** What lasts all of the time ends nothing. */
@@ -107,7 +124,9 @@ function waterLasts(ask: AwayAsk, { rain }: AwayWeather): Lasts {
   const wanted = back - leaves;
   const days = daily(flock.totals.coopWaterL, ask);
   const own = spent(ask.waterL, days);
-  if (plan.rain === null || rain === null) {
+  // a barrel counts only where a drinker hangs on its line: else somebody would have to carry
+  const isHung = plan.fixtures.some((f) => f.kind === 'drinker' && isOnBarrel(f, plan));
+  if (plan.rain === null || rain === null || !isHung) {
     return { limit: 'water', days: ended(own.days, wanted), more: over(own.more) };
   }
   // in each year over the same dates from today's level, with what the drinkers hold; the third shortest of thirty
@@ -152,13 +171,12 @@ function frostDays(ask: AwayAsk, { hours }: AwayWeather): number {
 function eggsLast(
   { plan, flock, leaves, back }: AwayAsk,
   banks: readonly OfKind<'nestBank'>[],
-): Lasts {
+): Lasts[] {
   const wanted = back - leaves;
   const eggs = daily(flock.totals.eggs, { plan, flock, leaves, back } as AwayAsk);
   const perDay = eggs.reduce((a, b) => a + b, 0) / Math.max(1, eggs.length);
   const boxes = banks.reduce((n, b) => n + b.boxes * b.rows, 0);
-  if (perDay < 0.05 || boxes === 0)
-    return { limit: 'eggs', days: Number.POSITIVE_INFINITY, more: null };
+  if (perDay < 0.05 || boxes === 0) return [];
   const { climate } = flock;
   const hot =
     climate !== null &&
@@ -171,17 +189,12 @@ function eggsLast(
   const full = Math.floor((ruled('away.eggsBox') * boxes) / perDay);
   const days = hot ? Math.min(full, ruled('away.eggsHot')) : full;
   const need = Math.ceil((perDay * wanted) / ruled('away.eggsBox') - 1e-9) - boxes;
-  return { limit: 'eggs', days: ended(days, wanted), more: hot || need <= 0 ? null : need };
+  return [{ limit: 'eggs', days: ended(days, wanted), more: hot || need <= 0 ? null : need }];
 }
 
 /** A door that somebody opens by hand lasts no day; a powered one as long as its battery. */
 const doorDays = (doors: readonly OfKind<'popDoor'>[], wanted: number): number =>
-  doors.length === 0
-    ? Number.POSITIVE_INFINITY
-    : ended(
-        Math.min(...doors.map((d) => (d.works === 'manual' ? 0 : ruled('away.battery')))),
-        wanted,
-      );
+  ended(Math.min(...doors.map((d) => (d.works === 'manual' ? 0 : ruled('away.battery')))), wanted);
 
 /** Feed in full feeders that birds will have eaten before it is gone, kg. */
 export const eatableKg = (

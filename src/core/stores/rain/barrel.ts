@@ -45,6 +45,8 @@ export interface BarrelRun {
   readonly levelL: Float32Array;
   /** Share of days, frost days apart, that were not dry, 0…1. */
   readonly reliability: number;
+  /** Share of all days on which the barrel gave the water, 0…1: a frost day of an unheated one is served by hand. */
+  readonly reliabilityAll: number;
   /** Most dry days on end in all but one of thirty years. */
   readonly longestDry95: number;
   /** Days by hand because of frost in a year, at the mean. */
@@ -189,7 +191,8 @@ const freshYear = (): { -readonly [K in keyof BarrelYear]: number } => ({
 
 function summed(years: readonly BarrelYear[], levelL: Float32Array): BarrelRun {
   const sum = (of: (y: BarrelYear) => number): number => years.reduce((all, y) => all + of(y), 0);
-  const open = years.length * YEAR_DAYS - sum((y) => y.frostDays);
+  const all = years.length * YEAR_DAYS;
+  const open = all - sum((y) => y.frostDays);
   const runs = years.map((y) => y.longestDry).sort((a, b) => a - b);
   const mean = (of: (y: BarrelYear) => number): number =>
     years.length === 0 ? 0 : sum(of) / years.length;
@@ -197,6 +200,7 @@ function summed(years: readonly BarrelYear[], levelL: Float32Array): BarrelRun {
     years,
     levelL,
     reliability: open === 0 ? 1 : 1 - sum((y) => y.dryDays) / open,
+    reliabilityAll: all === 0 ? 1 : (open - sum((y) => y.dryDays)) / all,
     // by nearest rank: the 29th of thirty
     longestDry95: runs[Math.ceil(0.95 * runs.length) - 1] ?? 0,
     frostDays: mean((y) => y.frostDays),
