@@ -32,7 +32,7 @@ test('away tells how long, what ends it, and each limit by its id', async () => 
   const found = JSON.parse(out);
   expect(found.wanted).toBe(11);
   expect(found.limits.map((l: { id: string }) => l.id).sort()).toEqual(
-    ['door', 'droppings', 'eggs', 'feed', 'frost', 'water'].map((l) => `away.${l}`),
+    ['droppings', 'eggs', 'feed', 'frost', 'water'].map((l) => `away.${l}`),
   );
   const days = found.limits.map((l: { days: number | null }) => l.days ?? 11);
   expect(found.days).toBe(Math.min(...days, 11));

@@ -210,6 +210,14 @@ export const STATION_FINDING_WORDS = {
     title: 'Barrel before a door',
     text: 'Nobody gets through. The rain barrel stands before {fixtures}. Move it along the wall.',
   },
+  'water.barrel.high': {
+    title: 'Barrel taller than its gutter',
+    text: 'No rain runs into it. Its top stands {top} above the ground, and the gutter’s outlet {outlet}; leave {needed} between them.',
+  },
+  'water.barrel.tall': {
+    title: 'Barrel too slim to stand',
+    text: 'Full, it falls. It is {high} tall and {across} wide: no more than {most} times as tall as wide.',
+  },
   'water.barrel.low': {
     title: 'Barrel too low for its line',
     text: 'The outlets do not run. {fixtures}: the barrel’s foot stands {above} above them; it needs at least {needed}.',

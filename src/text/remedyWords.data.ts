@@ -149,6 +149,8 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'rain.lid': 'Cover the barrel, and keep it dark',
   'rain.none': 'Give the birds no rain from this roof',
   'rain.overflow': 'Lead the overflow away from the footings',
+  'rain.joined': 'Take {count|bare} barrels of {litres} joined at the foot',
+  'rain.wider': 'Take a wider one: {across} across',
   'rain.raise': 'Raise the barrel: its foot {height} above the ground',
   'frost.carry': 'Carry water to {fixtures} on frost days',
   'frost.cutOut': 'Take a heater with a cut-out for low water',

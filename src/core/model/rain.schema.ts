@@ -49,7 +49,8 @@ export const rain = z.strictObject({
   barrel: z.strictObject({
     litres: z.number().check(z.minimum(1), z.maximum(5000)),
     count: z._default(z.int().check(z.minimum(1), z.maximum(12)), 1),
-    acrossM: z._default(sizeM, 0.58),
+    /** Null: as barrels of its litres are. */
+    acrossM: z._default(z.nullable(sizeM), null),
     emptyKg: z._default(thingKg, 8),
     /** Its foot above the ground. */
     standM: z._default(coordinateM, 0.4),

@@ -3,6 +3,7 @@ import { assess, createAssessor } from '@/core/assess';
 import { FAULTS } from '@/core/tests/faults';
 import { badCoop, bar, DAY, hens, soundCoop } from '@/core/tests/plans';
 import { solidOf } from '../geometry/solids';
+import { barrelAcrossM } from '../model/barrelForm';
 import type { Fixture, Plan, Rain, Side } from '../model/schema';
 import { RULE_BOOK, selectableRows } from '../rules/book';
 
@@ -111,7 +112,8 @@ function mirrored(f: Fixture, plan: Plan): Fixture {
 
 /** Barrels and gutters in the mirror. */
 const rainMirrored = (rain: Rain, lengthM: number): Rain => {
-  const { side, alongM, acrossM, count } = rain.barrel;
+  const { side, alongM, count } = rain.barrel;
+  const acrossM = barrelAcrossM(rain.barrel);
   const wide = acrossM * count + 0.05 * (count - 1);
   const across = side === 'front' || side === 'rear';
   return {

@@ -1,5 +1,6 @@
 import { flockByDay } from '@/core/birds/flock';
 import { newRain } from '@/core/edit/new/rain';
+import { barrelHighM } from '@/core/model/barrelForm';
 import type { Drinker, OfKind, Rain } from '@/core/model/schema';
 import { iceHours } from '@/core/stores/frost/freeze';
 import { heatedLump, roundLump } from '@/core/stores/frost/lumps';
@@ -152,6 +153,29 @@ export const RAIN_FAULTS: readonly Fault[] = [
       changed((r) => {
         const door = popDoor(d);
         r.barrel = { ...r.barrel, side: door.wall, alongM: door.alongM + m };
+      })(d),
+    withRain(),
+  ),
+  measure(
+    'water.barrel.high',
+    [1, -1],
+    (d, by) =>
+      changed((r) => {
+        const outlet = d.shell.floorAboveGroundM + d.shell.roof.lowM - 0.1;
+        r.barrel.standM = outlet - 0.05 - barrelHighM(r.barrel) + by * MM;
+      })(d),
+    withRain(),
+  ),
+  measure(
+    'water.barrel.tall',
+    [1.8 + MM, 1.8 - MM],
+    (d, times) =>
+      changed((r) => {
+        Object.assign(r.barrel, {
+          litres: 100,
+          acrossM: Math.cbrt(0.4 / (Math.PI * times)),
+          standM: 0.3,
+        });
       })(d),
     withRain(),
   ),

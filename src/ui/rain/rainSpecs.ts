@@ -176,13 +176,16 @@ export const BARREL_SPECS: readonly Spec<Rain>[] = [
       r.barrel.count = n;
     },
   },
-  length(
-    'Barrel, across',
-    (r) => r.barrel.acrossM,
-    (r, m) => {
+  {
+    kind: 'openLength',
+    label: 'Barrel, across',
+    none: 'by its litres',
+    most: 3,
+    get: (r) => r.barrel.acrossM,
+    set: (r, m) => {
       r.barrel.acrossM = m;
     },
-  ),
+  },
   length(
     'Foot above ground',
     (r) => r.barrel.standM,

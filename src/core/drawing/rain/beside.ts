@@ -1,6 +1,6 @@
 import { wallLength } from '../../geometry/walls';
 import type { Solid } from '../../kernel/finding';
-import { BARREL_OFF_M, barrelHighM } from '../../model/barrelForm';
+import { BARREL_OFF_M, barrelAcrossM, barrelHighM } from '../../model/barrelForm';
 import type { Plan, Rain, Side } from '../../model/schema';
 import { gutteredEaves } from '../../stores/rain/roof';
 import {
@@ -23,7 +23,8 @@ export interface RainBeside {
 
 /** Each barrel outside the coop's walls; 0 up is the coop's floor. */
 export function barrelSolids({ shell }: Pick<Plan, 'shell'>, { barrel }: Rain): Solid[] {
-  const { acrossM, side } = barrel;
+  const { side } = barrel;
+  const acrossM = barrelAcrossM(barrel);
   const z0 = barrel.standM - shell.floorAboveGroundM;
   const z = { z0, z1: z0 + barrelHighM(barrel) };
   const off = T + BARREL_OFF_M;

@@ -1,5 +1,5 @@
 import { roofHeightM } from '../../geometry/shell';
-import { barrelHighM } from '../../model/barrelForm';
+import { barrelAcrossM, barrelHighM } from '../../model/barrelForm';
 import type { Drinker, Plan, Rain } from '../../model/schema';
 import { flushPipeM } from '../../stores/rain/gutter';
 import { drainedM2, flushMmOf, gutteredEaves } from '../../stores/rain/roof';
@@ -64,7 +64,7 @@ export function rainElevation(plan: Plan, rain: Rain, drinkers: readonly Drinker
   const gutterX = over;
   const gutterZ = eavesZ - 0.02;
   const { barrel } = rain;
-  const half = barrel.acrossM / 2;
+  const half = barrelAcrossM(barrel) / 2;
   const barrelX = over + DRAWN.gutter + DRAWN.apart + half;
   const highM = barrelHighM(barrel);
   const foot = barrel.standM;

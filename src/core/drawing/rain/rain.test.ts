@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { newRain } from '../../edit/new/rain';
+import { barrelAcrossM } from '../../model/barrelForm';
 import { soundCoop } from '../../tests/plans';
 import { pointsOf, type View } from '../shape';
 import { rainBeside } from './beside';
@@ -63,7 +64,7 @@ test('a barrel stands outside the wall that it is set at, and is seen past the e
     if (round?.kind !== 'ellipse') throw new Error('a barrel');
     const [x, y] = round.middle;
     const out = { front: -y, rear: y - widthM, left: -x, right: x - lengthM }[side];
-    expect(out).toBeGreaterThan(rain.barrel.acrossM / 2);
+    expect(out).toBeGreaterThan(barrelAcrossM(rain.barrel) / 2);
     // gutters are drawn along the eaves that have them
     expect(shapes.filter((s) => s.pen === 'pipe')).toHaveLength(rain.eaves.length);
   }

@@ -25,7 +25,7 @@ export function newRain(plan: Pick<Plan, 'shell' | 'units' | 'fixtures'>): Rain 
     barrel: {
       litres: isMetric ? 200 : 208.2,
       count: 1,
-      acrossM: isMetric ? 0.58 : 23 * inch,
+      acrossM: null,
       emptyKg: 8,
       standM: standFor(plan, isMetric ? 0.6 : 24 * inch),
       stand: 'blocks',

@@ -1,5 +1,6 @@
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import { barrelAcrossM, barrelHighM } from '../../model/barrelForm';
 import type { Drinker, Fixture, Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { isOnBarrel } from '../../stores/frost/open';
@@ -153,7 +154,7 @@ export function rainRules(s: Sheet, ctx: StationContext): void {
       s.find('water.flush.short', 'awkward', [], { there, needed });
     }
   }
-  ofBarrel(s, rain);
+  ofBarrel(s, plan, rain);
   if (plan.site.treesOver && schoolFor(ctx, 'rain.screens').params.everywhere === 1) {
     s.find('water.screens.shed', 'awkward', [], {});
   }
@@ -206,8 +207,34 @@ export function barrelRules(
   );
 }
 
-function ofBarrel(s: Sheet, rain: Rain): void {
+/** The gutter's outlet above the ground, m: a little under the eaves that it hangs on. */
+export const gutterOutletM = ({ shell }: Pick<Plan, 'shell'>): number =>
+  shell.floorAboveGroundM + shell.roof.lowM - ruled('rain.gutter.drop');
+
+/** A barrel that no rain runs into, or that is too slim to stand. */
+function asItStands(s: Sheet, plan: Pick<Plan, 'shell'>, { barrel }: Rain): void {
+  const [across, high] = [barrelAcrossM(barrel), barrelHighM(barrel)];
+  const numbers = { high: s.found('water.rain.high', 'm', high, ENTERED) };
+  if (below(ruled('rain.barrel.tall') * across, high)) {
+    s.find('water.barrel.tall', 'short', [], {
+      ...numbers,
+      across: s.found('water.rain.across', 'm', across, ENTERED),
+      most: s.fact('rain.barrel.tall'),
+    });
+    return;
+  }
+  const outlet = gutterOutletM(plan);
+  if (!below(outlet - ruled('rain.barrel.under'), barrel.standM + high)) return;
+  s.find('water.barrel.high', 'short', [], {
+    top: s.found('water.rain.top', 'm', barrel.standM + high, ENTERED),
+    outlet: s.found('water.rain.outlet', 'm', outlet, ASSUMED),
+    needed: s.fact('rain.barrel.under'),
+  });
+}
+
+function ofBarrel(s: Sheet, plan: Pick<Plan, 'shell'>, rain: Rain): void {
   const { barrel, line } = rain;
+  asItStands(s, plan, rain);
   if (barrel.stand === 'shelf') {
     const litres = barrelsL(rain);
     const empty = barrel.emptyKg * barrel.count;

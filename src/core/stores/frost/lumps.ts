@@ -1,3 +1,4 @@
+import { barrelAcrossM } from '../../model/barrelForm';
 import type { Drinker, Plan, Rain } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { takesUp, vesselKind } from '../../rules/vesselKinds.data';
@@ -82,7 +83,7 @@ export function heatedLump(v: Drinker, litres: number, plan: Pick<Plan, 'climate
 
 /** The water of one barrel, full to its level. */
 export const barrelLump = ({ barrel }: Pick<Rain, 'barrel'>): Lump =>
-  roundLump(Math.max(1, barrel.litres), barrel.acrossM, wrapU(barrel.wrap, true));
+  roundLump(Math.max(1, barrel.litres), barrelAcrossM(barrel), wrapU(barrel.wrap, true));
 
 /** The line from the barrel to the drinkers. */
 export const lineLump = ({ line }: Pick<Rain, 'line'>): Lump =>

@@ -1,3 +1,5 @@
+import { vesselUp } from '../../../kernel/units/vesselSize';
+import { barrelAcrossM, barrelHighM } from '../../../model/barrelForm';
 import type { Drinker, Plan, Rain, Winter } from '../../../model/schema';
 import {
   metres,
@@ -18,6 +20,7 @@ import { clearPlace } from '../../../stores/rain/place';
 import { eavesOf } from '../../../stores/rain/roof';
 import { freePlace } from '../../vessels/remedies/places';
 import { capacityL } from '../../vessels/vessels';
+import { gutterOutletM } from '../rain';
 
 /** A remedy that sets something of the rain's parts. */
 const raining = (code: Proposal['code'], set: (rain: Rain, plan: Plan) => void): Proposer =>
@@ -100,6 +103,68 @@ const raise: Proposer = (finding, { plan }) => {
       },
     },
   ];
+};
+
+/** Whether a barrel stands: no slimmer than it may be, and under its gutter. */
+const stands = (plan: Plan, { barrel }: Pick<Rain, 'barrel'>): boolean => {
+  const high = barrelHighM(barrel);
+  return (
+    high <= ruled('rain.barrel.tall') * barrelAcrossM(barrel) + 1e-9 &&
+    barrel.standM + high <= gutterOutletM(plan) - ruled('rain.barrel.under') + 1e-9
+  );
+};
+
+/** Two or more barrels joined at the foot, which hold as much as the one: as barrels of their litres are. */
+const joined: Proposer = (_, { plan }) => {
+  const { rain } = plan;
+  if (rain === null) return [];
+  for (let times = 2; times <= 4; times++) {
+    const litres = vesselUp(rain.barrel.litres / times, plan.units);
+    const barrel = { ...rain.barrel, litres, count: rain.barrel.count * times, acrossM: null };
+    if (barrel.count > 12 || !stands(plan, { barrel })) continue;
+    return [
+      {
+        code: 'rain.joined',
+        fixtures: [],
+        numbers: {
+          count: { value: barrel.count, unit: 'things' },
+          litres: { value: litres, unit: 'litres' },
+        },
+        hours: 2,
+        change: (d) => {
+          if (d.rain) d.rain.barrel = barrel;
+        },
+      },
+    ];
+  }
+  return [];
+};
+
+/** One barrel so wide that it stands. */
+const wider: Proposer = (_, { plan }) => {
+  const { rain } = plan;
+  if (rain === null) return [];
+  const from = barrelAcrossM(rain.barrel);
+  for (
+    let acrossM = up(plan, from);
+    acrossM <= Math.min(3, 2.5 * from);
+    acrossM = up(plan, acrossM + 0.02)
+  ) {
+    const barrel = { ...rain.barrel, acrossM };
+    if (!stands(plan, { barrel })) continue;
+    return [
+      {
+        code: 'rain.wider',
+        fixtures: [],
+        numbers: { across: metres(acrossM) },
+        hours: 2.5,
+        change: (d) => {
+          if (d.rain) d.rain.barrel.acrossM = acrossM;
+        },
+      },
+    ];
+  }
+  return [];
 };
 
 /** The barrel to where it stands before no door. */
@@ -309,6 +374,8 @@ export const RAIN_REMEDIES: Proposers = {
   ],
   'water.barrel.door': [move],
   'water.barrel.low': [raise],
+  'water.barrel.high': [joined, wider],
+  'water.barrel.tall': [joined, wider],
   'water.screens.shed': [
     planning('rain.oneScreen', (d) => {
       d.schools['rain.screens'] = 'rain.screens.barrel';
