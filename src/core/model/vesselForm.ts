@@ -1,3 +1,4 @@
+import { isDraft } from 'immer';
 import type { Made, Vessel, VesselBody } from './schema';
 
 /** What a vessel takes up, m, and how high the rim that birds reach over lies above its foot. */
@@ -41,6 +42,24 @@ export function vesselForm(v: Vessel, longTrough: boolean): VesselForm {
     rimM: pan.deepM,
   };
 }
+
+/**
+ * How a vessel is made, as it stands: an upturned bucket has the foot of its pail up and the open rim down, where its
+ * holes are. Heights are over where it stands.
+ * @example asItStands({ type: 'bucket' }, { ...made, body: { shape: 'pail', footM: 0.26, topM: 0.3, highM: 0.4 } }).body // { shape: 'pail', footM: 0.3, topM: 0.26, highM: 0.4 }
+ */
+export function asItStands({ type }: Pick<Vessel, 'type'>, made: Made): Made {
+  const { body } = made;
+  if (type !== 'bucket' || body.shape !== 'pail') return made;
+  const known = isDraft(made) ? undefined : TURNED.get(made);
+  if (known) return known;
+  const turned: Made = { ...made, body: { ...body, footM: body.topM, topM: body.footM } };
+  if (!isDraft(made)) TURNED.set(made, turned);
+  return turned;
+}
+
+/** Turned over once for as long as it is made so. */
+const TURNED = new WeakMap<Made, Made>();
 
 /** Whether birds eat or drink from a pan under it. */
 export const panUnder = (v: Pick<Vessel, 'type'>): boolean =>

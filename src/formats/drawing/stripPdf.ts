@@ -1,6 +1,7 @@
 import { circle, type Face, polyline, rect, type Shape } from '@/core/drawing/shape';
 import { formatTape, formatTrue, type Tape, tapeFor } from '@/core/kernel/units/tape';
 import type { Made, Plan, Vessel } from '@/core/model/schema';
+import { asItStands } from '@/core/model/vesselForm';
 import { pipeOf } from '@/core/rules/pipes.data';
 import { ruled } from '@/core/rules/rules.data';
 import { takesUp } from '@/core/rules/vesselKinds.data';
@@ -217,7 +218,9 @@ function marksPage(
 
 /** What such a vessel is made of. */
 function partsOf(vessel: Vessel, made: RoundHoles['made'], tape: Tape): string[] {
-  const { body, elbow, pan, hole } = made;
+  const { elbow, pan, hole } = made;
+  // what is bought is named as it is sold, the right way up
+  const body = asItStands(vessel, made).body as RoundHoles['made']['body'];
   const size = (m: number): string => formatTape(m, tape);
   const sold = pipeOf(elbow.acrossM);
   const bin =

@@ -128,7 +128,7 @@ export function FirstCuts({ vessel: v, tape }: { vessel: Vessel; tape: Tape }) {
 export function HoleMarks({ vessel, made, tape }: { vessel: Vessel; made: Made; tape: Tape }) {
   const round = roundHoles(vessel);
   if (round === null) return null;
-  const across = acrossAtM(made.body, round.middleM);
+  const across = acrossAtM(round.made.body, round.middleM);
   const { marks, steppedOffM, canStep } = portSpacing(across, round.holes, round.holeM, tape);
   return (
     <Part title="Marks on the tape, from one zero">

@@ -1,5 +1,5 @@
 import type { Made, Vessel } from '../../model/schema';
-import { bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
+import { asItStands, bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
 import {
   circle,
   type Face,
@@ -14,7 +14,8 @@ import { LIES } from '../view';
 import { MOST_OUTLETS, OUTLET_M } from './vesselBodies';
 
 /** A vessel made at home from its side: its own outline at its size, its pan, its ports. */
-export function madeBody(v: Vessel, made: Made, face: Face, view: View): Shape[] {
+export function madeBody(v: Vessel, asMade: Made, face: Face, view: View): Shape[] {
+  const made = asItStands(v, asMade);
   const { body } = made;
   const middle = (face.a0 + face.a1) / 2;
   const pan = panUnder(v) ? made.pan : null;

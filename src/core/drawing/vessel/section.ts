@@ -1,7 +1,7 @@
 import type { Lot } from '../../birds/lots';
 import { birdSize } from '../../birds/size';
 import type { Made, Plan, Vessel } from '../../model/schema';
-import { bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
+import { asItStands, bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 import { takesUp } from '../../rules/vesselKinds.data';
 import { heapHeightM } from '../../stores/vessels/deadHeap';
@@ -33,10 +33,11 @@ const THIN_M = 0.004;
  */
 export function vesselSection(
   v: Vessel,
-  made: Made,
+  asMade: Made,
   plan: Pick<Plan, 'litter'>,
   bird: (Pick<Lot, 'class' | 'sex' | 'breed'> & { readonly massKg: number }) | null,
 ): VesselSection {
+  const made = asItStands(v, asMade);
   const floorZ = v.place === 'run' ? 0 : plan.litter.depthM;
   const { rimM } = takesUp(v);
   const foot = v.rimZ - floorZ - (rimM ?? 0);

@@ -1,7 +1,7 @@
 import { below } from '../../kernel/units/number';
 import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Made, Vessel } from '../../model/schema';
-import { bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
+import { asItStands, bendOf, holeMiddleM, panUnder } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 import { takesUp } from '../../rules/vesselKinds.data';
 import { contentsOf } from '../../stores/vessels/contents';
@@ -22,8 +22,8 @@ import { MADE_WORKINGS as W } from './homeMade.working';
 
 /** All that is worked of a vessel which its keeper makes. */
 export function madeFigures(s: Sheet, { plan }: StationContext, v: Vessel): void {
-  const made = v.made;
-  if (made === null) return;
+  if (v.made === null) return;
+  const made = asItStands(v, v.made);
   const id = (name: string): string =>
     `${v.kind === 'feeder' ? 'feed' : 'water'}.vessel.${v.id}.${name}`;
   const { wholeL, deadL, usableL } = contentsOf(v, made);
@@ -177,8 +177,8 @@ const bucketAcrossM = ({ body }: Made, rimM: number): number =>
 
 /** What would go wrong with a vessel made so. */
 export function madeRules(s: Sheet, v: Vessel): void {
-  const made = v.made;
-  if (made === null) return;
+  if (v.made === null) return;
+  const made = asItStands(v, v.made);
   const station = v.kind === 'feeder' ? 'feed' : 'water';
   const id = (name: string): string => `${station}.vessel.${v.id}.${name}`;
   if (v.kind === 'feeder') {

@@ -1,6 +1,6 @@
 import { isDraft } from 'immer';
 import type { Made, Vessel } from '../../model/schema';
-import { panUnder } from '../../model/vesselForm';
+import { asItStands, panUnder } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 import { boxHeapL, type Heap, roundHeapL } from './deadHeap';
 import { boxFloorM, depthM, elbowsL, floorAcrossM, holdsL } from './volume';
@@ -20,10 +20,10 @@ export interface Contents {
  */
 export function contentsOf(v: Vessel, made: Made): Contents {
   // a draft changes under its own name
-  if (isDraft(made)) return worked(v, made);
+  if (isDraft(made)) return worked(v, asItStands(v, made));
   const own = KNOWN.get(made) ?? new Map<string, Contents>();
   const key = `${v.type} ${v.outlets} ${v.kind === 'feeder' ? v.feed : ''}`;
-  const known = own.get(key) ?? worked(v, made);
+  const known = own.get(key) ?? worked(v, asItStands(v, made));
   own.set(key, known);
   KNOWN.set(made, own);
   return known;

@@ -1,5 +1,5 @@
 import type { Made, Vessel, VesselBody } from '../../model/schema';
-import { holeMiddleM } from '../../model/vesselForm';
+import { asItStands, holeMiddleM } from '../../model/vesselForm';
 import { ruled } from '../../rules/rules.data';
 import { mostHoles } from './ports';
 
@@ -62,8 +62,9 @@ export interface RoundHoles {
  * @example roundHoles(drinker) // null
  */
 export function roundHoles(v: Vessel): RoundHoles | null {
-  const { made } = v;
-  if (made === null || (made.body.shape !== 'can' && made.body.shape !== 'pail')) return null;
+  if (v.made === null) return null;
+  const made = asItStands(v, v.made);
+  if (made.body.shape !== 'can' && made.body.shape !== 'pail') return null;
   const round = made as RoundHoles['made'];
   if (v.type === 'port') {
     const middleM = holeMiddleM(made);
