@@ -26,6 +26,7 @@ export const SCREENS = [
 ] as const;
 
 export const OPENS = [
+  { id: 'unknown', name: 'not looked at' },
   { id: 'shut', name: 'does not open' },
   { id: 'closable', name: 'opens and shuts' },
   { id: 'open', name: 'always open' },

@@ -4,6 +4,10 @@
  */
 export const STATION_FINDING_WORDS = {
   // air
+  'air.shut': {
+    title: 'Nothing opens',
+    text: 'Shut in, birds breathe ammonia in winter and die of heat in summer. No window or vent here opens. For winter alone {rule} asks for {needed} high up, open in all weathers.',
+  },
   'air.winter.short': {
     title: 'Too little air in winter',
     text: 'Breath and droppings wet the roof, combs freeze, and ammonia stays. {there} is open high up in all weathers; {rule} asks for {needed}, {missing} more.',

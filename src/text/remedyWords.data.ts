@@ -111,6 +111,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
     'Add {vents} vents with baffles under the eaves that stay open, {area} net in all',
   'air.addRidge': 'Open the ridge for {length}, {width} wide',
   'air.leaveOpen': 'Leave {fixtures} open all year',
+  'air.letOpen': 'Let {fixtures} open, with mesh behind',
   'air.makeOpen': 'Open {fixtures}, with mesh behind',
   'air.addWindow': 'Add a meshed window that shuts in the {wall} wall, {width} by {height}',
   'air.addWindows': 'Add two meshed windows that shut, front and rear, each {width} by {height}',

@@ -1,4 +1,5 @@
 import type { BirdsHeat } from '../birds/flockHeat';
+import { letsAir } from '../model/opens';
 import type { Plan, Shell } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { DesignHour } from '../weather/designHours';
@@ -29,7 +30,7 @@ export const bareOf = (
 ): Bare => ({
   shell,
   litterM: litter.depthM,
-  panes: panesOf(fixtures.flatMap((f) => (f.kind === 'window' && f.opens === 'shut' ? [f] : []))),
+  panes: panesOf(fixtures.flatMap((f) => (f.kind === 'window' && !letsAir(f) ? [f] : []))),
   treesOver: site.treesOver,
   climate,
   birds,

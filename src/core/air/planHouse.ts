@@ -1,5 +1,6 @@
 import { outsideCode } from '../geometry/outside';
 import { solidOf } from '../geometry/solids';
+import { letsAir } from '../model/opens';
 import type { AirOpening, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import { type House, type HouseOpening, houseOf } from './house';
@@ -33,7 +34,7 @@ function madeOf(plan: HousePlan): HouseOpening[] {
   return plan.fixtures.flatMap((f): HouseOpening[] => {
     if (f.kind !== 'window' && f.kind !== 'vent' && f.kind !== 'popDoor') return [];
     if (outsideCode(f, plan) !== null) return [];
-    if (f.kind !== 'popDoor' && f.opens === 'shut') return [];
+    if (f.kind !== 'popDoor' && !letsAir(f)) return [];
     const { z0, z1 } = solidOf(f, plan);
     const onRidge = f.kind === 'vent' && f.place === 'ridge';
     return [

@@ -4,6 +4,7 @@ import { heatOfW, vaporisationKjKg } from '../birds/heat';
 import { sleepingBars } from '../geometry/bars';
 import { solidOf } from '../geometry/solids';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
+import { letsAir } from '../model/opens';
 import type { AirOpening, Bar, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
 import type { Climate } from '../weather/climate';
@@ -112,7 +113,7 @@ export function winterWays(
   const asKept = (house: House): Float64Array => seasonShares(plan, house, false).shares;
   const kept: Case = { plan, birds, shares: asKept };
   const made = plan.fixtures.filter(
-    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
+    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && letsAir(f),
   );
   const only = (isOpen: (o: AirOpening) => boolean): Case => ({
     ...kept,
@@ -208,7 +209,7 @@ export function summerWays(
   const shares = (house: House): Float64Array => seasonShares(plan, house, true).shares;
   const kept: Case = { plan, birds, shares };
   const isMade = plan.fixtures.some(
-    (f) => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
+    (f) => (f.kind === 'window' || f.kind === 'vent') && letsAir(f),
   );
   const cases: (readonly [SummerWay, Case | null])[] = [
     ['kept', kept],

@@ -86,6 +86,8 @@ function pellGarth(on: string): Plan {
       sillZ: 1.1,
       widthM: 0.6,
       heightM: 0.5,
+      // nobody has said whether it opens
+      opens: 'unknown',
     }),
     fixtureOf({
       id: 'drinker-1',

@@ -105,7 +105,8 @@ const airParts = {
   /** Whether its inner sill is a ledge that birds can stand on. */
   innerSill: no,
 };
-const opens = z.enum(['shut', 'open', 'closable']);
+/** `unknown`: nobody has looked whether it opens; then it gives no verdict of the air. */
+const opens = z.enum(['shut', 'open', 'closable', 'unknown']);
 /** What shuts it: a leaf with a pane or a board on hinges, or a panel that is put in for the season and taken out. */
 const pane = z.enum(['none', 'acrylic', 'glass', 'board', 'plug']);
 const windowFixture = z.strictObject({

@@ -73,6 +73,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'air.addVent': 1.2,
   'air.addVents': 2.2,
   'air.addRidge': 3,
+  'air.letOpen': 0.9,
   'air.makeOpen': 0.9,
   'air.addWindow': 1.4,
   'air.addWindows': 2.6,

@@ -24,6 +24,13 @@ import { change, hens } from './plans';
 export const VESSEL_FAULTS: readonly Fault[] = [
   // air
   fault(
+    'air.shut',
+    (d) => {
+      for (const f of d.fixtures) if (f.kind === 'vent' || f.kind === 'window') f.opens = 'shut';
+    },
+    () => {},
+  ),
+  fault(
     'air.winter.short',
     (d) => change(d, 'vent', 'vent', { widthM: (1.2 - 1e-4) / 0.4 / 0.8422 }),
     (d) => change(d, 'vent', 'vent', { widthM: (1.2 + 1e-4) / 0.4 / 0.8422 }),

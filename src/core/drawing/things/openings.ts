@@ -1,3 +1,4 @@
+import { letsAir } from '../../model/opens';
 import type { AirOpening, Opening, Plan } from '../../model/schema';
 import {
   circle,
@@ -42,7 +43,7 @@ const isForAir = (o: Opening): o is AirOpening => o.kind === 'window' || o.kind 
 function filling(o: Opening, face: Face): Shape[] {
   if (o.kind === 'hatch') return [rect('timber', face)];
   if (!isForAir(o)) return [];
-  const isShut = o.opens === 'shut' || (o.kind === 'window' && o.opens === 'closable');
+  const isShut = !letsAir(o) || (o.kind === 'window' && o.opens === 'closable');
   if (isShut && (o.pane === 'board' || o.pane === 'plug')) return [rect('timber', face)];
   if (isShut && o.pane !== 'none') return [rect('glass', face)];
   if (o.kind === 'vent' && o.holes) return drilled(face, o.holes);
@@ -177,7 +178,7 @@ const isHungLeft = (view: View): boolean => !LIES[view].mirrored;
 /** What lies in a hole that is seen edge on: a pane in the middle of its wall, mesh on its inner face. */
 function edgeOn(o: Opening, { a0, a1, b0, b1 }: Face, isUpright: boolean): Shape[] {
   if (!isForAir(o)) return [];
-  const isShut = o.opens === 'shut' || (o.kind === 'window' && o.opens === 'closable');
+  const isShut = !letsAir(o) || (o.kind === 'window' && o.opens === 'closable');
   if (isShut ? o.pane === 'none' : o.cover === 'none') return [];
   const pen = isShut ? 'thingLine' : 'mesh';
   return isUpright

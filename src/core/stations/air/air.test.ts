@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
-import { bar, bareCoop, DAY, hens, sampleClimate } from '@/core/tests/plans';
+import { bar, bareCoop, DAY, hens, sampleClimate, soundCoop } from '@/core/tests/plans';
 import { isHigh } from '../../air/high';
 import { freeShare, grossM2, netM2 } from '../../air/net';
 import { newVent } from '../../edit/new/openings';
@@ -204,5 +204,40 @@ describe('the draught band', () => {
     expect(draught({ sillZ: 1.1, opens: 'closable' })).toBe(false);
     expect(draught({ sillZ: 1.1, baffle: true })).toBe(false);
     expect(draught({ place: 'ridge' })).toBe(false);
+  });
+});
+
+describe('openings that do not open', () => {
+  const shut = (d: Plan, only?: 'window'): void => {
+    d.fixtures = d.fixtures.filter((f) => f.kind !== 'vent' || only === undefined);
+    for (const f of d.fixtures) if (f.kind === 'window' || f.kind === 'vent') f.opens = 'shut';
+  };
+  const airOf = (plan: Plan) => {
+    const { staves, findings } = assess(plan, { on: DAY });
+    const stave = staves.find((s) => s.station === 'air');
+    return {
+      state: stave?.state,
+      carries: stave?.carries,
+      told: findings.filter((f) => f.station === 'air').map((f) => [f.code, f.severity]),
+    };
+  };
+
+  test('all entered as shut carry nobody, in the far north too, and that is one harm', () => {
+    for (const climate of [null, sampleClimate('far-north')]) {
+      const plan = soundCoop((d) => {
+        d.climate = climate;
+        shut(d);
+      });
+      expect(airOf(plan)).toEqual({ state: 'carries', carries: 0, told: [['air.shut', 'harm']] });
+    }
+  });
+
+  test('one window entered as shut is entered; no opening at all is not', () => {
+    const one = soundCoop((d) => shut(d, 'window'));
+    expect(airOf(one).state).toBe('carries');
+    const none = soundCoop((d) => {
+      d.fixtures = d.fixtures.filter((f) => f.kind !== 'window' && f.kind !== 'vent');
+    });
+    expect(airOf(none)).toMatchObject({ state: 'notEntered', told: [] });
   });
 });

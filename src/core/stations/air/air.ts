@@ -8,6 +8,7 @@ import { outsideCode } from '../../geometry/outside';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import { ASSUMED, KEEPERS } from '../../kernel/working';
+import { letsAir } from '../../model/opens';
 import type { AirOpening, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
@@ -31,8 +32,12 @@ import { lesson } from './lesson';
 /** Windows and vents that let air through on some day. */
 export const airOpenings = (plan: Plan): AirOpening[] =>
   plan.fixtures.filter(
-    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'shut',
+    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && letsAir(f),
   );
+
+/** Whether it is known of a window or vent whether it opens; where none of them opens, that is entered too: no air comes in. */
+const isEntered = (plan: Plan): boolean =>
+  plan.fixtures.some((f) => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'unknown');
 
 /** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
 const netInM2 = (o: AirOpening, plan: Plan): number =>
@@ -126,7 +131,7 @@ export function airNeeds(ctx: StationContext): {
 export const airStation: CarryingStation = {
   id: 'air',
   topic: 'air.area',
-  entered: (plan) => airOpenings(plan).length > 0,
+  entered: isEntered,
   supply: (ctx) => {
     const { plan } = ctx;
     const { alwaysM2, allM2 } = areasIn(ctx);
@@ -144,6 +149,8 @@ export const airStation: CarryingStation = {
       fits: (taken, { perBird, asked: all }) => {
         const birds = demandOf(taken, perBird);
         if (birds === 0 || all === 0) return true;
+        // where nothing opens nobody has air, however little a place asks for
+        if (there.allM2 === 0) return false;
         const part = birds / all;
         return (
           atMost((rule.floorM2 + rule.perBirdM2 * all) * part, there.allM2) &&
@@ -279,7 +286,13 @@ function needs(
     },
     basis,
   );
-  if (airOpenings(ctx.plan).length === 0) return;
+  if (!isEntered(ctx.plan)) return;
+  if (there.allM2 === 0) {
+    const nothing = s.found('air.all', 'm2', 0, KEEPERS);
+    const missing = s.found('air.winter.missing', 'm2', always, basis);
+    s.find('air.shut', 'harm', [], { needed: winter, there: nothing, missing }, null, short);
+    return;
+  }
   if (below(there.alwaysM2, always)) {
     s.find(
       'air.winter.short',

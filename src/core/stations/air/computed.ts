@@ -4,6 +4,7 @@ import { windHere } from '../../air/windPressure';
 import { livingOn, massThen } from '../../birds/flock';
 import { birdsHeat, fullestDay } from '../../birds/flockHeat';
 import { demandOf } from '../../carrying/asked';
+import { letsAir } from '../../model/opens';
 import type { Side } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import type { StationContext } from '../context';
@@ -29,7 +30,7 @@ export function computedIn(ctx: StationContext): Computed | null {
   const { plan, flock, of } = ctx;
   const { climate } = flock;
   // a window that can be opened is open in the heat; its pane changes what the cold asks for but little
-  const panes = panesOf(of('window').filter((w) => w.opens === 'shut'));
+  const panes = panesOf(of('window').filter((w) => !letsAir(w)));
   const { shell } = plan;
   const { depthM } = plan.litter;
   const { treesOver } = plan.site;

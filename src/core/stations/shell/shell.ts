@@ -4,6 +4,7 @@ import { solidOf } from '../../geometry/solids';
 import type { FindingNumber } from '../../kernel/finding';
 import { below, wholeUp } from '../../kernel/units/number';
 import { ENTERED, KEEPERS } from '../../kernel/working';
+import { letsAir } from '../../model/opens';
 import type { Animal } from '../../model/place.schema';
 import type { AirOpening, Plan, Run } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
@@ -60,7 +61,7 @@ export const shellStation: Station = {
 
 /** What one window or vent is held to: its mesh, its pane, its stay. */
 function openingOf(s: Sheet, ctx: StationContext, o: AirOpening): void {
-  if (o.opens !== 'shut') meshOf(s, ctx.plan, o);
+  if (letsAir(o)) meshOf(s, ctx.plan, o);
   if (o.kind === 'window' && o.pane === 'glass') {
     s.find('shell.glass.breaks', 'awkward', [o.id], {}, ctx.solid(o));
   }

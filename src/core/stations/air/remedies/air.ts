@@ -227,6 +227,28 @@ const addWindows: Proposer = (finding, { plan }) => {
   return proposals;
 };
 
+/** All that is entered as shut let open: vents for good, windows by a stay with mesh behind. */
+const letOpen: Proposer = (_, { plan }) => {
+  const shut = plan.fixtures.filter(
+    (f): f is AirOpening => (f.kind === 'vent' || f.kind === 'window') && f.opens === 'shut',
+  );
+  if (shut.length === 0) return [];
+  return [
+    {
+      code: 'air.letOpen',
+      fixtures: shut.map((o) => o.id),
+      numbers: {},
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if ((f.kind !== 'vent' && f.kind !== 'window') || f.opens !== 'shut') continue;
+          f.opens = f.kind === 'vent' ? 'open' : 'closable';
+          if (f.cover === 'none') f.cover = 'mesh13';
+        }
+      },
+    },
+  ];
+};
+
 const shutInWinter = setting('air.closable', ['window', 'vent'], (o) => {
   o.opens = 'closable';
   o.stay = true;
@@ -252,6 +274,7 @@ const raiseVent: Proposer = (finding, { plan }) => {
 };
 
 export const AIR_REMEDIES: Proposers = {
+  'air.shut': [letOpen, addVent, addRidge],
   'air.winter.short': [leaveOpen, addVent, addRidge],
   'air.summer.short': [makeOpen, addWindows],
   'air.opening.inDraught': [raiseVent, baffle, shutInWinter],
