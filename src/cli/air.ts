@@ -1,11 +1,12 @@
 import { flockByDay } from '@/core/birds/flock';
 import { fail, issue, type Outcome } from '@/core/kernel/outcome';
 import type { Commas } from '@/core/kernel/units/thousands';
-import type { Side } from '@/core/model/schema';
+import type { Plan, Side } from '@/core/model/schema';
 import { type Climate, workClimate } from '@/core/weather/climate';
 import { airHourJson, type HourAsk, STILL_HOUR } from '@/formats/airHour';
 import { airJson } from '@/formats/airJson';
 import type { HourlyFile } from '@/formats/weather/hourly';
+import { monthsOfFile } from '@/formats/weather/monthsOfFile';
 import { readWeather } from '@/formats/weather/readWeather';
 import { hoursOfFile } from '@/formats/weather/typicalYear';
 import { issueText } from '@/text/issues';
@@ -81,7 +82,25 @@ export function runAir(args: readonly string[], world: CliWorld, usage: string):
       return 1;
     }
     const weather = hoursOfFile(read.value);
-    world.out(JSON.stringify(airJson(plan, flock, climate, weather), null, 2));
+    // what the coop needs is worked from the hours of the file too, as where a plan keeps them
+    const { latitudeDeg, altitudeM, place } = read.value;
+    const there: Plan = {
+      ...plan,
+      climate: {
+        exposure: 'garden',
+        ...plan.climate,
+        latitudeDeg,
+        altitudeM,
+        source: {
+          kind: 'normals',
+          name: place || 'Weather file',
+          months: monthsOfFile(read.value),
+        },
+      },
+    };
+    const own = flockByDay(there, dayFor(asked.on, plan, world));
+    const worked = workClimate(there.climate) ?? climate;
+    world.out(JSON.stringify(airJson(there, own, worked, weather), null, 2));
     return 0;
   }
   const worked = airHourJson(plan, flock, asked.hour);

@@ -37,7 +37,8 @@ test('away tells how long, what ends it, and each limit by its id', async () => 
   const days = found.limits.map((l: { days: number | null }) => l.days ?? 11);
   expect(found.days).toBe(Math.min(...days, 11));
   const plain = await run(args, files);
-  expect(plain.out.split('\n').length).toBe(7);
+  // The length, what ends it, the sentence that asks somebody to look in, and a line for each limit.
+  expect(plain.out.split('\n').length).toBe(8);
 });
 
 test.each([

@@ -36,10 +36,16 @@ export interface ThingWords {
   readonly measures: Readonly<Record<string, MeasureWords>>;
 }
 
+const ALONG: MeasureWords = {
+  name: 'Along its wall',
+  how: 'From the left end of the wall, or its front end, to the near edge. Left open, it stands where there is room.',
+};
+
 const WALL_HOLE: Readonly<Record<string, MeasureWords>> = {
   wide: { name: 'Wide', how: 'The clear opening, from edge to edge.' },
   high: { name: 'High', how: 'The clear opening, from its foot to its top.' },
   sill: { name: 'Foot above the floor', how: 'From the bare floor to the foot of the opening.' },
+  along: ALONG,
 };
 
 export const THING_WORDS: Readonly<Record<ThingKind, ThingWords>> = {
@@ -54,6 +60,7 @@ export const THING_WORDS: Readonly<Record<ThingKind, ThingWords>> = {
         how: 'From the middle of the bar straight back to the rear wall.',
       },
       across: { name: 'Thick, across its top', how: 'Across the face that feet stand on.' },
+      along: { name: 'From the left wall', how: 'From the left wall to its left end.' },
     },
   },
   nests: {
@@ -67,6 +74,7 @@ export const THING_WORDS: Readonly<Record<ThingKind, ThingWords>> = {
         name: 'Lip above the litter',
         how: 'From the litter to the top of the board at the entrance.',
       },
+      along: ALONG,
     },
   },
   popDoor: { name: 'Pop door', add: 'a pop door', measures: WALL_HOLE },

@@ -70,7 +70,7 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
  * or where so many ports do not go round one.
  */
 function madeAtHome(ground: Ground, v: Feeder): Feeder {
-  const { plan, sizes, near, up } = ground;
+  const { plan, sizes, up } = ground;
   const start = newMade(v, plan.units);
   if (start?.body.shape !== 'can') return v;
   const { body } = start;

@@ -3,6 +3,8 @@ export interface Band {
   readonly atM: number;
   readonly fromM: number;
   readonly toM: number;
+  /** Whether nobody has taken it yet: it gives no verdict. */
+  readonly open?: true;
 }
 
 /** Parts of a keeper's body to measure by, each as a share of their stature. */
@@ -72,9 +74,15 @@ const around = (m: number, spread: number): Band => ({
   toM: hundredths(m + spread),
 });
 
-/** Two measures one upon the other: a bar so high over litter so deep. @example stacked(about(0.5), exactly(0.1)).atM // 0.6 */
-export const stacked = (a: Band, b: Band): Band => ({
-  atM: a.atM + b.atM,
-  fromM: a.fromM + b.fromM,
-  toM: a.toM + b.toM,
+/**
+ * A height measured over the litter, over the bare floor: with litter as deep as it is taken for. Where the litter is
+ * rough, what stands on it moves along (`withMeasure`), and is not counted twice.
+ * @param litterM  m
+ * @example stacked(about(0.5), 0.1).atM // 0.6
+ */
+export const stacked = (height: Band, litterM: number): Band => ({
+  ...height,
+  atM: height.atM + litterM,
+  fromM: height.fromM + litterM,
+  toM: height.toM + litterM,
 });

@@ -5,7 +5,8 @@ import { solidOf } from '../geometry/solids';
 import { measured, standing, thing } from '../tests/measured';
 import { DAY } from '../tests/plans';
 import { about, between, exactly } from './bands';
-import { inOrder, type Thing } from './standing';
+import { settledFindings } from './settled';
+import { inOrder, standingOf, type Thing } from './standing';
 import { tapeOfRoom, tapeOfThing } from './tapes';
 import {
   type MeasureSpec,
@@ -13,7 +14,28 @@ import {
   THING_KINDS,
   THING_MEASURES,
   type ThingKind,
+  USUAL_CHOICES,
 } from './things.data';
+import { withMeasure } from './uncertain';
+
+const WHO = {
+  id: 'stands',
+  name: 'Stands',
+  units: 'metric' as const,
+  timeZone: 'UTC',
+  birds: [
+    {
+      breed: 'brahma',
+      count: 4,
+      sex: 'hen' as const,
+      hatchedOn: null,
+      arrivesOn: DAY,
+      raisedHere: false,
+      name: 'Hens',
+    },
+  ],
+  climate: null,
+};
 
 const faults = (plan: ReturnType<typeof standing>): string[] =>
   assess(plan, { on: DAY }).findings.map((f) => f.code);
@@ -186,4 +208,93 @@ test('whatever is measured makes a plan that can be judged, with a tape for each
     }),
     { numRuns: 120 },
   );
+});
+
+describe('what nobody has looked at gives no verdict', () => {
+  const nobody = (kind: ThingKind): Thing =>
+    ({
+      kind,
+      choices: USUAL_CHOICES[kind],
+      bands: Object.fromEntries(
+        THING_MEASURES[kind].map((m: MeasureSpec) => [
+          m.id,
+          { open: true, atM: m.usualM, fromM: m.usualM * (2 / 3), toM: m.usualM * (4 / 3) },
+        ]),
+      ),
+    }) as Thing;
+  const open = (m: number) => ({
+    open: true as const,
+    atM: m,
+    fromM: m * (2 / 3),
+    toM: m * (4 / 3),
+  });
+  const told = (things: readonly Thing[], known = false) => {
+    const room = known
+      ? measured().room
+      : (Object.fromEntries(
+          ROOM_MEASURES.map((m) => [m.id, open(m.usualM)]),
+        ) as unknown as ReturnType<typeof measured>['room']);
+    const own = standingOf(WHO, measured({ room, things, floorBuild: null }));
+    return settledFindings(own, assess(own.plan, { on: DAY }).findings, DAY).map((f) => f.code);
+  };
+
+  test('an empty sheet has nothing to mend: no open seams, nothing too small, nothing in one place', () => {
+    const all = THING_KINDS.map(nobody);
+    const codes = told([...all, nobody('bar'), nobody('nests')]);
+    expect(codes.filter((c) => /^shell\.(fixture|clash|opening|floor)|box\.small/.test(c))).toEqual(
+      [],
+    );
+    expect(codes.filter((c) => c.startsWith('roosts.bars'))).toEqual([]);
+  });
+
+  test('two bars that nobody has measured stand apart', () => {
+    const { plan } = standingOf(WHO, measured({ things: [nobody('bar'), nobody('bar')] }));
+    const [a, b] = plan.fixtures.map((f) => (f.kind === 'bar' ? f.y : Number.NaN));
+    expect(Math.abs((a ?? 0) - (b ?? 0))).toBeGreaterThanOrEqual(0.4);
+  });
+
+  test('whether an opening opens is not known until it is said: then the air is not entered', () => {
+    const { plan } = standingOf(WHO, measured({ things: [nobody('opening')] }));
+    const air = assess(plan, { on: DAY }).staves.find((s) => s.station === 'air');
+    expect(air?.state).toBe('notEntered');
+  });
+
+  test('what is measured is judged as ever: boxes too small, said to be so', () => {
+    const small = thing('nests', { wide: exactly(0.2), deep: exactly(0.2) });
+    expect(told([small], true)).toContain('nests.box.small');
+    expect(told([nobody('nests')], true)).not.toContain('nests.box.small');
+  });
+
+  test('where along its wall a thing is said to be, there it stands', () => {
+    const { plan } = standingOf(
+      WHO,
+      measured({
+        things: [
+          thing('opening', { along: exactly(0.7) }),
+          thing('nests', { along: exactly(0.2) }),
+        ],
+      }),
+    );
+    const [bank, vent] = ['nestBank', 'vent'].map((k) => plan.fixtures.find((f) => f.kind === k));
+    expect(vent?.kind === 'vent' && vent.alongM).toBe(0.7);
+    expect(bank?.kind === 'nestBank' && bank.y).toBe(0.2);
+  });
+});
+
+test('a bar measured over rough litter moves with it, a sill held from the floor does not', () => {
+  const plan = standing({
+    room: { ...measured().room, litter: between(0.05, 0.15) },
+    things: [thing('bar'), thing('popDoor')],
+  });
+  const rough = plan.roughly.find((r) => r.key === 'depthM');
+  if (!rough) throw new Error('the litter is rough');
+  const deep = withMeasure(plan, rough, 0.15);
+  const [bar, pop] = deep.fixtures;
+  const [barWas, popWas] = plan.fixtures;
+  expect(bar?.kind === 'bar' && barWas?.kind === 'bar' && bar.z - barWas.z).toBeCloseTo(0.05, 9);
+  expect(pop).toEqual(popWas);
+  // so the litter alone makes no bar unreached
+  const carries = (p: typeof plan) =>
+    assess(p, { on: DAY }).staves.find((s) => s.station === 'roosts')?.carries;
+  expect(carries(deep)).toBe(carries(plan));
 });

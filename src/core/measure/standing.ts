@@ -27,7 +27,8 @@ export interface Measured {
   readonly soldFor: number | null;
   readonly meshFixedBy: Plan['shell']['meshFixedBy'];
   readonly boardM: number | null;
-  readonly floorBuild: Plan['shell']['floorBuild'];
+  /** Null: not looked at. */
+  readonly floorBuild: Plan['shell']['floorBuild'] | null;
 }
 
 /**
@@ -35,7 +36,20 @@ export interface Measured {
  * wall, a feeder on free floor. What was measured by eye is noted, with between what it may be.
  * @param who  birds, climate, name and units, as they are asked for a coop that is still to be built
  */
-export function planOfStanding(who: Omit<RoughAnswers, 'space'>, measured: Measured): Plan {
+export const planOfStanding = (who: Omit<RoughAnswers, 'space'>, measured: Measured): Plan =>
+  standingOf(who, measured).plan;
+
+/** A coop that stands, and what of it nobody has looked at. */
+export interface Standing {
+  readonly plan: Plan;
+  /** Measures that nobody has taken. */
+  readonly open: readonly Roughly[];
+  /** Things of which a measure, a choice or their place is not known, by id. */
+  readonly halfKnown: ReadonlySet<string>;
+}
+
+/** The same with what is still open. */
+export function standingOf(who: Omit<RoughAnswers, 'space'>, measured: Measured): Standing {
   const { room, place } = measured;
   const row = placeKind(place);
   const bare = bareOf(
@@ -46,7 +60,8 @@ export function planOfStanding(who: Omit<RoughAnswers, 'space'>, measured: Measu
       roof: roofOver(room.front.atM, room.rear.atM),
       floorAboveGroundM: row.floorAboveGroundM,
       wallBuild: row.wallBuild,
-      floorBuild: measured.floorBuild,
+      // what nobody has looked at gives no verdict
+      floorBuild: measured.floorBuild ?? 'sealed',
     },
   );
   const start: Plan = {
@@ -60,8 +75,30 @@ export function planOfStanding(who: Omit<RoughAnswers, 'space'>, measured: Measu
     shell: { ...bare.shell, meshFixedBy: measured.meshFixedBy, boardM: measured.boardM },
     roughly: roughRoom(room),
   };
-  return inOrder(measured.things).reduce((plan, thing) => stood(plan, thing, room.litter), start);
+  const open = roughRoom(onlyOpen(room)).filter((r) => r.toM > r.fromM);
+  const halfKnown = new Set<string>();
+  const plan = inOrder(measured.things).reduce((so, thing) => {
+    const { fixture, rough } = made(so, thing, room.litter);
+    for (const [key, band] of Object.entries(rough)) {
+      if (band.open) open.push(...noted(fixture.id, key as Roughly['key'], band));
+    }
+    const known =
+      Object.values(thing.bands).every((band) => !band.open) &&
+      Object.values(thing.choices).every((c) => c !== null && c !== 'unknown');
+    if (!known) halfKnown.add(fixture.id);
+    return stood(so, fixture, rough);
+  }, start);
+  return { plan, open, halfKnown };
 }
+
+/** The room's measures that nobody has taken; those that are known are exact. */
+const onlyOpen = (room: Measured['room']): Measured['room'] =>
+  Object.fromEntries(
+    Object.entries(room).map(([id, band]) => [
+      id,
+      band.open ? band : { ...band, fromM: band.atM, toM: band.atM },
+    ]),
+  ) as unknown as Measured['room'];
 
 /** In the order of the plan's fixtures: what stands on the floor comes last, and goes where the others leave room. */
 export const inOrder = <T extends { readonly kind: ThingKind }>(things: readonly T[]): T[] =>
@@ -97,8 +134,7 @@ const noted = (fixture: string | null, key: Roughly['key'], band: Band): Roughly
   isRough(band) ? [{ fixture, key, atM: band.atM, fromM: band.fromM, toM: band.toM }] : [];
 
 /** The plan with one thing more in it. */
-function stood(plan: Plan, thing: Thing, litter: Band): Plan {
-  const { fixture, rough } = made(plan, thing, litter);
+function stood(plan: Plan, fixture: Fixture, rough: Made['rough']): Plan {
   return {
     ...plan,
     fixtures: [...plan.fixtures, fixture],
@@ -142,27 +178,28 @@ function bandOf(thing: Thing, id: string): Band {
 }
 
 /** So far before the rear wall, and never past the front one: the nearer, the larger its own place. */
-const before = (wallM: number, { atM, fromM, toM }: Band): Band => {
+const before = (wallM: number, { atM, fromM, toM, ...rest }: Band): Band => {
   const at = (m: number): number => mm(Math.max(0, wallM - m));
-  return { atM: at(atM), fromM: at(toM), toM: at(fromM) };
+  return { ...rest, atM: at(atM), fromM: at(toM), toM: at(fromM) };
 };
 
 function barOf(plan: Plan, thing: Thing<'bar'>, litter: Band): Made {
   const { lengthM, widthM } = plan.shell;
   const length = bandOf(thing, 'length');
-  const z = stacked(bandOf(thing, 'height'), litter);
-  const y = before(widthM, bandOf(thing, 'behind'));
+  const z = stacked(bandOf(thing, 'height'), litter.atM);
+  const y = before(widthM, apart(plan, bandOf(thing, 'behind')));
+  const along = bandOf(thing, 'along');
   const across = bandOf(thing, 'across').atM;
   const isRound = thing.choices.shape === 'round';
   const fixture = fixtureOf({
     ...named(plan, 'bar'),
     axis: 'x',
-    x: mm(Math.max(0, (lengthM - length.atM) / 2)),
+    x: mm(along.open ? Math.max(0, (lengthM - length.atM) / 2) : along.atM),
     y: y.atM,
     z: mm(z.atM),
     lengthM: length.atM,
     section: {
-      shape: thing.choices.shape,
+      shape: thing.choices.shape ?? 'flat',
       widthM: across,
       heightM: isRound ? across : Math.min(across, FLAT_M),
     },
@@ -173,23 +210,38 @@ function barOf(plan: Plan, thing: Thing<'bar'>, litter: Band): Made {
   return { fixture, rough: { lengthM: length, z: roundly(z), y } };
 }
 
+/** Bars that nobody has measured stand so far apart, m: two are not in one place (assumption). */
+const BARS_APART_M = 0.45;
+
+/** How far before the rear wall a bar stands; one of which nobody has said it, before those that stand there. */
+function apart(plan: Plan, behind: Band): Band {
+  if (!behind.open) return behind;
+  const bars = plan.fixtures.filter((f) => f.kind === 'bar').length;
+  const byM = Math.min(bars * BARS_APART_M, Math.max(0, plan.shell.widthM - behind.atM - 0.1));
+  return { open: true, atM: behind.atM + byM, fromM: behind.fromM + byM, toM: behind.toM + byM };
+}
+
 /** A flat bar is so thick where nobody has measured it, m (assumption). */
 const FLAT_M = 0.038;
 
-const roundly = ({ atM, fromM, toM }: Band): Band => ({
+const roundly = ({ atM, fromM, toM, ...rest }: Band): Band => ({
+  ...rest,
   atM: mm(atM),
   fromM: mm(fromM),
   toM: mm(toM),
 });
 
 function bankOf(plan: Plan, thing: Thing<'nests'>, litter: Band): Made {
-  const lip = roundly(stacked(bandOf(thing, 'lip'), litter));
+  const lip = roundly(stacked(bandOf(thing, 'lip'), litter.atM));
   const [wide, deep, high] = ['wide', 'deep', 'high'].map((id) => bandOf(thing, id)) as [
     Band,
     Band,
     Band,
   ];
-  const { boxes, wall, outside } = thing.choices;
+  const { wall } = thing.choices;
+  const boxes = thing.choices.boxes ?? USUAL_BOXES;
+  const outside = thing.choices.outside ?? false;
+  const along = bandOf(thing, 'along');
   const bank = fixtureOf({
     ...named(plan, 'nestBank'),
     x: 0,
@@ -205,20 +257,27 @@ function bankOf(plan: Plan, thing: Thing<'nests'>, litter: Band): Made {
     collect: outside ? 'lid' : 'inside',
   });
   return {
-    fixture: alongWall(plan, bank, wall),
+    fixture: along.open ? alongWall(plan, bank, wall) : atWall(plan, bank, wall, along.atM),
     rough: { lipZ: lip, boxW: wide, boxD: deep, boxH: high },
   };
 }
 
+/** Boxes of a bank that nobody has counted (assumption). */
+const USUAL_BOXES = 2;
+
+/** A bank with its back to a wall, or hung through it, so far along it. */
+function atWall(plan: Plan, bank: NestBank, wall: Side, along: number): NestBank {
+  const { lengthM, widthM } = plan.shell;
+  const inside = bank.hungOutside ? 0 : bank.boxD;
+  return wall === 'front' || wall === 'rear'
+    ? { ...bank, x: mm(along), y: mm(wall === 'front' ? inside - bank.boxD : widthM - inside) }
+    : { ...bank, y: mm(along), x: mm(wall === 'left' ? inside - bank.boxD : lengthM - inside) };
+}
+
 /** A bank with its back to a wall, or hung through it, where nothing else stands: the middle first. */
 function alongWall(plan: Plan, bank: NestBank, wall: Side): NestBank {
-  const { lengthM, widthM } = plan.shell;
   const room = Math.max(0, wallLength(plan, wall) - boxesPerTier(bank) * bank.boxW);
-  const inside = bank.hungOutside ? 0 : bank.boxD;
-  const at = (along: number): NestBank =>
-    wall === 'front' || wall === 'rear'
-      ? { ...bank, x: mm(along), y: mm(wall === 'front' ? inside - bank.boxD : widthM - inside) }
-      : { ...bank, y: mm(along), x: mm(wall === 'left' ? inside - bank.boxD : lengthM - inside) };
+  const at = (along: number): NestBank => atWall(plan, bank, wall, along);
   const others = plan.fixtures.filter((f) => f.kind === 'nestBank' || f.kind === 'obstacle');
   const isClear = (b: NestBank): boolean =>
     others.every((o) => !meetInPlan(solidOf(o, plan), solidOf(b, plan)));
@@ -238,13 +297,15 @@ function holeOf(plan: Plan, thing: Thing<'popDoor' | 'door' | 'opening'>): Made 
   const { wall } = thing.choices;
   const hole = { widthM: wide.atM, heightM: high.atM, sillZ: sill.atM };
   const middle = Math.max(0, (wallLength(plan, wall) - wide.atM) / 2);
-  const place = { ...hole, wall, alongM: freeAlong(plan, wall, hole) ?? mm(middle) };
+  const along = bandOf(thing, 'along');
+  const alongM = along.open ? (freeAlong(plan, wall, hole) ?? mm(middle)) : along.atM;
+  const place = { ...hole, wall, alongM };
   const kind =
     thing.kind === 'opening'
       ? 'vent'
       : thing.kind === 'popDoor'
         ? 'popDoor'
-        : thing.choices.walkedIn
+        : thing.choices.walkedIn === true
           ? 'door'
           : 'hatch';
   const { id, name } = named(plan, kind);
@@ -253,7 +314,9 @@ function holeOf(plan: Plan, thing: Thing<'popDoor' | 'door' | 'opening'>): Made 
     id,
     name,
     ...place,
-    ...(thing.kind === 'opening' ? { cover: thing.choices.cover, opens: thing.choices.opens } : {}),
+    ...(thing.kind === 'opening'
+      ? { cover: thing.choices.cover ?? 'mesh13', opens: thing.choices.opens }
+      : {}),
   } as Parameters<typeof fixtureOf<'vent'>>[0]);
   return { fixture, rough: { widthM: wide, heightM: high, sillZ: sill } };
 }
@@ -267,14 +330,14 @@ function vesselOf(plan: Plan, thing: Thing<'feeder' | 'drinker'>): Made {
     kind: thing.kind,
     id,
     name,
-    type: thing.choices.type,
+    type: thing.choices.type ?? (thing.kind === 'feeder' ? 'tube' : 'fount'),
     x: mm(plan.shell.lengthM / 2),
     y: mm(plan.shell.widthM / 4),
     rimZ: mm(plan.litter.depthM + RIM_M),
     diameterM: isTrough ? TROUGH_M : across.atM,
     lengthM: isTrough ? across.atM : 0.6,
     heightM: 0.35,
-    hung: thing.kind === 'feeder' && thing.choices.type === 'tube',
+    hung: thing.kind === 'feeder' && (thing.choices.type ?? 'tube') === 'tube',
   } as Parameters<typeof fixtureOf<'feeder'>>[0]);
   const corner = solidOf(fixture, plan);
   const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];

@@ -54,6 +54,7 @@ export function tapeOfThing(plan: Plan, fixture: Fixture, measure: string): Tape
   if (fixture.kind === 'bar') {
     const middle = (s.y0 + s.y1) / 2;
     if (measure === 'length') return level(s.z1);
+    if (measure === 'along') return seen([0, middle], [s.x0, middle]);
     if (measure === 'height') return upright(bed, s.z1);
     if (measure === 'behind') {
       return { view: 'right', from: [middle, s.z1], to: [plan.shell.widthM, s.z1] };
@@ -70,6 +71,10 @@ export function tapeOfThing(plan: Plan, fixture: Fixture, measure: string): Tape
     if (measure === 'high') return line([beside, s.z0], [beside, s.z1]);
     if (measure === 'lip') return line([(b0 + b1) / 2, bed], [(b0 + b1) / 2, fixture.lipZ]);
     const middle = alongX ? (s.x0 + s.x1) / 2 : (s.y0 + s.y1) / 2;
+    if (measure === 'along') {
+      const [x, y] = [(s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2];
+      return alongX ? seen([0, y], [s.x0, y]) : seen([x, 0], [x, s.y0]);
+    }
     return alongX ? seen([middle, s.y0], [middle, s.y1]) : seen([s.x0, middle], [s.x1, middle]);
   }
   if (fixture.kind === 'obstacle') {
@@ -81,6 +86,10 @@ export function tapeOfThing(plan: Plan, fixture: Fixture, measure: string): Tape
     return upright(s.z0, s.z1);
   }
   if (measure === 'wide') return level((s.z0 + s.z1) / 2);
+  if (measure === 'along') {
+    const middle = (s.z0 + s.z1) / 2;
+    return { view, from: [0, middle], to: [a0, middle] };
+  }
   // beside the middle, where the breadth is taken
   if (measure === 'high') return upright(s.z0, s.z1, a0 + (a1 - a0) * 0.85);
   if (measure === 'sill') return upright(0, s.z0, a0);

@@ -22,6 +22,8 @@ export interface MeasureSpec {
   readonly mostM: number;
   /** Whether it is a height: then it is told by the body too. */
   readonly height?: true;
+  /** Where along the wall: until it is said, the thing stands where there is room. */
+  readonly along?: true;
 }
 
 /** Measures of the room, inside. */
@@ -34,6 +36,8 @@ export const ROOM_MEASURES = [
 ] as const satisfies readonly MeasureSpec[];
 export type RoomMeasure = (typeof ROOM_MEASURES)[number]['id'];
 
+const ALONG = { id: 'along', usualM: 0.3, leastM: 0, mostM: 12, along: true } as const;
+
 /** Measures of each kind of thing. Sizes to begin with are wide-rafter's (assumption). */
 export const THING_MEASURES = {
   bar: [
@@ -41,27 +45,32 @@ export const THING_MEASURES = {
     { id: 'height', usualM: 0.6, leastM: 0.05, mostM: 2.5, height: true },
     { id: 'behind', usualM: 0.4, leastM: 0, mostM: 12 },
     { id: 'across', usualM: 0.05, leastM: 0.01, mostM: 0.3 },
+    ALONG,
   ],
   nests: [
     { id: 'wide', usualM: 0.3, leastM: 0.1, mostM: 3 },
     { id: 'deep', usualM: 0.35, leastM: 0.1, mostM: 0.9 },
     { id: 'high', usualM: 0.35, leastM: 0.1, mostM: 2 },
     { id: 'lip', usualM: 0.45, leastM: 0, mostM: 2, height: true },
+    ALONG,
   ],
   popDoor: [
     { id: 'wide', usualM: 0.3, leastM: 0.1, mostM: 2 },
     { id: 'high', usualM: 0.35, leastM: 0.1, mostM: 2 },
     { id: 'sill', usualM: 0.15, leastM: 0, mostM: 2, height: true },
+    ALONG,
   ],
   door: [
     { id: 'wide', usualM: 0.7, leastM: 0.2, mostM: 3 },
     { id: 'high', usualM: 1.2, leastM: 0.2, mostM: 3, height: true },
     { id: 'sill', usualM: 0, leastM: 0, mostM: 2, height: true },
+    ALONG,
   ],
   opening: [
     { id: 'wide', usualM: 0.4, leastM: 0.02, mostM: 12 },
     { id: 'high', usualM: 0.2, leastM: 0.01, mostM: 3 },
     { id: 'sill', usualM: 0.9, leastM: 0, mostM: 4, height: true },
+    ALONG,
   ],
   feeder: [{ id: 'across', usualM: 0.3, leastM: 0.05, mostM: 3 }],
   drinker: [{ id: 'across', usualM: 0.3, leastM: 0.05, mostM: 3 }],
@@ -74,30 +83,37 @@ export const THING_MEASURES = {
   ],
 } as const satisfies Readonly<Record<ThingKind, readonly MeasureSpec[]>>;
 
+/** An answer; null: not looked at. */
+type Asked<T> = T | null;
+
 /** What is chosen of a thing, beside its measures. */
 export interface ThingChoices {
-  readonly bar: { readonly shape: 'flat' | 'round' };
-  readonly nests: { readonly boxes: number; readonly wall: Side; readonly outside: boolean };
+  readonly bar: { readonly shape: Asked<'flat' | 'round'> };
+  readonly nests: {
+    readonly boxes: Asked<number>;
+    readonly wall: Side;
+    readonly outside: Asked<boolean>;
+  };
   readonly popDoor: { readonly wall: Side };
-  readonly door: { readonly wall: Side; readonly walkedIn: boolean };
+  readonly door: { readonly wall: Side; readonly walkedIn: Asked<boolean> };
   readonly opening: {
     readonly wall: Side;
-    readonly cover: OfKind<'vent'>['cover'];
+    readonly cover: Asked<OfKind<'vent'>['cover']>;
     readonly opens: OfKind<'vent'>['opens'];
   };
-  readonly feeder: { readonly type: Feeder['type'] };
-  readonly drinker: { readonly type: Drinker['type'] };
+  readonly feeder: { readonly type: Asked<Feeder['type']> };
+  readonly drinker: { readonly type: Asked<Drinker['type']> };
   readonly obstacle: { readonly what: OfKind<'obstacle'>['what'] };
 }
 
-/** What a thing is until the keeper says otherwise. */
+/** What a thing is until the keeper says otherwise: nothing has been looked at but the wall it is at. */
 export const USUAL_CHOICES: ThingChoices = {
-  bar: { shape: 'flat' },
-  nests: { boxes: 2, wall: 'right', outside: false },
+  bar: { shape: null },
+  nests: { boxes: null, wall: 'right', outside: null },
   popDoor: { wall: 'front' },
-  door: { wall: 'front', walkedIn: false },
-  opening: { wall: 'front', cover: 'mesh13', opens: 'closable' },
-  feeder: { type: 'tube' },
-  drinker: { type: 'fount' },
+  door: { wall: 'front', walkedIn: null },
+  opening: { wall: 'front', cover: null, opens: 'unknown' },
+  feeder: { type: null },
+  drinker: { type: null },
   obstacle: { what: 'post' },
 };

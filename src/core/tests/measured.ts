@@ -11,6 +11,16 @@ import {
 import type { Plan } from '../model/schema';
 import { DAY } from './plans';
 
+/** Choices as somebody has looked at them. */
+const LOOKED_AT: Partial<{ [K in ThingKind]: Partial<ThingChoices[K]> }> = {
+  bar: { shape: 'flat' },
+  nests: { boxes: 2, outside: false },
+  door: { walkedIn: false },
+  opening: { cover: 'mesh13', opens: 'closable' },
+  feeder: { type: 'tube' },
+  drinker: { type: 'fount' },
+};
+
 /** A thing with its usual measures, but for those given. */
 export const thing = <K extends ThingKind>(
   kind: K,
@@ -19,10 +29,13 @@ export const thing = <K extends ThingKind>(
 ): Thing =>
   ({
     kind,
-    choices: { ...USUAL_CHOICES[kind], ...choices },
+    choices: { ...USUAL_CHOICES[kind], ...LOOKED_AT[kind], ...choices },
     bands: {
       ...Object.fromEntries(
-        THING_MEASURES[kind].map((m: MeasureSpec) => [m.id, exactly(m.usualM)]),
+        THING_MEASURES[kind].map((m: MeasureSpec) => [
+          m.id,
+          m.along ? { ...exactly(m.usualM), open: true } : exactly(m.usualM),
+        ]),
       ),
       ...bands,
     },

@@ -199,7 +199,10 @@ function exampleWith(units: UnitSystem, kind: ThingKind | null): Plan {
             bands: Object.fromEntries(
               THING_MEASURES[kind].map((m: MeasureSpec) => [
                 m.id,
-                exactly(CLEAR[kind]?.[m.id] ?? m.usualM),
+                // where nobody has said it, it stands where there is room
+                m.along
+                  ? { ...exactly(m.usualM), open: true as const }
+                  : exactly(CLEAR[kind]?.[m.id] ?? m.usualM),
               ]),
             ),
           } as Thing,

@@ -6,7 +6,8 @@ import { useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { assess } from '@/core/assess';
 import { parsePlan } from '@/core/edit/parse';
 import { labelOf } from '@/core/measure/label';
-import { inOrder, planOfStanding } from '@/core/measure/standing';
+import { settledFindings } from '@/core/measure/settled';
+import { inOrder, standingOf } from '@/core/measure/standing';
 import { type Tape, tapeOfRoom, tapeOfThing } from '@/core/measure/tapes';
 import { ROOM_MEASURES, THING_KINDS } from '@/core/measure/things.data';
 import { uncertainOf } from '@/core/measure/uncertain';
@@ -201,6 +202,7 @@ export function CheckScreen({ nonce, on }: { nonce: string; on: string }) {
             <Verdict
               plan={plan}
               assessment={assessment}
+              findings={worked.findings}
               label={worked.label}
               uncertain={worked.uncertain}
               open={read.open}
@@ -246,7 +248,7 @@ const flockOf = (typed: Typed, on: string) =>
 function workedOf(typed: Typed, { measured, statureM }: Read, on: string) {
   const flock = flockOf(typed, on);
   const first = flock.birds[0];
-  const made = planOfStanding(
+  const standing = standingOf(
     {
       id: 'check',
       name: first
@@ -259,10 +261,13 @@ function workedOf(typed: Typed, { measured, statureM }: Read, on: string) {
     },
     measured,
   );
+  const made = standing.plan;
   const plan: Plan = { ...made, keeper: { ...made.keeper, statureM } };
+  const assessment = assess(plan, { on });
   return {
     plan,
-    assessment: assess(plan, { on }),
+    assessment,
+    findings: settledFindings({ ...standing, plan }, assessment.findings, on),
     label: labelOf(plan, on),
     uncertain: uncertainOf(plan, on),
   };

@@ -21,6 +21,8 @@ interface Choice {
   readonly options: readonly { readonly id: string; readonly name: string }[];
 }
 
+const NOT_LOOKED = { id: '', name: 'not looked at' } as const;
+const asked = (options: Choice['options']): Choice['options'] => [NOT_LOOKED, ...options];
 const WALL: Choice = { key: 'wall', label: 'In the wall', options: SIDES };
 const YES_NO = (no: string, yes: string): Choice['options'] => [
   { id: 'false', name: no },
@@ -34,33 +36,36 @@ const CHOICES: Readonly<Record<ThingKind, readonly Choice[]>> = {
     {
       key: 'shape',
       label: 'Shape',
-      options: [
+      options: asked([
         { id: 'flat', name: 'flat on top' },
         { id: 'round', name: 'round' },
-      ],
+      ]),
     },
   ],
   nests: [
     {
       key: 'boxes',
       label: 'How many boxes',
-      options: Array.from({ length: MOST_BOXES }, (_, i) => ({
-        id: String(i + 1),
-        name: String(i + 1),
-      })),
+      options: [
+        { id: '', name: 'not counted' },
+        ...Array.from({ length: MOST_BOXES }, (_, i) => ({
+          id: String(i + 1),
+          name: String(i + 1),
+        })),
+      ],
     },
     { key: 'wall', label: 'At the wall', options: SIDES },
-    { key: 'outside', label: 'They stand', options: YES_NO('inside', 'outside the wall') },
+    { key: 'outside', label: 'They stand', options: asked(YES_NO('inside', 'outside the wall')) },
   ],
   popDoor: [WALL],
-  door: [WALL, { key: 'walkedIn', label: 'You', options: YES_NO('reach in', 'walk in') }],
+  door: [WALL, { key: 'walkedIn', label: 'You', options: asked(YES_NO('reach in', 'walk in')) }],
   opening: [
     WALL,
-    { key: 'cover', label: 'Covered with', options: COVERS },
+    { key: 'cover', label: 'Covered with', options: asked(COVERS) },
     { key: 'opens', label: 'It', options: OPENS },
   ],
-  feeder: [{ key: 'type', label: 'Kind', options: FEEDERS }],
-  drinker: [{ key: 'type', label: 'Kind', options: DRINKERS }],
+  feeder: [{ key: 'type', label: 'Kind', options: asked(FEEDERS) }],
+  drinker: [{ key: 'type', label: 'Kind', options: asked(DRINKERS) }],
   obstacle: [{ key: 'what', label: 'What it is', options: OBSTACLES }],
 };
 
@@ -115,7 +120,7 @@ export function ThingCard({
             key={c.key}
             label={c.label}
             options={c.options.map((o) => ({ id: o.id, name: inUnits(o.name, units) }))}
-            value={String(thing.choices[c.key as keyof typeof thing.choices])}
+            value={String(thing.choices[c.key as keyof typeof thing.choices] ?? '')}
             change={(v) =>
               change({
                 ...thing,
@@ -146,6 +151,6 @@ export function ThingCard({
   );
 }
 
-/** A choice as the plan has it: a number, yes or no, or a word. */
-const chosen = (v: string): string | number | boolean =>
-  v === 'true' ? true : v === 'false' ? false : /^\d+$/.test(v) ? Number(v) : v;
+/** A choice as the plan has it: a number, yes or no, or a word; null: not looked at. */
+const chosen = (v: string): string | number | boolean | null =>
+  v === '' ? null : v === 'true' ? true : v === 'false' ? false : /^\d+$/.test(v) ? Number(v) : v;

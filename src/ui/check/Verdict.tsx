@@ -19,18 +19,20 @@ const MOST_ROUGH = 6;
 export function Verdict({
   plan,
   assessment,
+  findings,
   label,
   uncertain,
   open,
 }: {
   plan: Plan;
   assessment: Assessment;
+  /** Those that hold whatever the measures are that nobody has taken. */
+  findings: Assessment['findings'];
   label: Label | null;
   uncertain: readonly Uncertain[];
   /** Measures that nobody has taken yet. */
   open: number;
 }) {
-  const { findings } = assessment;
   return (
     <Figures assessment={assessment} plan={plan}>
       <section aria-label="What it carries" data-verdict className="flex flex-col gap-2">

@@ -1,5 +1,5 @@
 import { useId } from 'react';
-import { PLACE_KINDS, placeKind } from '@/core/layout/places.data';
+import { PLACE_KINDS } from '@/core/layout/places.data';
 import { FLOORS, MESH_HELD } from '@/text/choices.data';
 import { issueText } from '@/text/issues';
 import { PLACE_NAMES } from '@/text/places';
@@ -18,7 +18,6 @@ export function WhatQuestion({
   put: (part: Partial<Typed>) => void;
 }) {
   const id = useId();
-  const row = placeKind(typed.place);
   return (
     <section>
       <h2 className="border-line border-b text-[1.1rem]">What is it?</h2>
@@ -29,7 +28,7 @@ export function WhatQuestion({
           options={PLACE_KINDS.map((p) => ({ id: p.id, name: PLACE_NAMES[p.id] }))}
           change={(v) => {
             const place = v as Typed['place'];
-            put({ place, floorBuild: placeKind(place).floorBuild });
+            put({ place });
           }}
         />
         <Field
@@ -90,9 +89,9 @@ export function WhatQuestion({
         </Field>
         <Select
           label="Its floor is"
-          value={typed.floorBuild ?? row.floorBuild}
-          options={FLOORS}
-          change={(v) => put({ floorBuild: v as Typed['floorBuild'] })}
+          value={typed.floorBuild ?? ''}
+          options={[{ id: '', name: 'not looked at' }, ...FLOORS]}
+          change={(v) => put({ floorBuild: v === '' ? null : (v as Typed['floorBuild']) })}
         />
       </div>
     </section>

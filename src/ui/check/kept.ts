@@ -1,5 +1,6 @@
 import { PLACE_KINDS } from '@/core/layout/places.data';
 import { THING_KINDS, USUAL_CHOICES } from '@/core/measure/things.data';
+import { FLOORS } from '@/text/choices.data';
 import { nothingTyped, type Typed, type TypedThing } from './typed';
 
 const KEY = 'wide-rafter-measures';
@@ -31,6 +32,7 @@ export function keptTyped(): Typed | null {
       ...alike(plain, kept),
       units: plain.units,
       climate: kept.climate ?? null,
+      floorBuild: FLOORS.find((f) => f.id === kept.floorBuild)?.id ?? null,
       meshFixedBy: kept.meshFixedBy ?? null,
       place: PLACE_KINDS.find((p) => p.id === kept.place)?.id ?? plain.place,
       room: alike(plain.room, kept.room ?? {}),
@@ -40,7 +42,7 @@ export function keptTyped(): Typed | null {
         values: Object.fromEntries(
           Object.entries(t.values).filter(([, said]) => typeof said === 'string'),
         ),
-        choices: alike(USUAL_CHOICES[t.kind], t.choices),
+        choices: chosen(USUAL_CHOICES[t.kind], t.choices),
       })),
     };
   } catch {
@@ -56,6 +58,25 @@ const alike = <T extends object>(plain: T, kept: object): T =>
       return [key, typeof said === typeof value ? said : value];
     }),
   ) as T;
+
+/** Answers that can be: what is asked with null is a word, a number or yes and no. */
+const chosen = (plain: TypedThing['choices'], kept: object): TypedThing['choices'] =>
+  Object.fromEntries(
+    Object.entries(plain).map(([key, value]) => {
+      const said = (kept as Record<string, unknown>)[key];
+      const wanted = value !== null ? typeof value : TYPES[key];
+      return [key, typeof said === wanted ? said : value];
+    }),
+  ) as unknown as TypedThing['choices'];
+
+const TYPES: Readonly<Record<string, string>> = {
+  boxes: 'number',
+  outside: 'boolean',
+  walkedIn: 'boolean',
+  shape: 'string',
+  cover: 'string',
+  type: 'string',
+};
 
 const isThing = (t: unknown): t is TypedThing =>
   typeof t === 'object' &&

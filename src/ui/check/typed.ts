@@ -35,7 +35,7 @@ export interface Typed {
   readonly soldFor: string;
   readonly meshFixedBy: Plan['shell']['meshFixedBy'];
   readonly board: string;
-  readonly floorBuild: Plan['shell']['floorBuild'];
+  readonly floorBuild: Plan['shell']['floorBuild'] | null;
   readonly room: Readonly<Record<RoomMeasure, string>>;
   readonly things: readonly TypedThing[];
 }
@@ -51,7 +51,7 @@ export const nothingTyped = (units: UnitSystem): Typed => ({
   soldFor: '',
   meshFixedBy: null,
   board: '',
-  floorBuild: 'boards',
+  floorBuild: null,
   room: { length: '', width: '', front: '', rear: '', litter: '' },
   things: [],
 });
@@ -81,6 +81,7 @@ export interface Read {
 
 /** Not measured yet: the usual, give or take a third. */
 const notMeasured = (usualM: number): Band => ({
+  open: true,
   atM: usualM,
   fromM: Math.round(usualM * (1 - A_THIRD) * 100) / 100,
   toM: Math.round(usualM * (1 + A_THIRD) * 100) / 100,
@@ -97,7 +98,8 @@ export function readTyped(typed: Typed): Read {
   const statureM = stature?.ok && stature.value.atM >= 1 ? stature.value.atM : STATURE_M;
   const bandOf = (field: string, said: string, spec: MeasureSpec, room: boolean): Band => {
     if (said.trim() === '') {
-      open++;
+      // until it is said where along its wall a thing is, it stands where there is room
+      if (!spec.along) open++;
       return notMeasured(spec.usualM);
     }
     const read = within(readRough(said, units, statureM, room), spec, units);
@@ -178,6 +180,6 @@ function within(read: Outcome<Band>, spec: MeasureSpec, units: UnitSystem): Outc
   }
   return {
     ok: true,
-    value: { atM, fromM: Math.max(leastM, fromM), toM: Math.min(mostM, toM) },
+    value: { ...read.value, fromM: Math.max(leastM, fromM), toM: Math.min(mostM, toM) },
   };
 }

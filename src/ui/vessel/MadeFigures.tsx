@@ -125,7 +125,7 @@ export function FirstCuts({ vessel: v, tape }: { vessel: Vessel; tape: Tape }) {
 }
 
 /** Where every hole is marked, from one zero, and whether stepping off would do. */
-export function HoleMarks({ vessel, made, tape }: { vessel: Vessel; made: Made; tape: Tape }) {
+export function HoleMarks({ vessel, tape }: { vessel: Vessel; tape: Tape }) {
   const round = roundHoles(vessel);
   if (round === null) return null;
   const across = acrossAtM(round.made.body, round.middleM);

@@ -40,7 +40,7 @@ function OnTheBench({ vessel }: { vessel: Vessel }) {
         <div className="flex w-[23rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
           <Faults of={vessel} />
           <CutTable vessel={vessel} tape={tape} />
-          <HoleMarks vessel={vessel} made={made} tape={tape} />
+          <HoleMarks vessel={vessel} tape={tape} />
           <StripButton vessel={vessel} />
           <HoldsFigures vessel={vessel} />
         </div>
