@@ -216,3 +216,39 @@ test('a flock of more than five hundred is never called short by the cap: a shor
     }
   }
 });
+
+test('a bar sags, is over what is allowed, or breaks: one of them at a time, the worst', () => {
+  const told = (side: number, material: 'softwood' | 'bamboo' = 'softwood') =>
+    assess(
+      room(3, 2, {
+        flock: [hens(7, { id: 'seven', massKg: 2.2 })],
+        fixtures: [
+          bar({
+            x: 0.3,
+            y: 1.5,
+            z: 0.48,
+            lengthM: 2.3,
+            material,
+            section: { shape: 'square', widthM: side, heightM: side },
+          }),
+        ],
+      }),
+      { on: DAY },
+    ).findings.filter((f) => /^roosts\.bar\.(sags|weak|breaks)/.test(f.code));
+  // seven of 2.2 kg on 2.3 m: 7 × 2.2 × 9.81 × 2 × 2.3 / 8 over the side cubed by six, by hand
+  const stress = (side: number): number => (7 * 2.2 * 9.81 * 2 * 2.3) / 8 / (side ** 3 / 6) / 1e6;
+  const each = [0.045, 0.038, 0.03].map((side) => {
+    const [f, ...rest] = told(side);
+    expect(rest).toEqual([]);
+    expect((f?.numbers.stress?.value ?? 0) / 1e6).toBeCloseTo(stress(side), 6);
+    return [f?.code, f?.severity];
+  });
+  expect([0.045, 0.038, 0.03].map((side) => Math.round(stress(side) * 10) / 10)).toEqual([
+    5.7, 9.5, 19.3,
+  ]);
+  expect(each).toEqual([
+    ['roosts.bar.sags', 'awkward'],
+    ['roosts.bar.weak', 'harm'],
+    ['roosts.bar.breaks', 'harm'],
+  ]);
+});

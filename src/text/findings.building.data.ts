@@ -174,17 +174,17 @@ export const BUILDING_FINDING_WORDS = {
     title: 'Bar that does not lift out',
     text: 'Red mite lives in the gaps at its ends, where you cannot reach. {fixtures}: let it lift out.',
   },
-  'roosts.bar.weak': {
-    title: 'Bar too weak',
-    text: 'This bar breaks under {birds} of {mass}. {fixtures}: put {brackets} between its ends.',
+  'roosts.bar.breaks': {
+    title: 'Bar that breaks',
+    text: 'This bar breaks under {birds} of {mass}. {fixtures}: {stress} in bending, and its wood breaks at {breaksAt}. Support it between its ends, or take a stronger bar.',
   },
-  'roosts.bar.weakAlways': {
-    title: 'Bar too weak for any bracket',
-    text: 'This bar breaks under {birds} of {mass}. {fixtures}: brackets do not help; take a stronger bar.',
+  'roosts.bar.weak': {
+    title: 'Bar over what is allowed',
+    text: 'Wood loaded like this gives way sooner or later. {fixtures}: {stress} in bending under {birds} of {mass}; {allowedStress} is allowed. Support it between its ends, or take a stronger bar.',
   },
   'roosts.bar.sags': {
     title: 'Bar sags',
-    text: 'Birds slide to the middle. {fixtures}: it sags {sag} under {birds} of {mass}; at most {allowedSag}. Put {brackets} between its ends.',
+    text: 'Birds slide to the middle. {fixtures}: it sags {sag} under {birds} of {mass}; at most {allowedSag}. Support it between its ends, or take a stronger bar.',
   },
   'roosts.hung.low': {
     title: 'Hung bar in the way of the fork',

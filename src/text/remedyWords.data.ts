@@ -9,6 +9,8 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'roosts.addFirst': 'Add a {length} bar {apart} from the rear wall',
   'roosts.otherSchool': 'Count on birds that huddle: the lowest may stay on the floor',
   'roosts.ofLumber': 'Make {fixtures} of sound [[38 × 89 mm timber|2×4 timber]], flat',
+  'roosts.ofLumberHeld':
+    'Make {fixtures} of sound [[38 × 89 mm timber|2×4 timber]], flat, with {brackets} under it',
   'roosts.layOne': 'Lay one bar of {length}, {wall} from the rear wall',
   'roosts.layAnew': 'Lay {rows} of {length}, {apart} apart',
   'roosts.setAnew': 'Take the bars out and lay {rows} of {length}, {height} above the litter',

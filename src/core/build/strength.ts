@@ -40,7 +40,9 @@ export interface Strength {
   readonly sagAllowedM: number;
   readonly stressPa: number;
   readonly allowedPa: number;
+  /** Past L/180, past what the wood is allowed, past the wood's strength: three faults, each worse than the one before. */
   readonly sags: boolean;
+  readonly over: boolean;
   readonly breaks: boolean;
 }
 
@@ -103,7 +105,8 @@ export function strengthOf(
     stressPa,
     allowedPa: timber.allowedPa,
     sags: !atMost(sagM, sagAllowedM),
-    breaks: !atMost(stressPa, timber.allowedPa),
+    over: !atMost(stressPa, timber.allowedPa),
+    breaks: !atMost(stressPa, timber.breaksPa),
   };
 }
 
@@ -121,7 +124,7 @@ export function bracketsNeeded(
 ): number | null {
   for (let k = 0; k <= MOST_BRACKETS; k++) {
     const s = strengthOf(bar, timber, birdsKg, bar.lengthM, k);
-    if (!s.sags && !s.breaks) return k;
+    if (!s.sags && !s.over) return k;
   }
   return null;
 }

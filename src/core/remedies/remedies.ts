@@ -4,6 +4,7 @@ import { flockSizes } from '../birds/flockSizes';
 import { parseEdit } from '../edit/parseEdit';
 import type { Finding } from '../kernel/finding';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
+import { keepsPins } from '../model/pins';
 import type { Plan } from '../model/schema';
 import type {
   LazyProposer,
@@ -155,7 +156,7 @@ const linesOf = (proposal: Proposal): readonly Told[] => [
   ...(proposal.also ?? []),
 ];
 
-/** The plan with a proposal done, assessed; null where it changes nothing or gives no valid plan. */
+/** The plan with a proposal done, assessed; null where it changes nothing, moves what is pinned or gives no valid plan. */
 function prove(
   plan: Plan,
   { change }: Proposal,
@@ -163,7 +164,7 @@ function prove(
   assess: ReturnType<typeof createAssessor>,
 ): { plan: Plan; after: Assessment } | null {
   const next = produce(plan, (draft) => change(draft as Plan));
-  if (next === plan || !parseEdit(plan, next).ok) return null;
+  if (next === plan || !keepsPins(plan, next) || !parseEdit(plan, next).ok) return null;
   return { plan: next, after: assess(next, { on: before.on, lean: true }) };
 }
 

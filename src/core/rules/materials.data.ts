@@ -112,25 +112,32 @@ const ROLLS: Stock = {
 export interface Timber extends Material<Bar['material']> {
   readonly stiffnessPa: number;
   readonly allowedPa: number;
+  /** Stress in bending at which it breaks, under the same doubled load, Pa. */
+  readonly breaksPa: number;
 }
 
 const timber = (
   id: Bar['material'],
   gigapascals: number,
   megapascals: number,
+  breaksMPa: number,
   known: Partial<Pick<Material, 'densityKgM3' | 'stock' | 'thicknessM'>>,
 ): Timber => {
-  const bears = { stiffnessPa: gigapascals * 1e9, allowedPa: megapascals * 1e6 };
+  const bears = {
+    stiffnessPa: gigapascals * 1e9,
+    allowedPa: megapascals * 1e6,
+    breaksPa: breaksMPa * 1e6,
+  };
   return { ...row(id, known, 'published', 'timber-tables'), ...bears };
 };
 
-/** Clear sound timber. Pipes are not judged for strength: they are refused for cold and slip. */
+/** Clear sound timber: stiffness, GPa, what is allowed and what breaks it, MPa (the last an assumption). Pipes are not judged for strength: they are refused for cold and slip. */
 export const TIMBERS: readonly Timber[] = [
-  timber('softwood', 8, 7, { densityKgM3: 480, stock: BOARDS }),
-  timber('salvaged', 7, 4, { densityKgM3: 480, stock: PALLET, thicknessM: 0.017 }),
-  timber('hardwood', 11, 12, { densityKgM3: 700, stock: POLES }),
-  timber('greenPole', 9, 8, { stock: POLES }),
-  timber('bamboo', 15, 20, {}),
+  timber('softwood', 8, 7, 16, { densityKgM3: 480, stock: BOARDS }),
+  timber('salvaged', 7, 4, 9, { densityKgM3: 480, stock: PALLET, thicknessM: 0.017 }),
+  timber('hardwood', 11, 12, 28, { densityKgM3: 700, stock: POLES }),
+  timber('greenPole', 9, 8, 18, { stock: POLES }),
+  timber('bamboo', 15, 20, 45, {}),
 ];
 
 /** What a wall or a roof is built of. */

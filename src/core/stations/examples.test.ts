@@ -39,7 +39,7 @@ describe('strength of a bar', () => {
     expect(s.sagM * 1000).toBeCloseTo(18.0, 1);
     expect(s.sagAllowedM * 1000).toBeCloseTo(11.7, 1);
     expect(s.stressPa / 1e6).toBeCloseTo(5.96, 2);
-    expect([s.sags, s.breaks]).toEqual([true, false]);
+    expect([s.sags, s.over, s.breaks]).toEqual([true, false, false]);
     expect(
       bracketsNeeded({ section: flat, material: 'softwood', lengthM: 2.1 }, softwood, 24.8),
     ).toBe(1);
@@ -70,12 +70,14 @@ describe('strength of a bar', () => {
   });
 
   test('the timbers are as the tables have them, and pipes are not judged', () => {
-    expect(TIMBERS.map((t) => [t.id, t.stiffnessPa / 1e9, t.allowedPa / 1e6])).toEqual([
-      ['softwood', 8, 7],
-      ['salvaged', 7, 4],
-      ['hardwood', 11, 12],
-      ['greenPole', 9, 8],
-      ['bamboo', 15, 20],
+    expect(
+      TIMBERS.map((t) => [t.id, t.stiffnessPa / 1e9, t.allowedPa / 1e6, t.breaksPa / 1e6]),
+    ).toEqual([
+      ['softwood', 8, 7, 16],
+      ['salvaged', 7, 4, 9],
+      ['hardwood', 11, 12, 28],
+      ['greenPole', 9, 8, 18],
+      ['bamboo', 15, 20, 45],
     ]);
     expect(timberOf({ material: 'metalPipe' })).toBeNull();
   });

@@ -56,7 +56,7 @@ export const PLACE_FAULTS: readonly Fault[] = [
     },
   ),
   fault(
-    'roosts.bar.weakAlways',
+    'roosts.bar.breaks',
     (d) =>
       change(d, 'bar', 'bar', {
         section: { shape: 'flat', widthM: 0.01, heightM: 0.01 },

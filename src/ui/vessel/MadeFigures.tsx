@@ -1,6 +1,6 @@
 'use client';
 import { formatTape, formatTrue, type Tape } from '@/core/kernel/units/tape';
-import type { Made, Vessel } from '@/core/model/schema';
+import type { Vessel } from '@/core/model/schema';
 import { roundHoles } from '@/core/stores/vessels/holes';
 import { portSpacing } from '@/core/stores/vessels/ports';
 import { acrossAtM } from '@/core/stores/vessels/volume';

@@ -108,6 +108,13 @@ export function strengths(s: Sheet, ctx: StationContext, length: ChosenSchool): 
   }
 }
 
+/** What a load may do to a bar, the worst first: it is told once, by that. */
+const WORST_FIRST = [
+  { is: 'breaks', code: 'roosts.bar.breaks', severity: 'harm' },
+  { is: 'over', code: 'roosts.bar.weak', severity: 'harm' },
+  { is: 'sags', code: 'roosts.bar.sags', severity: 'awkward' },
+] as const;
+
 /** Whether a bar bears the birds that fill it, and from when it does not. */
 function strength(
   s: Sheet,
@@ -167,21 +174,20 @@ function strength(
       ASSUMED,
     ),
     allowedStress: s.rule(`roosts.timber.${bar.material}`, 'pascals', timber.allowedPa, PUBLISHED),
+    breaksAt: s.rule(`roosts.timber.${bar.material}.breaks`, 'pascals', timber.breaksPa, ASSUMED),
     ...(needs === null
       ? {}
       : { brackets: s.found(`roosts.bar.${bar.id}.brackets`, 'brackets', needs, PUBLISHED) }),
   };
-  if (!found.breaks && !found.sags) return;
-  const code =
-    needs === null ? 'roosts.bar.weakAlways' : found.breaks ? 'roosts.bar.weak' : 'roosts.bar.sags';
-  const severity = found.breaks || needs === null ? 'harm' : 'awkward';
+  const worst = WORST_FIRST.find(({ is }) => found[is]);
+  if (!worst) return;
   const perKg = spanOf(bar, timber, bar.lengthM, bar.brackets);
   const tooMuch = (kg: number): boolean =>
-    found.breaks
-      ? !atMost(kg * perKg.stressPa, timber.allowedPa)
-      : !atMost(kg * perKg.sagM, perKg.sagAllowedM);
+    worst.is === 'sags'
+      ? !atMost(kg * perKg.sagM, perKg.sagAllowedM)
+      : !atMost(kg * perKg.stressPa, worst.is === 'over' ? timber.allowedPa : timber.breaksPa);
   const when = whenLoaded(ctx, bar, length, reached, tooMuch);
-  s.find(code, severity, [bar.id], numbers, solidOf(bar, ctx.plan), when);
+  s.find(worst.code, worst.severity, [bar.id], numbers, solidOf(bar, ctx.plan), when);
 }
 
 /** The days on which a bar full of some lot then living bears too much. */

@@ -1,3 +1,4 @@
+import { bracketsNeeded, timberOf } from '../../../build/strength';
 import { newCeiling } from '../../../edit/new/bars';
 import { barsOf, sleepingBars } from '../../../geometry/bars';
 import { meetInPlan } from '../../../geometry/forms';
@@ -20,17 +21,38 @@ import {
 } from './heights';
 import { addSteps, addStepsDown } from './steps';
 
+/** Lumber that a keeper has at hand, laid flat. */
+const LUMBER = {
+  material: 'softwood',
+  section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
+} as const satisfies Pick<Bar, 'material' | 'section'>;
+
 const USUAL_LEAST: Readonly<Partial<Record<Bar['section']['shape'], number>>> = {
   round: 0.045,
   square: 0.045,
   branch: 0.06,
 };
 
-/** A bar of the usual lumber, flat. */
-const widenBar = setting('roosts.ofLumber', ['bar'], (b) => {
-  b.material = 'softwood';
-  b.section = { shape: 'flat', widthM: 0.089, heightM: 0.038 };
-});
+/** A bar of the usual lumber, flat, with as many brackets as these birds ask of it. */
+const ofLumber: Proposer = (finding, { plan }) => {
+  const bar = fixtureIn(plan, finding, ['bar']);
+  if (!bar) return [];
+  const made: Bar = { ...bar, material: LUMBER.material, section: LUMBER.section };
+  const timber = timberOf(made);
+  const held =
+    timber && bracketsNeeded(made, timber, told(finding, 'birds') * told(finding, 'mass'));
+  if (held === null) return [];
+  return [
+    {
+      code: held > 0 ? 'roosts.ofLumberHeld' : 'roosts.ofLumber',
+      fixtures: [bar.id],
+      numbers: { brackets: { value: held, unit: 'brackets' } },
+      change: changing(bar, (b) => {
+        Object.assign(b, { material: made.material, section: made.section, brackets: held });
+      }),
+    },
+  ];
+};
 
 const brackets = setting(
   'roosts.brackets',
@@ -45,6 +67,13 @@ const onEdge = setting('roosts.onEdge', ['bar'], (b) => {
   const { widthM, heightM } = b.section;
   if (widthM > heightM) b.section = { ...b.section, widthM: heightM, heightM: widthM };
 });
+
+/** What makes a bar bear more; brackets only where any number of them is enough. */
+const stronger: readonly Proposer[] = [
+  (finding, ctx) => (finding.numbers.brackets === undefined ? [] : brackets(finding, ctx)),
+  onEdge,
+  ofLumber,
+];
 
 /** The rungs set anew from the top one down, at 48° and no farther apart than these birds climb. */
 const relean: Proposer = (finding, { plan }) => {
@@ -134,9 +163,9 @@ export const WAY_REMEDIES: Proposers = {
       b.liftsOut = true;
     }),
   ],
-  'roosts.bar.weakAlways': [widenBar],
-  'roosts.bar.weak': [brackets, onEdge],
-  'roosts.bar.sags': [brackets, onEdge],
+  'roosts.bar.breaks': stronger,
+  'roosts.bar.weak': stronger,
+  'roosts.bar.sags': stronger,
   'roosts.hung.low': [
     setting('roosts.liftOut', ['bar'], (b) => {
       b.liftsOut = true;
