@@ -8,7 +8,8 @@ import type { Bar } from '@/core/model/schema';
 import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, LengthField, TextField } from '../forms/fields';
-import { useAssessment, usePart, usePlan } from '../store/bench';
+import { useAssessment, usePart } from '../store/bench';
+import { useStanding } from '../store/standing';
 import { FixtureRow } from './FixtureRow';
 import { editFixture } from './fixtures';
 import { BarDetails } from './parts';
@@ -23,9 +24,8 @@ const SECTIONS = {
 
 /** The bars, edited in place. */
 export function BarRows() {
-  const plan = usePlan();
   const add = useAdd();
-  const bars = plan.fixtures.filter((f): f is Bar => f.kind === 'bar');
+  const bars = useStanding('bar');
   return (
     <div className="flex flex-col gap-2.5">
       {bars.length === 0 ? (

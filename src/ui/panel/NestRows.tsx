@@ -4,6 +4,7 @@ import type { NestBank } from '@/core/model/schema';
 import { Figure } from '../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { usePlan } from '../store/bench';
+import { useStanding } from '../store/standing';
 import { FixtureRow } from './FixtureRow';
 import { editFixture } from './fixtures';
 import { NestDetails } from './parts';
@@ -18,9 +19,8 @@ const SIDES = [
 
 /** The banks of nest boxes, edited in place. */
 export function NestRows() {
-  const plan = usePlan();
   const add = useAdd();
-  const banks = plan.fixtures.filter((f): f is NestBank => f.kind === 'nestBank');
+  const banks = useStanding('nestBank');
   return (
     <div className="flex flex-col gap-2.5">
       {banks.length === 0 ? (

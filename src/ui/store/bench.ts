@@ -340,5 +340,6 @@ export function inView(): Assessment | null {
   return assessment?.zones?.[zone] ?? assessment;
 }
 
-export const viewZone = (zone: ZoneId): void =>
-  useBench.setState({ zone, pickedFinding: null, ghost: null, foretold: {} });
+/** Brings a zone into view; what is picked goes on only where it is said to. */
+export const viewZone = (zone: ZoneId, picked: string | null = null): void =>
+  useBench.setState({ zone, picked, pickedFinding: null, ghost: null, foretold: {} });

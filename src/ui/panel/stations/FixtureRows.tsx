@@ -4,6 +4,7 @@ import type { ReactNode } from 'react';
 import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { usePlan } from '../../store/bench';
 import type { AddId } from '../../store/engine';
+import { useStanding } from '../../store/standing';
 import { FixtureRow } from '../FixtureRow';
 import { editFixture } from '../fixtures';
 import { useAdd } from '../useAdd';
@@ -31,9 +32,7 @@ export function FixtureRows<K extends Fixture['kind']>({
 }) {
   const plan = usePlan();
   const add = useAdd();
-  const own = plan.fixtures.filter(
-    (f): f is OfKind<K> => f.kind === kind && filter(f as OfKind<K>),
-  );
+  const own = useStanding(kind).filter(filter);
   return (
     <div className="flex flex-col gap-2.5">
       {own.length === 0 ? <p className="text-soft">{empty}</p> : null}
