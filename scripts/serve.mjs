@@ -24,6 +24,9 @@ if (!(Number.isInteger(port) && port > 0 && port < 65536)) {
   stop(`PORT is ${process.env.PORT}, which is not a port. Use a number from 1 to 65535.`);
 }
 
+// whoever reads what is said here may be gone: that ends neither a request nor the server
+for (const said of [process.stdout, process.stderr]) said.on('error', () => undefined);
+
 process.chdir(root);
 await build();
 if (args.includes('--fresh')) {

@@ -1,12 +1,14 @@
 import 'server-only';
-import { existsSync, readdirSync, statSync } from 'node:fs';
-import { mkdir, readFile } from 'node:fs/promises';
+import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
+import { mkdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gunzip } from 'node:zlib';
 import { PGlite } from '@electric-sql/pglite';
-import { DatabaseDamaged, isDamage } from './damage';
+import { DATABASE_VERSION, DatabaseDamaged, DatabaseOfAnother, isDamage } from './damage';
 import type { Db } from './db';
+import { DiskFull, isDiskFull, isNoSpace, reasonOf } from './disk';
+import { foreignIn, MOST_UNPACKED } from './dump';
 import { migrate } from './migrate';
 import { checkWhole } from './queries/wholeness';
 
@@ -39,6 +41,7 @@ const CONTROL_BYTES = 8192;
 /** What a directory lacks that every database has; null where nothing is seen to be missing from outside. */
 function brokenPart(dir: string): string | null {
   if (!existsSync(join(dir, 'PG_VERSION'))) return 'its file PG_VERSION is missing';
+  if (versionOf(dir) === null) return 'its file PG_VERSION can’t be read';
   const control = join(dir, 'global', 'pg_control');
   if (!existsSync(control)) return 'its file pg_control is missing';
   if (statSync(control).size < CONTROL_BYTES) return 'its file pg_control is cut short';
@@ -46,30 +49,54 @@ function brokenPart(dir: string): string | null {
   return null;
 }
 
+/** The version that a directory's database is of, whole; null where its file says none. */
+function versionOf(dir: string): number | null {
+  const said = readFileSync(join(dir, 'PG_VERSION'), 'utf8').trim();
+  return /^\d{1,3}$/.test(said) ? Number(said) : null;
+}
+
 /**
  * Opens the embedded database in a data directory and brings its tables up to date.
  * @param template  a dump to begin a new directory with, which is quicker than making one from nothing
- * @throws DatabaseDamaged where what stands there can't be opened, or lacks a part of itself
+ * A new one is made beside its place and put there whole: a start that is killed meanwhile leaves nothing behind.
+ * @throws DatabaseDamaged where what stands there can't be opened, or lacks a part of itself; DatabaseOfAnother where
+ *         another version of the program made it; DiskFull where there is no room
  */
 export async function openDatabase(dataDir: string, template?: string): Promise<OpenDatabase> {
   const dir = databaseDir(dataDir);
   const existing = hasDatabase(dataDir);
   const broken = existing ? brokenPart(dir) : null;
   if (broken) throw new DatabaseDamaged(broken);
-  await mkdir(dir, { recursive: true });
+  const version = existing ? versionOf(dir) : null;
+  if (version !== null && version !== DATABASE_VERSION) throw new DatabaseOfAnother(version);
   try {
-    const start = existing ? undefined : await readTemplate(template);
-    const compiled = await holder[MODULE];
-    return await ready(
-      await PGlite.create(dir, {
-        ...(start ? { loadDataDir: start } : {}),
-        ...(compiled ? { pgliteWasmModule: compiled } : {}),
-      }),
-    );
+    if (!existing) await makeBeside(dir, template);
+    return await ready(await opened(dir));
   } catch (error) {
-    throw existing && isDamage(error) ? new DatabaseDamaged(reasonOf(error)) : error;
+    if (isNoSpace(error) || (await isDiskFull(dataDir))) throw new DiskFull(dataDir);
+    if (existing && isDamage(error)) throw new DatabaseDamaged(reasonOf(error));
+    throw error instanceof Error ? error : new Error(reasonOf(error));
   }
 }
+
+/** Makes a database beside its place, of a dump or of nothing, and puts it there once it is whole. */
+async function makeBeside(dir: string, template: string | undefined): Promise<void> {
+  const beside = `${dir}-new`;
+  await rm(beside, { recursive: true, force: true });
+  await mkdir(beside, { recursive: true });
+  const start = await readTemplate(template);
+  const made = await opened(beside, start);
+  await made.close();
+  await rename(beside, dir);
+}
+
+const opened = async (dir: string, start?: Blob): Promise<PGlite> => {
+  const compiled = await holder[MODULE];
+  return PGlite.create(dir, {
+    ...(start ? { loadDataDir: start } : {}),
+    ...(compiled ? { pgliteWasmModule: compiled } : {}),
+  });
+};
 
 /**
  * Opens a dump in memory, leaving every directory alone.
@@ -111,17 +138,22 @@ async function ready(pglite: PGlite): Promise<OpenDatabase> {
   };
 }
 
-/** PGlite would unpack it too, but breaks outside any promise where the file is cut short. */
-const unpack = async (bytes: Uint8Array<ArrayBuffer>): Promise<Blob> =>
-  new Blob([new Uint8Array(await promisify(gunzip)(bytes))], { type: 'application/x-tar' });
+/**
+ * A dump, unpacked. PGlite would unpack it too, but breaks outside any promise where the file is cut short, and takes
+ * whatever is in it, however much.
+ * @throws Error where it is no gzip, unpacks to more than so many bytes, or has files that no database has
+ */
+export async function unpack(bytes: Uint8Array<ArrayBuffer>, most = MOST_UNPACKED): Promise<Blob> {
+  const tar = new Uint8Array(await promisify(gunzip)(bytes, { maxOutputLength: most }));
+  const foreign = foreignIn(tar);
+  if (foreign !== null) throw new Error(`it has a file that is no part of a database: ${foreign}`);
+  return new Blob([tar], { type: 'application/x-tar' });
+}
 
 async function readTemplate(file: string | undefined): Promise<Blob | undefined> {
   if (file === undefined || !existsSync(file)) return undefined;
   return unpack(new Uint8Array(await readFile(file)));
 }
-
-const reasonOf = (error: unknown): string =>
-  error instanceof Error ? error.message.replace(/\.?\s*$/, '') : String(error);
 
 type Queryable = Pick<PGlite, 'query' | 'exec'>;
 

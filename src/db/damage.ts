@@ -5,6 +5,20 @@ export class DatabaseDamaged extends Error {
   }
 }
 
+/** The version of the database's files that this program reads and writes: PostgreSQL's, as its embedding has it. */
+export const DATABASE_VERSION = 18;
+
+/** What stands in the data directory is whole, and was made by another version of the program. */
+export class DatabaseOfAnother extends Error {
+  constructor(readonly version: number) {
+    super(
+      version > DATABASE_VERSION
+        ? `they were stored by a newer version of this program (files of version ${version}; this one reads ${DATABASE_VERSION}). Start the newer one. Nothing was changed`
+        : `they were stored by an older version of this program (files of version ${version}; this one reads ${DATABASE_VERSION}). Take a backup with that one, and restore it here. Nothing was changed`,
+    );
+  }
+}
+
 /** A part of the database is missing, or its plans and saves do not belong together. */
 export class PartMissing extends Error {}
 
@@ -20,7 +34,7 @@ const DAMAGE_WORDS =
 
 /** What the embedding throws when PostgreSQL itself stops while it opens a directory that it found. */
 const STOPPED =
-  /^(unreachable|null function|function signature mismatch|PGlite failed to initialize properly)/i;
+  /^(Aborted\(|unreachable|null function|function signature mismatch|PGlite failed to initialize properly)/i;
 
 /** A fault of the machine, whatever else is said with it. */
 const OF_THE_MACHINE =

@@ -1,16 +1,19 @@
 import 'server-only';
 import { existsSync } from 'node:fs';
-import { readFile, rename, rm, writeFile } from 'node:fs/promises';
+import { readdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { join } from 'node:path';
+import { z } from 'zod/mini';
 import { databaseDir, hasDatabase } from '@/db/client';
 import { type CopyContents, listCopies, newestGoodCopy } from './copies';
 
 /** Written beside a damaged database; while it stands, the server does not start. */
-interface Marker {
-  readonly reason: string;
+const markerSchema = z.object({
+  reason: z.string(),
   /** Where the damaged database is kept, or null where it was gone. */
-  readonly keptAt: string | null;
-}
+  keptAt: z.nullable(z.string()),
+});
+
+type Marker = z.infer<typeof markerSchema>;
 
 const markerFile = (dataDir: string): string => join(dataDir, 'damaged.json');
 
@@ -56,7 +59,27 @@ export const forgetDamage = (dataDir: string): Promise<void> =>
 
 async function readMarker(dataDir: string): Promise<Marker | null> {
   if (!existsSync(markerFile(dataDir))) return null;
-  return JSON.parse(await readFile(markerFile(dataDir), 'utf8')) as Marker;
+  const read = markerSchema.safeParse(parsed(await readFile(markerFile(dataDir), 'utf8')));
+  if (read.success) return read.data;
+  return {
+    reason: 'they were found damaged before, and the note of it, damaged.json, can’t be read',
+    keptAt: await lastAside(dataDir),
+  };
+}
+
+const parsed = (text: string): unknown => {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+};
+
+/** The newest of the databases that were put aside; null where there is none. */
+async function lastAside(dataDir: string): Promise<string | null> {
+  const kept = (await readdir(dataDir)).filter((name) => name.startsWith('database-damaged-'));
+  const last = kept.sort().at(-1);
+  return last === undefined ? null : join(dataDir, last);
 }
 
 async function words(dataDir: string, { reason, keptAt }: Marker): Promise<string> {

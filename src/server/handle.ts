@@ -1,4 +1,5 @@
 import 'server-only';
+import { isNoSpace } from '@/db/disk';
 import { problem } from './http';
 import { log } from './log';
 
@@ -15,7 +16,9 @@ export function handle<C>(
     const from = performance.now();
     const response = await work(request, context).catch((error: unknown) => {
       log().error({ route, err: error instanceof Error ? error.stack : String(error) }, 'broke');
-      return problem(500, 'Something broke here. What was saved before is safe; try again.');
+      return isNoSpace(error)
+        ? problem(507, 'The disk is full, so nothing was saved. Make room on it and try again.')
+        : problem(500, 'Something broke here. What was saved before is safe; try again.');
     });
     const ms = Math.round((performance.now() - from) * 10) / 10;
     log().info({ method: request.method, route, status: response.status, ms }, 'answered');

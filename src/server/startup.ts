@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { dayIn } from '@/core/kernel/units/day';
 import { database, type OpenDatabase } from '@/db/client';
 import { DatabaseDamaged } from '@/db/damage';
+import { reasonOf } from '@/db/disk';
 import { copyIfDue } from './copies';
 import { DataDamaged, putAside, refuseDamaged } from './damage';
 import { DirectoryHeld, takeDirectory } from './lock';
@@ -58,6 +59,6 @@ function keepCopies(db: OpenDatabase): void {
 
 function refusal(error: unknown): string {
   if (error instanceof DirectoryHeld || error instanceof DataDamaged) return error.message;
-  const why = error instanceof Error ? error.message : String(error);
-  return `The data directory ${dataDir()} can't be opened: ${why}`;
+  const why = reasonOf(error);
+  return `The data directory ${dataDir()} can't be opened: ${why}.`;
 }

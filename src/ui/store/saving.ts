@@ -239,6 +239,8 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     notSaved('this plan was removed elsewhere and lies in the bin of the list of plans', false);
   } else if (response.status === 422) {
     notSaved(await reasonIn(response), false);
+  } else if (response.status === 507) {
+    notSaved('the disk is full');
   } else if (!response.ok) {
     notSaved(`the server refused it (${response.status}); take it out as a file to be safe`);
   } else {

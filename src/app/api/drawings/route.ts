@@ -24,7 +24,7 @@ export const POST = handle('/api/drawings', async (request) => {
     return problem(400, 'scale must be as 1:20, or 3/4 in to the foot.');
   }
   const paper = asked.get('paper');
-  if (paper !== null && !(paper in PAPERS)) {
+  if (paper !== null && !Object.hasOwn(PAPERS, paper)) {
     return problem(400, `paper must be one of: ${Object.keys(PAPERS).join(', ')}.`);
   }
   const body = await readBody(request, parsePlanText);
