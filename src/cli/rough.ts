@@ -93,7 +93,7 @@ function readArgs(args: readonly string[], now: Date): Asked | { readonly wrong:
       },
     });
     const [birds, ...rest] = positionals;
-    if (birds === undefined) return { wrong: 'Say who lives there: "10 brown hens".' };
+    if (birds === undefined) return { wrong: 'Say who lives there: "6 Sussex".' };
     if (rest.length > 0) return { wrong: `Put the birds in quotes; also read: ${rest.join(' ')}` };
     const units = values.units ?? 'metric';
     if (units !== 'metric' && units !== 'imperial') {

@@ -11,7 +11,7 @@ import { runAway, runStores } from './stores';
 import type { CliWorld } from './world';
 
 export const USAGE = `Usage: wide-rafter assess <plan.json> [--on YYYY-MM-DD] [--json]
-       wide-rafter rough "10 brown hens" [--space 2.4x1.8x2.0] [--climate cold-continental]
+       wide-rafter rough "8 Leghorns" [--space 2.7x1.8x2.0] [--climate cold-continental]
                          [--units imperial] [-o plan.json] [--on YYYY-MM-DD] [--json]
        wide-rafter draw <plan.json> -o out.svg|dxf|png|pdf [--view front|right|rear|left|above|run|sticks]
                         [--scale 1:20] [--paper a4|a3|letter|tabloid] [--on YYYY-MM-DD]

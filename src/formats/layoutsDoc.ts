@@ -17,7 +17,7 @@ export const LAYOUT_CASES: readonly RoughAsk[] = [
   ['2 bantams', { kind: 'box', lengthM: 1.2, widthM: 0.9, heightM: 1.2 }, 'cool-maritime'],
   ['4 hens', { kind: 'box', lengthM: 1.8, widthM: 1.2, heightM: 1.4 }, 'wet-upland'],
   ['6 Sussex', { kind: 'playhouse', lengthM: 2.1, widthM: 1.5, heightM: 1.6 }, 'cool-maritime'],
-  ['10 brown hens', { kind: 'shed', lengthM: 2.4, widthM: 1.8, heightM: 2.1 }, 'warm-continental'],
+  ['11 brown hens', { kind: 'shed', lengthM: 2.4, widthM: 1.8, heightM: 2.1 }, 'warm-continental'],
   ['6 Brahma and 2 ducks', null, 'cold-continental'],
   [
     '8 Leghorn pullets, 8 Fayoumi pullets and a Leghorn cock',

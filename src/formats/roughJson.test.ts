@@ -59,13 +59,13 @@ test('what stands beyond a mesh wall has its own heading, and what one zone has 
 });
 
 test('a coop for hens alone has no heading among its reasons', () => {
-  const ask = LAYOUT_CASES.find((c) => c.birds === '10 brown hens');
+  const ask = LAYOUT_CASES.find((c) => c.birds === '11 brown hens');
   if (!ask) throw new Error('no such case');
   expect(fittedOut(ask).why.filter((line) => line.heading)).toEqual([]);
 });
 
 test('feeders made from a can and a rain barrel are chosen, told of, and leave nobody short', () => {
-  const ask = LAYOUT_CASES.find((c) => c.birds === '10 brown hens' && c.space !== null);
+  const ask = LAYOUT_CASES.find((c) => c.birds === '11 brown hens' && c.space !== null);
   if (!ask) throw new Error('no such case');
   const place = { ...ask, climate: 'cold-continental' };
   const texts = fittedOut(place, {}, true).why.flatMap((l) => l.instead.map((o) => o.text));

@@ -12,7 +12,7 @@ const read = (text: string): string[] =>
 
 /** Forty phrasings, and what a keeper means by them. */
 const MEANT: Readonly<Record<string, readonly string[]>> = {
-  '10 brown hens': ['10 brown-hybrid hen'],
+  '13 brown hens': ['13 brown-hybrid hen'],
   '6 Brahma and 2 ducks': ['6 brahma hen', '2 any-duck hen'],
   'a dozen chicks this spring': ['12 any-medium unsexed 2027-04-15 reared'],
   'six Sussex': ['6 sussex hen'],

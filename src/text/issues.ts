@@ -84,11 +84,11 @@ const WORDS: Readonly<Record<string, Words>> = {
   'rough.notJson': () => 'This is not JSON. Send birds, space and climate as an object.',
   'rough.answer': (d) => `This answer can't be taken: ${d.said}.`,
   'rough.day': (d) => `"${d.typed}" is not a day. Write it as 2027-03-01.`,
-  'rough.birds.none': () => 'Say who lives there, such as 10 brown hens.',
+  'rough.birds.none': () => 'Say who lives there, such as 5 bantams.',
   'rough.birds.number': (d) => `How many are “${d.said}”? Write one number before the birds.`,
   'rough.birds.kind': (d) =>
     `What kind of bird is “${d.said}”? Name a breed, or say hens, bantams or ducks.`,
-  'rough.birds.both': (d) => `“${d.said}” can't be read. Write a number and a kind: 10 brown hens.`,
+  'rough.birds.both': (d) => `“${d.said}” can't be read. Write a number and a kind: 9 Orpingtons.`,
   'rough.birds.tooMany': (d) => `“${d.said}”: write a number from 1 to 500.`,
   'rough.birds.age': (d) => `The age in “${d.said}” can't be read. Write it as 16 weeks old.`,
   'plan.nameTaken': (d) => `Another plan is called “${d.name}”. Give this one a name of its own.`,

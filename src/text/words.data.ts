@@ -11,7 +11,7 @@ export const NOT_SAID: readonly (readonly [RegExp, string])[] = [
   [/(?<!by )\beye\b/i, 'sensor'],
   [/\bwants?\b|\bwanted\b/i, 'need'],
   [/\bheld to\b|\bhold to\b/i, 'judged from'],
-  [/\bhouses?\b(?! order| rules)|\bhen ?house\b/i, 'coop'],
+  [/(?<!\bsmall )\bhouses?\b(?! order| rules)|\bhen ?house\b/i, 'coop'],
   [/\bminimum\b|\bmaximum\b/i, 'at least, at most'],
   [/\brooster|\bchook/i, 'cock, hen'],
   [/\bstressed\b|\bcapacity\b/i, 'plain words'],

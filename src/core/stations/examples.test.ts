@@ -177,19 +177,19 @@ describe('vessels', () => {
 });
 
 describe('brooder', () => {
-  test('thirty chicks at 0 °C ask for 175 W; fourteen at 20 °C for 35, so 60 W', () => {
-    expect(lampW(30, 35, 0)).toBeCloseTo(175, 9);
-    expect(lampToBuy(lampW(30, 35, 0))).toBe(175);
-    expect(lampW(14, 35, 20)).toBeCloseTo(35, 9);
-    expect(lampToBuy(35)).toBe(60);
+  test('twenty-four chicks at 0 °C ask for 140 W, so 150; twelve at 20 °C for 30, so 60', () => {
+    expect(lampW(24, 35, 0)).toBeCloseTo(140, 9);
+    expect(lampToBuy(lampW(24, 35, 0))).toBe(150);
+    expect(lampW(12, 35, 20)).toBeCloseTo(30, 9);
+    expect(lampToBuy(30)).toBe(60);
     expect(lampToBuy(0)).toBe(0);
     expect(lampToBuy(251)).toBeNull();
     expect([...LAMPS]).toEqual([60, 100, 150, 175, 250]);
   });
 
-  test('a plate of 0.30 × 0.30 serves about fourteen at hatch and seven at three weeks', () => {
-    expect(Math.floor(0.09 / chickPlateM2(0))).toBe(14);
-    expect(Math.floor(0.09 / chickPlateM2(21))).toBe(7);
+  test('a plate of 0.35 × 0.25 serves thirteen at hatch and six at three weeks', () => {
+    expect(Math.floor((0.35 * 0.25) / chickPlateM2(0))).toBe(13);
+    expect(Math.floor((0.35 * 0.25) / chickPlateM2(21))).toBe(6);
     expect(chickPlateM2(40)).toBe(chickPlateM2(21));
   });
 

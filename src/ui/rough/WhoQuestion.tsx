@@ -33,7 +33,7 @@ export function WhoQuestion({
         className="input mt-1"
         value={text}
         onChange={(e) => change(e.target.value)}
-        placeholder="10 brown hens"
+        placeholder="7 Sussex and a cock"
         aria-describedby={`${id}-read`}
         autoComplete="off"
         maxLength={500}

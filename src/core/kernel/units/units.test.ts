@@ -30,6 +30,15 @@ test('masses and areas are written in the units asked for', () => {
   expect(formatMass(3.2, 'imperial')).toBe('7.1 lb');
   expect(formatArea(6.3, 'metric')).toBe('6.30 m²');
   expect(formatArea(8.918, 'imperial')).toBe('96.0 ft²');
+  // what is open, what is asked for, and what is missing are three numbers and none of them is nothing
+  expect([0.044, 0.047, 0.003, 0.0001].map((m2) => formatArea(m2, 'metric'))).toEqual([
+    '0.044 m²',
+    '0.047 m²',
+    '0.003 m²',
+    '0.001 m²',
+  ]);
+  expect(formatArea(0.003, 'imperial')).toBe('0.03 ft²');
+  expect(formatArea(0, 'metric')).toBe('0.00 m²');
 });
 
 test('a quotient is tidied before it is floored, ceiled or compared', () => {

@@ -27,7 +27,7 @@ export function gutterSection(g: GutterShape): readonly [areaM2: number, wetM: n
  * Water that a gutter carries brim-full, L/s.
  * @param fall  metres down for each metre along, above 0
  * @source Manning; domain notes, "Settled", 37
- * @example gutterLs({ shape: 'channel', wideM: 0.032, deepM: 0.032 }, 1 / 200) // 0.319
+ * @example gutterLs({ shape: 'channel', wideM: 0.04, deepM: 0.04 }, 1 / 200) // 0.578
  */
 export function gutterLs(g: GutterShape, fall: number): number {
   const [areaM2, wetM] = gutterSection(g);

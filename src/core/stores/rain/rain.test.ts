@@ -36,7 +36,7 @@ const store = (parts: Partial<RainStore> = {}): RainStore => ({
 
 describe('gutters by Manning, brim-full at 1:200', () => {
   test.each([
-    [{ shape: 'channel', wideM: 0.032, deepM: 0.032 }, 0.32],
+    [{ shape: 'channel', wideM: 0.04, deepM: 0.04 }, 0.58],
     [{ shape: 'half', acrossM: 0.075 }, 1.0],
     [{ shape: 'half', acrossM: 0.1 }, 2.16],
     [{ shape: 'vee', sideM: 0.075 }, 1.28],
@@ -44,8 +44,8 @@ describe('gutters by Manning, brim-full at 1:200', () => {
     expect(gutterLs(shape, 1 / 200)).toBeCloseTo(litres, 2);
   });
 
-  test('ten millimetres of freeboard leave 0.20 of the 0.32 L/s', () => {
-    expect(gutterLs({ shape: 'channel', wideM: 0.032, deepM: 0.022 }, 1 / 200)).toBeCloseTo(0.2, 2);
+  test('ten millimetres of freeboard leave 0.40 of the 0.58 L/s', () => {
+    expect(gutterLs({ shape: 'channel', wideM: 0.04, deepM: 0.03 }, 1 / 200)).toBeCloseTo(0.4, 2);
   });
 
   test('two square metres in 75 mm an hour bring 0.04 L/s', () => {

@@ -217,11 +217,11 @@ describe('holes round a can', () => {
     expect(six.canStep).toBe(false);
   });
 
-  test('in inches a drum 23 in across with six holes: 12 1/16 in apart by a sixteenth', () => {
-    const drum = portSpacing(23 * 0.0254, 6, 0.1, 'sixteenths');
-    expect(drum.arcM / 0.0254).toBeCloseTo(12.0428, 4);
-    expect((drum.marks[1]?.tapeM ?? 0) / 0.0254).toBeCloseTo(12.0625, 6);
-    expect(drum.steppedOffM / 0.0254).toBeCloseTo(6 * (12.0625 - 12.0428), 3);
+  test('in inches a drum 23 in across with five holes: 14 7/16 in apart by a sixteenth', () => {
+    const drum = portSpacing(23 * 0.0254, 5, 0.1, 'sixteenths');
+    expect(drum.arcM / 0.0254).toBeCloseTo(14.4513, 4);
+    expect((drum.marks[1]?.tapeM ?? 0) / 0.0254).toBeCloseTo(14.4375, 6);
+    expect(drum.steppedOffM / 0.0254).toBeCloseTo(5 * (14.4375 - 14.4513), 3);
     expect(drum.canStep).toBe(false);
     expect(portSpacing(24 * 0.0254, 6, 0.1, 'thirtySeconds').canStep).toBe(true);
   });
