@@ -11,7 +11,7 @@ export function readSave(init: RequestInit): Save | number {
   const headers = init.headers as Readonly<Record<string, string>>;
   const lines = Object.entries(headers).map(([key, value]) => `${key}: ${value}\r\n`);
   if (lines.join('').length > MOST_HEADER_BYTES) return 431;
-  if (!/^"\d{1,9}"$/.test(headers['if-match'] ?? '')) return 428;
+  if (!(headers['if-match'] ?? '').match(/^"\d{1,9}"$/)) return 428;
   const text = String(init.body);
   if (Buffer.byteLength(text) > MOST_SAVE_BYTES) return 413;
   const read = parseSaveText(text);
