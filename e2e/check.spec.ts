@@ -135,7 +135,7 @@ test('the blank sheet has a numbered tape and a place to write for every measure
   await page.goto('/check/sheet?units=imperial');
   await expect(page.getByRole('heading', { name: 'Measure up a coop' })).toBeVisible();
   const numbers = await page.locator('[data-tape] text').allTextContents();
-  expect(new Set(numbers).size).toBe(29);
+  expect(new Set(numbers).size).toBe(34);
   await expect(page.locator('main')).toContainText('in feet and inches');
 });
 

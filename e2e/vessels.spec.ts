@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
 
-test('a feeder with six ports from a drum in inches: measured, marked, printed, and taken back', async ({
+test('a feeder with five ports from a drum in inches: measured, marked, printed, and taken back', async ({
   page,
 }) => {
   const errors = watchConsole(page);
@@ -23,15 +23,15 @@ test('a feeder with six ports from a drum in inches: measured, marked, printed, 
   await across.fill('23');
   await across.press('Enter');
   const many = bench.getByRole('textbox', { name: 'How many' });
-  await many.fill('6');
+  await many.fill('5');
   await many.press('Enter');
   const marks = bench.locator('[data-marks] li');
-  await expect(marks).toHaveCount(6);
-  // 23 in across are 72.26 in round; a sixth is 12.04, on a tape of sixteenths 12 1/16
-  await expect(marks.nth(1)).toContainText('12 1/16 in');
+  await expect(marks).toHaveCount(5);
+  // 23 in across are 72.26 in round; a fifth is 14.45, on a tape of sixteenths 14 7/16
+  await expect(marks.nth(1)).toContainText('14 7/16 in');
   await expect(bench.getByText('Do not step them off one by one')).toBeVisible();
   await bench.getByLabel('Your tape is in').selectOption('mm');
-  await expect(marks.nth(1)).toContainText('306 mm');
+  await expect(marks.nth(1)).toContainText('367 mm');
   await bench.getByLabel('Your tape is in').selectOption('sixteenths');
   // the same drum by the tape laid round it
   await bench.getByLabel('Measured').selectOption('round');
