@@ -168,7 +168,7 @@ test('the items of a list are told by the names the keeper gave', () => {
     'Sussex 34 cm, Marans 33.3 cm, Barnevelder pullets 32.1 cm',
   );
   expect(given('floor.have', 'taken by fixtures')).toBe(
-    'Drawer boxes 0.43 m², Hanging tube 0.07 m², Round fount 0.07 m²',
+    'Drawer boxes 0.43 m², Hanging tube 0.071 m², Round fount 0.071 m²',
   );
   expect(given('roosts.have', 'usable length')).toBe('Rear bar 1.20 m, Front bar 1.20 m');
   expect(given('coop.carries', 'what each station carries')).toBe(
