@@ -125,9 +125,9 @@ await take('brooder', '/plans/osk-landing', async () => {
 await take('workbench', '/plans/tamar-roughed-out', async () => {
   await station('feed');
   await page.getByRole('button', { name: 'Make it at home' }).first().click();
-  await page.getByRole('textbox', { name: 'How many' }).fill('6');
+  await page.getByRole('textbox', { name: 'How many' }).fill('5');
   await page.getByRole('textbox', { name: 'How many' }).press('Enter');
-  await page.locator('[data-marks] li').nth(5).waitFor();
+  await page.locator('[data-marks] li').nth(4).waitFor();
 });
 await take('rain-barrel', '/plans/pell-garth', async () => {
   await station('water');

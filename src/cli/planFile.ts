@@ -1,5 +1,5 @@
 import { type ParseArgsConfig, parseArgs } from 'node:util';
-import { parsePlanText } from '@/core/edit/parse';
+import { parseKeptText } from '@/core/edit/parse';
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import type { Plan } from '@/core/model/schema';
 import { RULE_BOOK } from '@/core/rules/book';
@@ -37,7 +37,7 @@ export function readPlan(
   } catch (error) {
     return fail(`${file} can't be read: ${toldOf(error)}`);
   }
-  const parsed = parsePlanText(text, world.book ?? RULE_BOOK);
+  const parsed = parseKeptText(text, world.book ?? RULE_BOOK);
   if (parsed.ok) return parsed.value;
   const issues = parsed.issues.map(issueLine);
   return fail([`${file} is not a plan this program can read.`, ...issues].join('\n'));

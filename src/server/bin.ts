@@ -1,5 +1,5 @@
 import 'server-only';
-import { parsePlan } from '@/core/edit/parse';
+import { parseKept } from '@/core/edit/parse';
 import { freeName } from '@/core/edit/planNames';
 import { database } from '@/db/client';
 import type { Db } from '@/db/db';
@@ -49,7 +49,7 @@ export async function restorePlan(id: string): Promise<string | null> {
   return (await db()).transaction(async (tx) => {
     const back = await unbinPlan(tx, id);
     if (back === null) return null;
-    const parsed = parsePlan(back.document);
+    const parsed = parseKept(back.document);
     // what can't be read any more comes back as it is, and is told of on the list
     if (!parsed.ok) return id;
     const name = freeName(parsed.value.name, await selectNames(tx, id));

@@ -1,6 +1,6 @@
 import 'server-only';
 import { randomUUID } from 'node:crypto';
-import { parsePlan } from '@/core/edit/parse';
+import { parseKept } from '@/core/edit/parse';
 import { copyName, freeName, isNameTaken, nameKey } from '@/core/edit/planNames';
 import { samplePlans } from '@/core/edit/samples.data';
 import { type Issue, type Outcome, ok } from '@/core/kernel/outcome';
@@ -50,7 +50,7 @@ export async function listPlans(): Promise<{ plans: SavedPlan[]; unreadable: Unr
   const plans: SavedPlan[] = [];
   const unreadable: UnreadablePlan[] = [];
   for (const row of await selectPlans(await db())) {
-    const parsed = parsePlan(row.document);
+    const parsed = parseKept(row.document);
     if (parsed.ok) plans.push(saved(parsed.value, row));
     else unreadable.push({ id: row.id, issues: parsed.issues });
   }
@@ -65,7 +65,7 @@ export async function readPlan(id: string): Promise<Outcome<SavedPlan> | null> {
   if (!isPlanId(id)) return null;
   const row = await selectPlan(await db(), id);
   if (!row) return null;
-  const parsed = parsePlan(row.document);
+  const parsed = parseKept(row.document);
   return parsed.ok ? ok(saved(parsed.value, row)) : parsed;
 }
 

@@ -1,5 +1,5 @@
 import 'server-only';
-import { parsePlan } from '@/core/edit/parse';
+import { parseKept } from '@/core/edit/parse';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { database } from '@/db/client';
@@ -30,7 +30,7 @@ export async function listSaves(id: string): Promise<SavedState[]> {
 export async function readSave(id: string, revision: number): Promise<Outcome<Plan> | null> {
   if (!isPlanId(id)) return null;
   const document = await selectSave(await db(), id, revision);
-  return document === undefined ? null : parsePlan(document);
+  return document === undefined ? null : parseKept(document);
 }
 
 /** Names a save, so that it is kept for good; null takes the name away. */

@@ -4,7 +4,7 @@ import { CLIMATES } from '../model/climates.data';
 import { newGroup, ownBreedFrom } from './defaults';
 import { newBar } from './new/bars';
 import { newNestBank } from './new/nests';
-import { parsePlan, parsePlanText } from './parse';
+import { parseKept, parseKeptText, parsePlan, parsePlanText } from './parse';
 import { samplePlans } from './samples.data';
 
 const issues = (raw: unknown) => {
@@ -156,4 +156,27 @@ test('own breeds, sorted cocks and normals are held to what they can be', () => 
   const source = { kind: 'normals', name: 'Mine', months };
   const climate = { source, latitudeDeg: 50, altitudeM: 0, exposure: 'open' };
   expect(new Set(codes({ ...plan, climate }))).toEqual(new Set(['plan.normalsOrder']));
+});
+
+test('a name that hides or turns others is refused where it is typed, and left plain where it was kept', () => {
+  const turned = 'Pell\u202eGarth\n';
+  const old = {
+    ...pell,
+    name: turned,
+    flock: pell.flock.map((g) => ({ ...g, name: '\u2066\u0007' })),
+    fixtures: pell.fixtures.map((f, i) => (i === 0 ? { ...f, name: `${f.name}\ud800` } : f)),
+  };
+  const refused = parsePlan(old);
+  expect(refused.ok ? [] : refused.issues.map((i) => i.path.join('.'))).toEqual(
+    expect.arrayContaining(['name', 'flock.0.name', 'fixtures.0.name']),
+  );
+  const read = parseKept(old);
+  if (!read.ok) throw new Error('an old plan does not open');
+  expect(read.value.name).toBe('Pell Garth');
+  expect(read.value.flock.every((g) => g.name === '?')).toBe(true);
+  expect(parsePlan(read.value).ok).toBe(true);
+  expect(parseKeptText(JSON.stringify(old))).toEqual(read);
+  // what has nothing hidden in it is read as ever, and what is no plan is none
+  expect(parseKept(pell)).toEqual(parsePlan(pell));
+  for (const none of [null, 4, [], { name: turned }]) expect(parseKept(none).ok).toBe(false);
 });

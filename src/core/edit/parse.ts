@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { breedById } from '../birds/size';
 import { fail, type Issue, issue, type Outcome, ok } from '../kernel/outcome';
+import { isPlainText, plainText } from '../kernel/plainText';
 import { dropOrphans } from '../model/ids';
 import { PLAN_LIMITS } from '../model/limits';
 import { PLAN_FORMAT, PLAN_VERSION, type Plan, planSchema } from '../model/schema';
@@ -28,10 +29,51 @@ export function parsePlan(raw: unknown, book: RuleBook = RULE_BOOK): Outcome<Pla
 }
 
 /**
- * Reads a plan from the text of a file.
+ * Reads a plan that was kept: stored, or written to a file. Names were once taken as they came; what no name may have
+ * in it now is left out of them, so that old plans open.
+ * @returns as `parsePlan`
+ */
+export const parseKept = (raw: unknown, book: RuleBook = RULE_BOOK): Outcome<Plan> =>
+  parsePlan(withPlainNames(raw), book);
+
+/**
+ * Reads a plan from the text of a file that was kept.
+ * @returns as `parsePlanText`
+ */
+export const parseKeptText = (text: string, book: RuleBook = RULE_BOOK): Outcome<Plan> =>
+  parsePlanText(text, book, parseKept);
+
+/** What a name is that had nothing in it but what no name may have. */
+const NAMELESS = '?';
+
+/** Decoded JSON whose names have nothing hidden in them; the same object where none has. */
+function withPlainNames(raw: unknown): unknown {
+  if (typeof raw !== 'object' || raw === null) return raw;
+  if (Array.isArray(raw)) {
+    const list = raw.map(withPlainNames);
+    return list.some((one, i) => one !== raw[i]) ? list : raw;
+  }
+  const changed = Object.entries(raw).flatMap(([key, value]): [string, unknown][] => {
+    const isName = key === 'name' && typeof value === 'string';
+    const plain = isName ? plainName(value) : withPlainNames(value);
+    return plain === value ? [] : [[key, plain]];
+  });
+  return changed.length === 0 ? raw : { ...raw, ...Object.fromEntries(changed) };
+}
+
+const plainName = (name: string): string =>
+  isPlainText(name) ? name : plainText(name) || NAMELESS;
+
+/**
+ * Reads a plan from JSON.
+ * @param read  from decoded JSON to the plan
  * @returns the plan, or `plan.notUtf8` or `plan.notJson`, or the issues of `parsePlan`
  */
-export function parsePlanText(text: string, book: RuleBook = RULE_BOOK): Outcome<Plan> {
+export function parsePlanText(
+  text: string,
+  book: RuleBook = RULE_BOOK,
+  read: (raw: unknown, book: RuleBook) => Outcome<Plan> = parsePlan,
+): Outcome<Plan> {
   if (/[\0\ufffd]/.test(text.slice(0, 200))) return fail(issue('plan.notUtf8'));
   let raw: unknown;
   try {
@@ -39,7 +81,7 @@ export function parsePlanText(text: string, book: RuleBook = RULE_BOOK): Outcome
   } catch {
     return fail(issue('plan.notJson'));
   }
-  return parsePlan(raw, book);
+  return read(raw, book);
 }
 
 /** A file of another kind or of a later version gets that one sentence, not a list of missing keys. */

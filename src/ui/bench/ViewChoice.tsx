@@ -7,11 +7,14 @@ export function ViewChoice({
   view,
   choose,
   run = null,
+  stacked = false,
 }: {
   view: View;
   choose: (view: View) => void;
   /** The run can be looked at too: whether it is, and how to turn to it; null where there is none. */
   run?: { readonly on: boolean; readonly show: () => void } | null;
+  /** One under the other where the screen is wide: in a narrow column beside the drawings. */
+  stacked?: boolean;
 }) {
   const all = [...VIEWS, ...(run ? [{ id: 'run', name: 'Run' } as const] : [])];
   return (
@@ -23,13 +26,13 @@ export function ViewChoice({
         else if (v) choose(v as View);
       }}
       aria-label="View"
-      className="flex border border-strong"
+      className={`flex border border-strong ${stacked ? 'lg:w-full lg:flex-col' : ''}`}
     >
       {all.map((v) => (
         <ToggleGroup.Item
           key={v.id}
           value={v.id}
-          className="border-line not-last:border-r bg-raised px-2.5 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-3 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised"
+          className={`border-line not-last:border-r ${stacked ? 'text-left lg:not-last:border-r-0 lg:not-last:border-b' : ''} bg-raised px-2.5 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-3 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised`}
         >
           {v.name}
         </ToggleGroup.Item>

@@ -26,7 +26,7 @@ export function Drawings({ columns }: { columns: readonly Column[] }) {
       <div
         className={`${LABEL} flex flex-col items-start gap-2 max-lg:flex-row max-lg:items-center`}
       >
-        <ViewChoice view={view} choose={setView} />
+        <ViewChoice view={view} choose={setView} stacked />
         <p className="caption">All at one scale.</p>
       </div>
       {columns.map(({ plan, letter, assessment }, i) => (
@@ -39,7 +39,7 @@ export function Drawings({ columns }: { columns: readonly Column[] }) {
             viewBox={`0 0 ${width} ${HEIGHT}`}
             className="block w-full"
             role="img"
-            aria-label={`${letter}, ${plan.name}: ${view === 'above' ? 'from above' : `from the ${view === 'front' ? 'front' : 'right side'}`}`}
+            aria-label={`${letter}, ${plan.name}: ${view === 'above' ? 'from above' : `from the ${view}`}`}
             data-scale={scale}
           >
             <Drawing plan={plan} birds={assessment.birds} projection={seen(plan, scale)} />

@@ -2,7 +2,7 @@
 import { useRouter } from 'next/navigation';
 import * as Dialog from 'radix-ui/dialog';
 import { useState } from 'react';
-import { parsePlanText } from '@/core/edit/parse';
+import { parseKeptText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';
 import { PickFile } from '../forms/PickFile';
 import { storeNew } from '../store/storeNew';
@@ -63,7 +63,7 @@ async function bringIn(file: File, go: (address: string) => void): Promise<reado
       `It is larger than 1 MB (${Math.round(file.size / 1e6)} MB). A plan file is far smaller.`,
     ];
   const text = await file.text();
-  const parsed = parsePlanText(text);
+  const parsed = parseKeptText(text);
   if (!parsed.ok) {
     const lines = parsed.issues.slice(0, 12).map(issueLine);
     const more = parsed.issues.length - lines.length;

@@ -179,7 +179,7 @@ export const BARREL_SPECS: readonly Spec<Rain>[] = [
   {
     kind: 'openLength',
     label: 'Barrel, across',
-    none: 'by its litres',
+    none: 'by litres',
     most: 3,
     get: (r) => r.barrel.acrossM,
     set: (r, m) => {

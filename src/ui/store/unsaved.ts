@@ -53,8 +53,8 @@ export async function unsavedOf(id: string): Promise<Unsaved | null> {
     .filter((k): k is Partial<Unsaved> => typeof k?.when === 'string')
     .sort((a, b) => ((a.when ?? '') < (b.when ?? '') ? 1 : -1))[0];
   if (!kept || typeof kept.revision !== 'number' || typeof kept.when !== 'string') return null;
-  const { parsePlan } = await import('@/core/edit/parse');
-  const parsed = parsePlan(kept.plan);
+  const { parseKept } = await import('@/core/edit/parse');
+  const parsed = parseKept(kept.plan);
   return parsed.ok && parsed.value.id === id
     ? { plan: parsed.value, revision: kept.revision, when: kept.when }
     : null;
