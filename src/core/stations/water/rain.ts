@@ -211,11 +211,27 @@ export function barrelRules(
 export const gutterOutletM = ({ shell }: Pick<Plan, 'shell'>): number =>
   shell.floorAboveGroundM + shell.roof.lowM - ruled('rain.gutter.drop');
 
+/**
+ * What keeps a barrel from standing and filling: too slim, or taller than its gutter; null where nothing does.
+ * @source keepers (domain notes, "A barrel has a height")
+ */
+export function barrelFault(
+  plan: Pick<Plan, 'shell'>,
+  barrel: Rain['barrel'],
+): 'tall' | 'high' | null {
+  const high = barrelHighM(barrel);
+  if (below(ruled('rain.barrel.tall') * barrelAcrossM(barrel), high)) return 'tall';
+  const most = gutterOutletM(plan) - ruled('rain.barrel.under');
+  return below(most, barrel.standM + high) ? 'high' : null;
+}
+
 /** A barrel that no rain runs into, or that is too slim to stand. */
-function asItStands(s: Sheet, plan: Pick<Plan, 'shell'>, { barrel }: Rain): void {
+function barrelStands(s: Sheet, plan: Pick<Plan, 'shell'>, { barrel }: Rain): void {
+  const fault = barrelFault(plan, barrel);
+  if (fault === null) return;
   const [across, high] = [barrelAcrossM(barrel), barrelHighM(barrel)];
   const numbers = { high: s.found('water.rain.high', 'm', high, ENTERED) };
-  if (below(ruled('rain.barrel.tall') * across, high)) {
+  if (fault === 'tall') {
     s.find('water.barrel.tall', 'short', [], {
       ...numbers,
       across: s.found('water.rain.across', 'm', across, ENTERED),
@@ -224,7 +240,6 @@ function asItStands(s: Sheet, plan: Pick<Plan, 'shell'>, { barrel }: Rain): void
     return;
   }
   const outlet = gutterOutletM(plan);
-  if (!below(outlet - ruled('rain.barrel.under'), barrel.standM + high)) return;
   s.find('water.barrel.high', 'short', [], {
     top: s.found('water.rain.top', 'm', barrel.standM + high, ENTERED),
     outlet: s.found('water.rain.outlet', 'm', outlet, ASSUMED),
@@ -234,7 +249,7 @@ function asItStands(s: Sheet, plan: Pick<Plan, 'shell'>, { barrel }: Rain): void
 
 function ofBarrel(s: Sheet, plan: Pick<Plan, 'shell'>, rain: Rain): void {
   const { barrel, line } = rain;
-  asItStands(s, plan, rain);
+  barrelStands(s, plan, rain);
   if (barrel.stand === 'shelf') {
     const litres = barrelsL(rain);
     const empty = barrel.emptyKg * barrel.count;

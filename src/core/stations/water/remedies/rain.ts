@@ -1,5 +1,5 @@
 import { vesselUp } from '../../../kernel/units/vesselSize';
-import { barrelAcrossM, barrelHighM } from '../../../model/barrelForm';
+import { barrelAcrossM } from '../../../model/barrelForm';
 import type { Drinker, Plan, Rain, Winter } from '../../../model/schema';
 import {
   metres,
@@ -20,7 +20,7 @@ import { clearPlace } from '../../../stores/rain/place';
 import { eavesOf } from '../../../stores/rain/roof';
 import { freePlace } from '../../vessels/remedies/places';
 import { capacityL } from '../../vessels/vessels';
-import { gutterOutletM } from '../rain';
+import { barrelFault } from '../rain';
 
 /** A remedy that sets something of the rain's parts. */
 const raining = (code: Proposal['code'], set: (rain: Rain, plan: Plan) => void): Proposer =>
@@ -105,15 +105,6 @@ const raise: Proposer = (finding, { plan }) => {
   ];
 };
 
-/** Whether a barrel stands: no slimmer than it may be, and under its gutter. */
-const stands = (plan: Plan, { barrel }: Pick<Rain, 'barrel'>): boolean => {
-  const high = barrelHighM(barrel);
-  return (
-    high <= ruled('rain.barrel.tall') * barrelAcrossM(barrel) + 1e-9 &&
-    barrel.standM + high <= gutterOutletM(plan) - ruled('rain.barrel.under') + 1e-9
-  );
-};
-
 /** Two or more barrels joined at the foot, which hold as much as the one: as barrels of their litres are. */
 const joined: Proposer = (_, { plan }) => {
   const { rain } = plan;
@@ -121,7 +112,7 @@ const joined: Proposer = (_, { plan }) => {
   for (let times = 2; times <= 4; times++) {
     const litres = vesselUp(rain.barrel.litres / times, plan.units);
     const barrel = { ...rain.barrel, litres, count: rain.barrel.count * times, acrossM: null };
-    if (barrel.count > 12 || !stands(plan, { barrel })) continue;
+    if (barrel.count > 12 || barrelFault(plan, barrel) !== null) continue;
     return [
       {
         code: 'rain.joined',
@@ -151,7 +142,7 @@ const wider: Proposer = (_, { plan }) => {
     acrossM = up(plan, acrossM + 0.02)
   ) {
     const barrel = { ...rain.barrel, acrossM };
-    if (!stands(plan, { barrel })) continue;
+    if (barrelFault(plan, barrel) !== null) continue;
     return [
       {
         code: 'rain.wider',
