@@ -1,4 +1,4 @@
-// Bundles what runs beside the server: the command, backup, restore, the empty database. Nothing but Node runs them.
+// Bundles what runs beside the server: its workers, the command, backup, restore, the empty database. Nothing but Node runs them.
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -10,6 +10,7 @@ const TOOLS = {
   backup: 'scripts/backup.ts',
   restore: 'scripts/restore.ts',
   template: 'scripts/template.ts',
+  jobs: 'src/server/jobs/work.ts',
 };
 const dist = join(root, '.next/tools');
 const stampFile = join(dist, 'built-from');
@@ -34,7 +35,14 @@ export async function buildTools() {
     // that a file is only for the server is held by the program's own build
     alias: { 'server-only': join(root, 'scripts/empty.mjs') },
     // the database finds its parts beside its own files; the log's are not all modules
-    external: ['@electric-sql/pglite', '@electric-sql/pglite/*', 'pino', '@resvg/resvg-js'],
+    external: [
+      'piscina',
+      '@electric-sql/pglite',
+      '@electric-sql/pglite/*',
+      'pino',
+      '@resvg/resvg-js',
+      'tar',
+    ],
     logLevel: 'error',
   });
   mkdirSync(dist, { recursive: true });

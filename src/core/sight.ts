@@ -6,8 +6,8 @@ import type { Figure, Figures, Unit } from './kernel/working';
 import type { ZoneId } from './model/scope';
 import type { SchoolOffer } from './stations/schools';
 
-/** A figure without the parts of its working: id, value, unit, evidence, source, working, topic. */
-type SeenFigure = readonly [string, number, Unit, FigureEvidence, string, string, string | null];
+/** A figure without its working: id, value, unit, and of a rule's own what it rests on. */
+type SeenFigure = readonly [string, number, Unit, FigureEvidence?];
 
 /** What of an assessment is simply handed on. */
 const HANDED_ON = [
@@ -45,20 +45,25 @@ export interface Sight extends Pick<Assessment, (typeof HANDED_ON)[number]> {
   readonly zones: Readonly<Record<ZoneId, Sight>> | null;
 }
 
+/** Whether a figure is what some school asks or would give. */
+const ofSchool = (id: string): boolean => id.startsWith('rule.') || id.startsWith('school.');
+
 /** What a page shows of an assessment at first sight. */
 export function sightOf(a: Assessment): Sight {
   const handedOn = Object.fromEntries(HANDED_ON.map((key) => [key, a[key]]));
+  const chosen = new Set(
+    Object.values(a.schools).flatMap((offers) =>
+      offers.filter((o) => o.chosen).flatMap((o) => [o.ruleFigure, o.carriesFigure]),
+    ),
+  );
   return {
     ...(handedOn as Pick<Assessment, (typeof HANDED_ON)[number]>),
-    figures: [...a.figures.values()].map((f) => [
-      f.id,
-      f.value,
-      f.unit,
-      f.evidence,
-      f.source,
-      f.working,
-      f.topic ?? null,
-    ]),
+    figures: [...a.figures.values()]
+      .filter((f) => !ofSchool(f.id) || chosen.has(f.id))
+      .map(
+        (f): SeenFigure =>
+          ofSchool(f.id) ? [f.id, f.value, f.unit, f.evidence] : [f.id, f.value, f.unit],
+      ),
     schools: Object.entries(a.schools).flatMap(([topic, offers]) => {
       const chosen = offers.find((offer) => offer.chosen);
       return chosen ? [[topic, chosen] as const] : [];
@@ -77,16 +82,21 @@ export function seenOf(sight: Sight): Assessment {
     throw new Error('this is worked only when the core has come');
   };
   const figures: Figures = new Map(
-    sight.figures.map(([id, value, unit, evidence, source, working, topic]): [string, Figure] => [
+    sight.figures.map(([id, value, unit, evidence]): [string, Figure] => [
       id,
       {
         id,
         value,
         unit,
-        evidence,
-        source,
-        working,
-        ...(topic === null ? {} : { topic }),
+        get evidence(): FigureEvidence {
+          return evidence ?? wait();
+        },
+        get source(): string {
+          return wait();
+        },
+        get working(): string {
+          return wait();
+        },
         get parts(): Figure['parts'] {
           return wait();
         },

@@ -1,6 +1,6 @@
 import 'server-only';
 import { existsSync, readdirSync, readFileSync, statSync } from 'node:fs';
-import { mkdir, readFile, rename, rm } from 'node:fs/promises';
+import { cp, mkdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import { gunzip } from 'node:zlib';
@@ -17,6 +17,8 @@ export interface OpenDatabase extends Db {
   close(): Promise<void>;
   /** Everything in it as one file: PGlite's own dump, a gzipped tar. */
   dump(): Promise<Uint8Array<ArrayBuffer>>;
+  /** Copies its files as they are at one moment; what is asked of it meanwhile waits for a part of a second. */
+  copyTo(dir: string): Promise<void>;
 }
 
 const KEY = Symbol.for('wide-rafter.database');
@@ -134,6 +136,10 @@ async function ready(pglite: PGlite): Promise<OpenDatabase> {
   return {
     ...db,
     close: () => pglite.close(),
+    copyTo: async (dir) => {
+      await pglite.exec('checkpoint');
+      await pglite.runExclusive(() => cp(pglite.dataDir ?? '', dir, { recursive: true }));
+    },
     dump: async () => new Uint8Array(await (await pglite.dumpDataDir('gzip')).arrayBuffer()),
   };
 }

@@ -1,3 +1,5 @@
+import { readdir } from 'node:fs/promises';
+
 /** A dump that unpacks to more is refused before it fills the memory, bytes. A plan takes some thousands of them. */
 export const MOST_UNPACKED = 512_000_000;
 
@@ -35,4 +37,15 @@ export function foreignIn(tar: Uint8Array): string | null {
     at += BLOCK * (1 + Math.ceil(size / BLOCK));
   }
   return null;
+}
+
+/**
+ * The files of a database's directory as one file: a gzipped tar, as the database itself makes and takes it.
+ * @throws Error where the directory can't be read
+ */
+export async function packDirectory(dir: string): Promise<Uint8Array<ArrayBuffer>> {
+  const { create } = await import('tar');
+  // without what only this machine knows: owners, and times to the nanosecond
+  const packed = create({ cwd: dir, gzip: true, portable: true, noPax: true }, await readdir(dir));
+  return new Uint8Array(await packed.concat());
 }

@@ -30,6 +30,11 @@ const BAD_BODY = [
 const PACKED = {
   'application/octet-stream': { schema: { type: 'string', format: 'binary' } },
 };
+/** What is worked beside the server, and has no room there. */
+const BUSY = [
+  503,
+  'Too much is asked at once: try again after the seconds in Retry-After',
+] as const;
 const NO_PLAN = [404, 'No plan with this id'] as const;
 const planBody = { required: true, content: json(ref('Plan')) };
 /** A plan alone, or with what was done since the save before; names that can't be read count as none. */
@@ -74,7 +79,7 @@ export function openApiDocument(): object {
               description: 'A gzipped tar',
               content: { 'application/gzip': { schema: { type: 'string', format: 'binary' } } },
             },
-            ...problems([403, 'From another site']),
+            ...problems([403, 'From another site'], [...BUSY]),
           },
         },
       },
@@ -85,7 +90,7 @@ export function openApiDocument(): object {
           requestBody: planBody,
           responses: {
             200: answer('The assessment', ref('Assessment')),
-            ...bad([400, 'on is not a day']),
+            ...bad([400, 'on is not a day'], [...BUSY]),
           },
         },
       },
@@ -104,7 +109,7 @@ export function openApiDocument(): object {
           requestBody: { required: true, content: json(ref('RoughAsk')) },
           responses: {
             200: answer('The fit-out and why it is so, or why the birds do not fit', ref('Rough')),
-            ...bad([400, 'on is not a day']),
+            ...bad([400, 'on is not a day'], [...BUSY]),
           },
         },
       },
@@ -152,7 +157,7 @@ export function openApiDocument(): object {
                 ]),
               ),
             },
-            ...bad([400, 'view, format, scale or paper is none of those named']),
+            ...bad([400, 'view, format, scale or paper is none of those named'], [...BUSY]),
           },
         },
       },
@@ -271,6 +276,20 @@ export function openApiDocument(): object {
         get: {
           summary: 'The plan as a file',
           responses: { 200: answer('The file', ref('Plan')), ...problems([...NO_PLAN]) },
+        },
+      },
+      '/api/plans/{id}/card': {
+        parameters: [idParameter],
+        get: {
+          summary: 'What the list shows of a plan; 304 where If-None-Match has its tag',
+          responses: {
+            200: answer('The plan with its card', {
+              type: 'object',
+              required: ['plan', 'card'],
+              properties: { plan: ref('Plan'), card: { type: 'object' } },
+            }),
+            ...problems([...NO_PLAN], [409, 'The stored plan cannot be read'], [...BUSY]),
+          },
         },
       },
       '/api/plans/{id}/thermometer': {

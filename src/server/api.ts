@@ -16,6 +16,7 @@ export const API_ROUTES: readonly ApiRoute[] = [
   { path: '/api/plans/{id}', methods: ['GET', 'PUT', 'DELETE'] },
   { path: '/api/plans/{id}/name', methods: ['PUT'] },
   { path: '/api/plans/{id}/copy', methods: ['POST'] },
+  { path: '/api/plans/{id}/card', methods: ['GET'] },
   { path: '/api/plans/{id}/file', methods: ['GET'] },
   { path: '/api/plans/{id}/thermometer', methods: ['GET'] },
   { path: '/api/plans/{id}/saves', methods: ['GET'] },

@@ -6,7 +6,7 @@ import { sample } from '@/core/tests/plans';
 import { openDatabase } from '@/db/client';
 import { DatabaseDamaged, isDamage } from '@/db/damage';
 import { MigrationMismatch } from '@/db/migrate';
-import { insertPlan, insertSave, selectPlans } from '@/db/queries/plans';
+import { insertPlan, insertSave, selectHeads } from '@/db/queries/plans';
 import { backUp, restore } from './backup';
 import { copiesDir, copyIfDue, inspectCopy, listCopies } from './copies';
 import { putAside, refuseDamaged } from './damage';
@@ -36,7 +36,7 @@ async function directory(name: string): Promise<string> {
 
 const stored = async (dir: string): Promise<string[]> => {
   const db = await openDatabase(dir);
-  const ids = (await selectPlans(db)).map((p) => p.id);
+  const ids = (await selectHeads(db)).map((p) => p.id);
   await db.close();
   return ids;
 };

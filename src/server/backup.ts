@@ -1,15 +1,38 @@
 import 'server-only';
-import { readFile, rename, rm } from 'node:fs/promises';
+import { mkdtemp, readdir, readFile, rename, rm } from 'node:fs/promises';
 import { join } from 'node:path';
 import { database, databaseDir, openDatabase, writeDump } from '@/db/client';
 import { type CopyContents, inspectCopy, writeWhole } from './copies';
 import { forgetDamage, moveAside } from './damage';
+import { run } from './jobs/pool';
 import { DirectoryHeld, takeDirectory } from './lock';
 import { dataDir as ownDataDir } from './settings';
 
-/** Everything this server stores, as one file. */
-export async function dumpAll(): Promise<Uint8Array<ArrayBuffer>> {
-  return (await database(ownDataDir())).dump();
+/** Where the database's files lie while they are packed. */
+const PACKING = 'database-packing-';
+
+/**
+ * Everything this server stores, as one file. The files are copied as they are at one moment and packed beside the
+ * server, so that nobody waits for it but who asked.
+ * @param signal  ends it: who asked has left
+ * @throws Busy where too much is asked already
+ */
+export async function dumpAll(signal?: AbortSignal): Promise<Uint8Array<ArrayBuffer>> {
+  const db = await database(ownDataDir());
+  const dir = await mkdtemp(join(ownDataDir(), PACKING));
+  try {
+    await db.copyTo(dir);
+    return new Uint8Array(await run('pack', { dir }, signal));
+  } finally {
+    await rm(dir, { recursive: true, force: true });
+  }
+}
+
+/** Drops what a server that was ended in the middle of packing has left. */
+export async function forgetCopies(dataDir: string): Promise<void> {
+  for (const name of await readdir(dataDir)) {
+    if (name.startsWith(PACKING)) await rm(join(dataDir, name), { recursive: true, force: true });
+  }
 }
 
 /** Where a backup came from. */

@@ -33,17 +33,19 @@ export async function listCopies(dataDir: string): Promise<string[]> {
  * Makes the day's copy where it is not there yet, and drops all but the last seven.
  * An empty database is not worth a copy that would push out a full one.
  * @param day  the server's day, YYYY-MM-DD
+ * @param all  everything stored, as one file
  * @returns    the copy's path, or null where none was due
  */
 export async function copyIfDue(
   db: OpenDatabase,
   dataDir: string,
   day: string,
+  all: () => Promise<Uint8Array> = () => db.dump(),
 ): Promise<string | null> {
   const file = join(copiesDir(dataDir), `${day}.tar.gz`);
   if (existsSync(file) || (await countPlans(db)) === 0) return null;
   await mkdir(copiesDir(dataDir), { recursive: true });
-  await writeWhole(file, await db.dump());
+  await writeWhole(file, await all());
   for (const old of (await listCopies(dataDir)).slice(COPIES_KEPT)) await rm(old);
   return file;
 }

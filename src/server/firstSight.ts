@@ -1,18 +1,8 @@
 import 'server-only';
-import { type Assessment, createAssessor } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
-import { zonedRemedies } from '@/core/remedies/zoned';
-import { firstStation, type Sight, sightOf } from '@/core/sight';
-import { type ShownRemedies, shownRemedies } from '@/text/remedies';
-
-/** What a plan's page is drawn from. */
-export interface FirstSight {
-  readonly sight: Sight;
-  readonly foretold: Readonly<Record<string, ShownRemedies>>;
-}
-
-/** A page is not held up for longer than this by what would mend its findings, ms. */
-const LONGEST_MS = 200;
+import { Busy, run } from './jobs/pool';
+import { type FirstSight, sightFirst } from './jobs/sight';
+import { MANY_FIXTURES } from './jobs/size';
 
 /** Sights kept: a plan is opened more often than it is saved. */
 const KEPT = 12;
@@ -26,15 +16,16 @@ const kept = new Map<string, Kept>();
 
 /**
  * What the server works of a plan for its page: what is seen first, and what would mend it. Kept as long as the plan
- * and the day are the same.
+ * and the day are the same; a large plan's is worked beside the server.
  * @param on  the day assessed, YYYY-MM-DD
+ * @throws Busy where too much is asked for half a minute
  */
-export function firstSight(plan: Plan, on: string): FirstSight {
+export async function firstSight(plan: Plan, on: string): Promise<FirstSight> {
   const key = `${plan.id} ${on}`;
   const document = JSON.stringify(plan);
   const last = kept.get(key);
   kept.delete(key);
-  const sight = last?.document === document ? last.sight : worked(plan, on);
+  const sight = last?.document === document ? last.sight : await worked(plan, on);
   kept.set(key, { document, sight });
   for (const oldest of kept.keys()) {
     if (kept.size <= KEPT) break;
@@ -43,25 +34,19 @@ export function firstSight(plan: Plan, on: string): FirstSight {
   return sight;
 }
 
-function worked(plan: Plan, on: string): FirstSight {
-  const whole = createAssessor()(plan, { on });
-  return { sight: sightOf(whole), foretold: foretell(plan, whole) };
-}
+const worked = async (plan: Plan, on: string): Promise<FirstSight> =>
+  plan.fixtures.length <= MANY_FIXTURES
+    ? sightFirst(plan, on)
+    : (JSON.parse(await patiently(() => run('sight', { plan, on }))) as FirstSight);
 
-/**
- * What would mend the findings of the station that a plan's page opens on, in words: what there is time to find,
- * the worst finding first. The browser finds the same again before any of it is pressed.
- */
-function foretell(plan: Plan, whole: Assessment): Record<string, ShownRemedies> {
-  const until = performance.now() + LONGEST_MS;
-  const assess = createAssessor();
-  const view = whole.zones?.near ?? whole;
-  const station = firstStation(whole);
-  const found: Record<string, ShownRemedies> = {};
-  for (const finding of view.findings.filter((f) => f.station === station)) {
-    if (performance.now() > until) break;
-    const list = zonedRemedies(plan, 'near', finding, view, assess);
-    found[finding.key] = shownRemedies(list, finding, plan);
+/** A page is not refused as a program is: it waits until there is room. */
+async function patiently<T>(work: () => Promise<T>): Promise<T> {
+  for (let left = 30; ; left--) {
+    try {
+      return await work();
+    } catch (error) {
+      if (!(error instanceof Busy) || left === 0) throw error;
+    }
+    await new Promise((r) => setTimeout(r, 1000));
   }
-  return found;
 }

@@ -1,6 +1,7 @@
 import 'server-only';
 import { isNoSpace } from '@/db/disk';
 import { problem } from './http';
+import { Busy } from './jobs/pool';
 import { log } from './log';
 
 /**
@@ -15,7 +16,13 @@ export function handle<C>(
   return async (request, context) => {
     const from = performance.now();
     const response = await work(request, context).catch((error: unknown) => {
+      if (error instanceof Busy) return busy(error);
+      // nobody is there to be answered any more
+      if (request.signal.aborted) return problem(499, 'Whoever asked has left.');
       log().error({ route, err: error instanceof Error ? error.stack : String(error) }, 'broke');
+      if (error instanceof Error && error.name === 'TimeoutError') {
+        return problem(503, 'This took longer than two minutes and was given up. Ask for less.');
+      }
       return isNoSpace(error)
         ? problem(507, 'The disk is full, so nothing was saved. Make room on it and try again.')
         : problem(500, 'Something broke here. What was saved before is safe; try again.');
@@ -24,4 +31,10 @@ export function handle<C>(
     log().info({ method: request.method, route, status: response.status, ms }, 'answered');
     return response;
   };
+}
+
+function busy({ retryAfterS }: Busy): Response {
+  const answer = problem(503, 'Too much is asked at once. Try again in a few seconds.');
+  answer.headers.set('retry-after', String(retryAfterS));
+  return answer;
 }

@@ -22,6 +22,12 @@ export function problem(status: number, title: string, issues: readonly Issue[] 
   });
 }
 
+/** An answer that is JSON already; of this moment, so that nobody keeps it. */
+export const jsonText = (text: string): Response =>
+  new Response(text, {
+    headers: { 'content-type': 'application/json', 'cache-control': 'no-store' },
+  });
+
 /** The body, read no further than so many bytes; null where it is larger or breaks off. */
 export async function readBytes(request: Request, mostBytes: number): Promise<Uint8Array | null> {
   const reader = request.body?.getReader();

@@ -13,8 +13,10 @@ import {
   countPlans,
   insertPlan,
   insertSave,
+  type PlanHead,
   pruneSaves,
   type StoredPlan,
+  selectHeads,
   selectNames,
   selectPlan,
   selectPlans,
@@ -46,10 +48,19 @@ export type SaveResult =
 
 const db = (): Promise<Db> => database(dataDir());
 
-export async function listPlans(): Promise<{ plans: SavedPlan[]; unreadable: UnreadablePlan[] }> {
+/** Every plan there is, without what stands in it, in the order they were made. */
+export const planHeads = async (): Promise<PlanHead[]> => selectHeads(await db());
+
+/** Some plans, in the order they are asked for; which of them can't be read any more. */
+export async function readPlans(
+  ids: readonly string[],
+): Promise<{ plans: SavedPlan[]; unreadable: UnreadablePlan[] }> {
   const plans: SavedPlan[] = [];
   const unreadable: UnreadablePlan[] = [];
-  for (const row of await selectPlans(await db())) {
+  const rows = new Map((await selectPlans(await db(), ids)).map((row) => [row.id, row]));
+  for (const id of ids) {
+    const row = rows.get(id);
+    if (!row) continue;
     const parsed = parseKept(row.document);
     if (parsed.ok) plans.push(saved(parsed.value, row));
     else unreadable.push({ id: row.id, issues: parsed.issues });

@@ -20,7 +20,7 @@ describe('plans on the server', () => {
 
   test('an empty directory is filled with the three samples, once', async () => {
     await plans.addSamples(DAY);
-    const names = (await plans.listPlans()).plans.map((p) => p.plan.name);
+    const names = (await plans.planHeads()).map((p) => p.name);
     expect(names).toEqual([
       'Pell Garth',
       'Tamar Flats, number 9',
@@ -82,9 +82,38 @@ describe('plans on the server', () => {
     const db = await database(dir, '.next/new-database.tar.gz');
     await db.query("insert into plans (id, revision) values ('old', 1)");
     await db.query("insert into plan_saves (plan_id, revision, document) values ('old', 1, '{}')");
-    const { plans: list, unreadable } = await plans.listPlans();
+    const { listPage } = await import('./list');
+    const { plans: list, unreadable, total } = await listPage({ find: '', page: 1 });
     expect(unreadable).toMatchObject([{ id: 'old', issues: [{ code: 'plan.format' }] }]);
     expect(list.length).toBeGreaterThanOrEqual(3);
+    expect(total).toBe(list.length + 1);
+  });
+});
+
+describe('the list', () => {
+  test('gives fifty at a time, variants together, those with what is looked for in their names', async () => {
+    const plans = await import('./plans');
+    const { listPage } = await import('./list');
+    const before = (await plans.planHeads()).length;
+    for (let i = 1; i <= 60; i++) {
+      await plans.createPlan({ ...sample('pell-garth'), id: `shed-${i}`, name: `Shed ${i}` });
+    }
+    const variant = await plans.copyPlan('shed-1');
+    const first = await listPage({ find: '', page: 1 });
+    expect([first.plans.length + first.unreadable.length, first.pages]).toEqual([50, 2]);
+    expect(first.total).toBe(before + 61);
+    const at = first.plans.findIndex((p) => p.plan.id === 'shed-1');
+    expect(first.plans[at + 1]?.plan.id).toBe(variant?.plan.id);
+    expect(first.plans[at]?.kin).toEqual([variant?.plan.id]);
+    const last = await listPage({ find: '', page: 99 });
+    expect([last.page, last.plans.length]).toEqual([2, before + 61 - 50]);
+    const found = await listPage({ find: '  sHED  1 ', page: 1 });
+    expect(found.plans.map((p) => p.plan.name)).toEqual([
+      'Shed 1',
+      'Shed 1 (copy)',
+      ...Array.from({ length: 10 }, (_, i) => `Shed ${10 + i}`),
+    ]);
+    expect((await listPage({ find: 'nowhere', page: 1 })).found).toBe(0);
   });
 });
 

@@ -4,6 +4,7 @@ import { dayIn } from '@/core/kernel/units/day';
 import { database, type OpenDatabase } from '@/db/client';
 import { DatabaseDamaged } from '@/db/damage';
 import { reasonOf } from '@/db/disk';
+import { dumpAll, forgetCopies } from './backup';
 import { copyIfDue } from './copies';
 import { DataDamaged, putAside, refuseDamaged } from './damage';
 import { DirectoryHeld, takeDirectory } from './lock';
@@ -25,6 +26,7 @@ export async function start(): Promise<void> {
   try {
     const port = process.env.PORT ?? '3000';
     await takeDirectory(dataDir(), `http://127.0.0.1:${port}`);
+    await forgetCopies(dataDir());
     const db = await open();
     if (wantsSamples()) await addSamples(dayIn(now(), 'UTC'));
     keepCopies(db);
@@ -48,7 +50,7 @@ async function open(): Promise<OpenDatabase> {
 
 function keepCopies(db: OpenDatabase): void {
   const copy = (): void => {
-    copyIfDue(db, dataDir(), dayIn(now(), 'UTC')).then(
+    copyIfDue(db, dataDir(), dayIn(now(), 'UTC'), dumpAll).then(
       (file) => file && log().info('copied'),
       (error: unknown) => log().error({ err: String(error) }, 'the nightly copy failed'),
     );

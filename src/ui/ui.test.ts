@@ -1,9 +1,9 @@
 import { type BirdLook, USUAL_HEN } from '@/core/drawing/birds/look';
 import { birdExtent } from '@/core/drawing/birds/silhouettes';
+import { pageRect, pastWalls, project } from '@/core/drawing/projection';
 import { faceOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import { bank, sample } from '@/core/tests/plans';
-import { pageRect, pastWalls, project } from './bench/projection';
 import { birdOnPage } from './bench/silhouette';
 import { railOf, todayAt } from './staves/rail';
 

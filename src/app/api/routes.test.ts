@@ -53,6 +53,27 @@ test('a plan is read with its revision as the entity tag', async () => {
   expect((await one.GET(send('GET', undefined), at('nobody'))).status).toBe(404);
 });
 
+test('a card has the sentence and the picture, and a tag that another save changes', async () => {
+  const { GET } = await import('./plans/[id]/card/route');
+  const { createPlan, savePlan } = await import('@/server/plans');
+  const { removePlan } = await import('@/server/bin');
+  const { plan } = await createPlan({ ...sample('osk-landing'), id: 'carded', name: 'Carded' });
+  const get = (headers: Record<string, string> = {}) =>
+    GET(send('GET', undefined, headers), at('carded'));
+  const response = await get();
+  const tag = response.headers.get('etag') ?? '';
+  const fetched = await response.json();
+  expect(fetched.plan).toEqual(plan);
+  expect(fetched.card.sentence).toMatchObject({ planned: 34 });
+  expect(fetched.card.picture.looks.length).toBeLessThan(fetched.card.picture.items.length);
+  expect((await get({ 'if-none-match': tag })).status).toBe(304);
+  await savePlan({ ...plan, flock: [] }, 1);
+  const later = await get({ 'if-none-match': tag });
+  expect((await later.json()).card.sentence).toEqual({ kind: 'noBirds' });
+  await removePlan('carded');
+  expect((await get()).status).toBe(404);
+});
+
 test.each(['\0', '\u0001\u0002', '%00', '../../etc', 'pell-garth\0', '😀', 'x'.repeat(5000)])(
   'no plan is found by the id %j, and nothing breaks',
   async (id) => {

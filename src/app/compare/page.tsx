@@ -1,7 +1,7 @@
 import type { Metadata } from 'next';
 import { headers } from 'next/headers';
 import { dayIn } from '@/core/kernel/units/day';
-import { listPlans } from '@/server/plans';
+import { planHeads, readPlans } from '@/server/plans';
 import { now } from '@/server/settings';
 import { CompareScreen } from '@/ui/compare/CompareScreen';
 import { MOST_COMPARED } from '@/ui/compare/columns';
@@ -16,14 +16,13 @@ interface Props {
 /** Plans side by side: those asked for that there are; one alone has its nearest variant beside it. */
 export default async function ComparePage({ searchParams }: Props) {
   const asked = [(await searchParams).plan ?? []].flat();
-  const { plans } = await listPlans();
-  const found = [...new Set(asked)].flatMap((id) => plans.filter((p) => p.plan.id === id));
+  const heads = await planHeads();
+  const found = [...new Set(asked)].filter((id) => heads.some((head) => head.id === id));
   const [only] = found;
-  const kin = plans.filter((p) => p.family === only?.family && p !== only);
-  const shown = (found.length === 1 ? [...found, ...kin.slice(0, 1)] : found).slice(
-    0,
-    MOST_COMPARED,
-  );
+  const family = heads.find((head) => head.id === only)?.family;
+  const kin = heads.filter((head) => head.family === family && head.id !== only);
+  const ids = found.length === 1 ? [...found, ...kin.slice(0, 1).map((head) => head.id)] : found;
+  const { plans: shown } = await readPlans(ids.slice(0, MOST_COMPARED));
   return (
     <CompareScreen
       plans={shown.map(({ plan, revision }) => ({
@@ -31,7 +30,7 @@ export default async function ComparePage({ searchParams }: Props) {
         revision,
         on: dayIn(now(), plan.timeZone),
       }))}
-      all={plans.map(({ plan, family }) => ({ id: plan.id, name: plan.name, family }))}
+      all={heads.map(({ id, name, family }) => ({ id, name, family }))}
       nonce={(await headers()).get('x-nonce') ?? ''}
     />
   );

@@ -13,7 +13,7 @@ const binRow = z.object({ id: z.string(), name: z.string(), removed_at: z.date()
 /** What lies in the bin, what was removed last first. */
 export async function selectBin(db: Db): Promise<BinRow[]> {
   const rows = await db.query(
-    `select p.id, coalesce(s.document->>'name', '') as name, p.removed_at
+    `select p.id, s.plan_name as name, p.removed_at
        from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision
       where p.removed_at is not null order by p.removed_at desc, p.id`,
   );

@@ -27,10 +27,39 @@ function decode(row: unknown): StoredPlan {
 const LATEST = `select p.id, p.revision, s.document, s.saved_at, coalesce(p.family, p.id) as family
   from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision`;
 
-/** Every plan at its latest save, in the order they were made; none that lies in the bin. */
-export async function selectPlans(db: Db): Promise<StoredPlan[]> {
-  const rows = await db.query(`${LATEST} where p.removed_at is null order by p.created_at, p.id`);
+/** Some plans at their latest saves, in the order they were made; none that lies in the bin. */
+export async function selectPlans(db: Db, ids: readonly string[]): Promise<StoredPlan[]> {
+  const rows = await db.query(
+    `${LATEST} where p.id = any($1) and p.removed_at is null order by p.created_at, p.id`,
+    [ids],
+  );
   return rows.map(decode);
+}
+
+/** What a list needs of a plan that is not shown in it. */
+export interface PlanHead {
+  readonly id: string;
+  readonly revision: number;
+  readonly savedAt: Date;
+  readonly family: string;
+  /** As the document has it; empty where it has none. */
+  readonly name: string;
+}
+
+const headRow = storedRow.omit({ document: true }).extend({ name: z.string() });
+
+/** Every plan, without its document, in the order they were made; none that lies in the bin. */
+export async function selectHeads(db: Db): Promise<PlanHead[]> {
+  const rows = await db.query(
+    `select p.id, p.revision, s.saved_at, coalesce(p.family, p.id) as family,
+            s.plan_name as name
+       from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision
+      where p.removed_at is null order by p.created_at, p.id`,
+  );
+  return rows.map((row) => {
+    const { saved_at, ...rest } = headRow.parse(row);
+    return { ...rest, savedAt: saved_at };
+  });
 }
 
 /** One plan at its latest save; null where there is none, or where it lies in the bin. */
@@ -48,7 +77,7 @@ export async function countPlans(db: Db): Promise<number> {
 /** The names of all plans but one, none that lies in the bin. */
 export async function selectNames(db: Db, but: string | null = null): Promise<string[]> {
   const rows = await db.query(
-    `select coalesce(s.document->>'name', '') as name
+    `select s.plan_name as name
        from plans p join plan_saves s on s.plan_id = p.id and s.revision = p.revision
       where p.removed_at is null and p.id is distinct from $1`,
     [but],

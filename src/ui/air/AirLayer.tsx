@@ -1,4 +1,5 @@
 'use client';
+import { type Projection, px } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { faceOf, roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
 import { sleepingBars } from '@/core/geometry/bars';
@@ -6,7 +7,6 @@ import { solidOf } from '@/core/geometry/solids';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { ruled } from '@/core/rules/rules.data';
 import { flowText, speedText } from '@/text/airMoment';
-import { type Projection, px } from '../bench/projection';
 import { useBench } from '../store/bench';
 import { useAirShow } from './airShow';
 import { arrowsIn, dropsUnder } from './arrows';

@@ -1,10 +1,10 @@
 import { airDay } from '@/core/air/airDay';
 import { flockByDay } from '@/core/birds/flock';
+import { project } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { aired } from '@/core/tests/aired';
 import { DAY, sample } from '@/core/tests/plans';
 import { workClimate } from '@/core/weather/climate';
-import { project } from '../bench/projection';
 import { arrowsIn, dropsUnder } from './arrows';
 
 const plan = aired('pell-garth');

@@ -1,10 +1,10 @@
 import type { AirMoment, Flow } from '@/core/air/airMoment';
+import { type Projection, px } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { faceOf, LIES, roofOutline, roomOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import { wallTop } from '@/core/geometry/walls';
 import type { Plan } from '@/core/model/schema';
-import { type Projection, px } from '../bench/projection';
 
 /** One arrow on the page. */
 export interface AirArrow {

@@ -1,6 +1,7 @@
 'use client';
 import { Shuffle, X } from 'lucide-react';
 import { Fragment, useEffect, useRef, useState } from 'react';
+import { pastWalls, project } from '@/core/drawing/projection';
 import { canBeFinished } from '@/core/edit/zones';
 import type { Arrangement } from '@/core/layout/arrange';
 import type { Plan } from '@/core/model/schema';
@@ -11,7 +12,6 @@ import type { ArrangeTold } from '@/workers/arrange.client';
 import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
 import { afterEdits } from '../store/waiting';
 import { Drawing } from './Drawing';
-import { pastWalls, project } from './projection';
 
 /** A small drawing of an answer, px. */
 const FRAME = { width: 200, height: 104, left: 4, right: 4, top: 4, bottom: 4 };

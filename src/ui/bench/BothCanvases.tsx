@@ -1,10 +1,10 @@
 'use client';
+import { pastWalls } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { roomOf } from '@/core/drawing/view';
 import { useAssessment, useBench, usePlan } from '../store/bench';
 import { Canvas } from './Canvas';
 import { depthMarks, heightMarks, marginsOf } from './frame';
-import { pastWalls } from './projection';
 import { useSize } from './size';
 
 /** Room for both until the browser has measured, px. */

@@ -1,10 +1,10 @@
 import { useId } from 'react';
 import { drawBroken } from '@/core/drawing/draw';
+import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { Finding } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
 import { findingTitle } from '@/text/findings';
 import { pickFinding } from '../store/bench';
-import { type Projection, pageRect } from './projection';
 import { Hatches, Shapes } from './Shapes';
 
 interface Shown {

@@ -1,6 +1,7 @@
 'use client';
 import dynamic from 'next/dynamic';
 import { type KeyboardEvent, useId, useMemo } from 'react';
+import { pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { SEEN } from '@/text/views';
 import { Part } from '../Part';
@@ -13,7 +14,6 @@ import { marginsOf, NARROW_PX, rodMarks } from './frame';
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
-import { pastWalls, project } from './projection';
 import { useSize } from './size';
 
 /** The air is fetched where it is looked at. */

@@ -1,9 +1,9 @@
 import { memo } from 'react';
+import type { Frame, Projection } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
 import { useAssessment, useBench, usePlan } from '../store/bench';
 import { type RodMark, rodMarks, STICK_AT } from './frame';
-import type { Frame, Projection } from './projection';
 import { FootStick, StoryStick } from './Sticks';
 
 /** The sticks of a drawing: at its left and along its foot; on a phone only what is picked has marks. */

@@ -1,10 +1,11 @@
 import { memo, useId } from 'react';
+import { birdsOnPage } from '@/core/drawing/alike';
 import { type DrawnItem, draw, type FixtureItem } from '@/core/drawing/draw';
+import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { ReachMap } from '@/core/geometry/reach';
 import type { Plan } from '@/core/model/schema';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
-import { type Projection, pageRect } from './projection';
-import { Hatches, Shapes } from './Shapes';
+import { Hatches, Looks, SetBird, Shapes } from './Shapes';
 
 /** The coop in one view: shell, fixtures and birds, the farthest first. Drawn anew only where something of it is another. */
 export const Drawing = memo(function Drawing({
@@ -34,9 +35,11 @@ export const Drawing = memo(function Drawing({
 }) {
   const hatches = useId();
   const items = draw(plan, projection.view, { birds, reach, cutM });
+  const flock = birdsOnPage(items, projection);
   return (
     <g>
       <Hatches of={hatches} />
+      <Looks of={hatches} looks={flock.looks} />
       {items.map((item) =>
         item.what === 'fixture' ? (
           <Pickable
@@ -57,7 +60,11 @@ export const Drawing = memo(function Drawing({
             opacity={item.what === 'bird' && inHand.includes(item.bird.barId ?? '') ? 0 : undefined}
             className="pointer-events-none"
           >
-            <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+            {item.what === 'bird' ? (
+              <SetBird of={hatches} place={flock.places.get(item.key)} />
+            ) : (
+              <Shapes shapes={item.shapes} projection={projection} hatches={hatches} />
+            )}
           </g>
         ),
       )}

@@ -1,6 +1,6 @@
 import { drawChanged } from '@/core/drawing/draw';
+import type { Projection } from '@/core/drawing/projection';
 import type { Plan } from '@/core/model/schema';
-import type { Projection } from './projection';
 import { Shapes } from './Shapes';
 
 /** Fixtures as a remedy would have them, faintly over the drawing; those it leaves alone are not drawn. */

@@ -1,11 +1,11 @@
 'use client';
 import { useId } from 'react';
+import type { Projection } from '@/core/drawing/projection';
 import { drawRun, type RunMeasure } from '@/core/drawing/run/run';
 import type { Face } from '@/core/drawing/shape';
 import { formatLength } from '@/core/kernel/units/length';
 import { RUN_MEASURES } from '@/text/views';
 import { pick, useBench, usePlan, useWhole } from '../store/bench';
-import type { Projection } from './projection';
 import { Hatches, Shapes } from './Shapes';
 import { type Size, useSize } from './size';
 

@@ -1,6 +1,7 @@
 import type { SVGProps } from 'react';
+import type { Place } from '@/core/drawing/alike';
+import { type Projection, type Stroke, strokesOf } from '@/core/drawing/projection';
 import type { Pen, Shape } from '@/core/drawing/shape';
-import { type Projection, pathOnPage, px } from './projection';
 
 /** Hatches by the pen that fills with them; a drawing has its own, so that two on a page do not share one. */
 const HATCHES = {
@@ -133,7 +134,7 @@ const LOOKS: Readonly<Record<Pen, Look>> = {
 /** Shapes of the core on the page, in their order. */
 export function Shapes({
   shapes,
-  projection: p,
+  projection,
   hatches,
 }: {
   shapes: readonly Shape[];
@@ -141,26 +142,44 @@ export function Shapes({
   /** The id that the drawing's hatches were given. */
   hatches: string;
 }) {
-  return shapes.map((shape, i) => {
-    const hatched = shape.pen in HATCHES;
+  return <Strokes strokes={strokesOf(shapes, projection)} hatches={hatches} />;
+}
+
+/** What has been put on the page already. */
+export function Strokes({ strokes, hatches }: { strokes: readonly Stroke[]; hatches: string }) {
+  return strokes.map(({ pen, ...on }, i) => {
     const look = {
-      ...LOOKS[shape.pen],
-      'data-pen': shape.pen,
-      ...(hatched ? { fill: `url(#${hatches}-${shape.pen})` } : {}),
+      ...LOOKS[pen],
+      'data-pen': pen,
+      ...(pen in HATCHES ? { fill: `url(#${hatches}-${pen})` } : {}),
     };
+    const filled = !LOOKS[pen].className?.startsWith('fill-none');
     // the list of one item is made anew as a whole: its order is its identity
-    const key = `${shape.pen}-${i}`;
-    return shape.kind === 'ellipse' ? (
-      <ellipse
-        key={key}
-        cx={px(p.u(shape.middle[0]))}
-        cy={px(p.v(shape.middle[1]))}
-        rx={px(shape.half[0] * p.scale)}
-        ry={px(shape.half[1] * p.scale)}
-        {...(look as SVGProps<SVGEllipseElement>)}
-      />
+    const key = `${pen}-${i}`;
+    return 'd' in on ? (
+      <path key={key} {...(filled ? { fillRule: 'evenodd' } : {})} {...on} {...look} />
     ) : (
-      <path key={key} d={pathOnPage(shape.commands, p)} fillRule="evenodd" {...look} />
+      <ellipse key={key} {...on} {...(look as SVGProps<SVGEllipseElement>)} />
     );
   });
+}
+
+/** How the birds of a drawing look, each look once. */
+export function Looks({ of, looks }: { of: string; looks: readonly (readonly Stroke[])[] }) {
+  return (
+    <defs>
+      {looks.map((strokes, i) => (
+        // a look has no name but its place
+        // biome-ignore lint/suspicious/noArrayIndexKey: the list is made anew as a whole
+        <g key={i} id={`${of}-look-${i}`}>
+          <Strokes strokes={strokes} hatches={of} />
+        </g>
+      ))}
+    </defs>
+  );
+}
+
+/** A bird where it is. */
+export function SetBird({ of, place }: { of: string; place: Place | undefined }) {
+  return place ? <use href={`#${of}-look-${place.look}`} x={place.x} y={place.y} /> : null;
 }

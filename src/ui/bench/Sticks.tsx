@@ -1,5 +1,6 @@
 'use client';
 import type { KeyboardEvent } from 'react';
+import type { Frame, Projection } from '@/core/drawing/projection';
 import { placeLabels } from '@/core/geometry/labels';
 import type { FootMark } from '@/core/geometry/stick';
 import { MARK_NAMES } from '@/text/marks';
@@ -8,7 +9,6 @@ import { useShown } from '../figure/shown';
 import type { RodMark } from './frame';
 import { light } from './lit';
 import { withFigures } from './marksShown';
-import type { Frame, Projection } from './projection';
 import { columnPx, FIGURES_AT, footLabels } from './stickLabels';
 
 /** Height of a line of labels, px. */

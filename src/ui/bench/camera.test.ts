@@ -1,7 +1,7 @@
 import fc from 'fast-check';
+import { project } from '@/core/drawing/projection';
 import { sample } from '@/core/tests/plans';
 import { closer, closeUp, panned, seenBy } from './camera';
-import { project } from './projection';
 
 const frame = { width: 720, height: 600, left: 180, right: 40, top: 38, bottom: 64 };
 const { shell } = sample('pell-garth');

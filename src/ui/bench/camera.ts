@@ -1,6 +1,6 @@
 import { create } from 'zustand';
+import type { Frame, Projection } from '@/core/drawing/projection';
 import type { Face, View } from '@/core/drawing/shape';
-import type { Frame, Projection } from './projection';
 
 /** What of a view is looked at more closely: how much larger than the whole coop, about which point, m. */
 export interface Camera {

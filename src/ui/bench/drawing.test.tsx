@@ -3,13 +3,13 @@ import { beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { fireEvent, render } from '@testing-library/react';
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
+import { project } from '@/core/drawing/projection';
 import { inRun } from '@/core/geometry/solids';
 import type { Plan } from '@/core/model/schema';
 import { everything } from '@/core/tests/everything';
 import { badCoop, DAY, sample } from '@/core/tests/plans';
 import { spoilt } from '../tests/shown';
 import { Drawing } from './Drawing';
-import { project } from './projection';
 
 const VIEWS = ['front', 'right', 'above'] as const;
 

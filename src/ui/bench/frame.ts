@@ -1,9 +1,9 @@
 import type { Assessment } from '@/core/assess';
+import type { Frame } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import type { FootMark, StickMark } from '@/core/geometry/stick';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { MARK_NAMES, markLabel } from '@/text/marks';
-import type { Frame } from './projection';
 import { stickPx } from './stickLabels';
 
 /** Narrower than this a drawing has no room for every mark: only the picked fixture's are shown. */

@@ -1,7 +1,7 @@
 import { type Aspect, type BirdLook, USUAL_HEN } from '@/core/drawing/birds/look';
 import { birdShapes } from '@/core/drawing/birds/silhouettes';
+import type { PageRect, Projection } from '@/core/drawing/projection';
 import type { Shape } from '@/core/drawing/shape';
-import type { PageRect, Projection } from './projection';
 
 /** A rectangle of the page as it is: down the page is down for the bird. */
 const PAGE: Projection = {

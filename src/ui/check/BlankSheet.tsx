@@ -1,5 +1,6 @@
 import Link from 'next/link';
 import { assess } from '@/core/assess';
+import { pastWalls, project } from '@/core/drawing/projection';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { exactly } from '@/core/measure/bands';
 import { type Measured, planOfStanding, type Thing } from '@/core/measure/standing';
@@ -14,7 +15,6 @@ import {
 import type { Plan } from '@/core/model/schema';
 import { ROOM_WORDS, THING_WORDS } from '@/text/measuring';
 import { Drawing } from '../bench/Drawing';
-import { pastWalls, project } from '../bench/projection';
 import { PrintButton } from '../print/PrintButton';
 import { TapeLine } from './TapeLine';
 

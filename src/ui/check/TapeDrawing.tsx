@@ -1,9 +1,9 @@
 'use client';
 import type { Assessment } from '@/core/assess';
+import { type Frame, pastWalls, project } from '@/core/drawing/projection';
 import type { Tape } from '@/core/measure/tapes';
 import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
-import { type Frame, pastWalls, project } from '../bench/projection';
 import { TapeLine } from './TapeLine';
 
 const SEEN: Readonly<Record<Tape['view'], string>> = {

@@ -1,5 +1,5 @@
+import { type Projection, px } from '@/core/drawing/projection';
 import type { Tape } from '@/core/measure/tapes';
-import { type Projection, px } from '../bench/projection';
 
 /** A tape shorter than its number, and how far beside it the number stands, px. */
 const SHORT_PX = 28;

@@ -1,9 +1,9 @@
 'use client';
 import { useState } from 'react';
+import { type Projection, pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
 import { Drawing } from '../bench/Drawing';
-import { type Projection, pastWalls, project } from '../bench/projection';
 import { useSize } from '../bench/size';
 import { ViewChoice } from '../bench/ViewChoice';
 import { type Column, LABEL, ROW } from './columns';

@@ -35,11 +35,14 @@ export function WorkingHost({
   className,
   workingClassName,
   style,
+  waits = false,
 }: {
   children: ReactNode;
   className?: string;
   workingClassName?: string;
   style?: CSSProperties;
+  /** Whether what a working is told from is still on its way: asked for before, it opens as soon as it has come. */
+  waits?: boolean;
 }) {
   const [open, setOpen] = useState<string | null>(null);
   const regionId = useId();
@@ -54,7 +57,7 @@ export function WorkingHost({
   );
   // asked for before the core has come, a working opens as soon as it has
   const worked = useWorked();
-  const figure = open === null || !worked ? undefined : assessment.figures.get(open);
+  const figure = open === null || !worked || waits ? undefined : assessment.figures.get(open);
   return (
     <HostContext value={host}>
       <div className={className} style={style}>

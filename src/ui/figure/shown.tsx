@@ -4,9 +4,14 @@ import type { Assessment } from '@/core/assess';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
 
+/** What of an assessment figures and their workings are told from. */
+export type FiguresOf = Pick<Assessment, 'figures' | 'items'> & {
+  readonly schools: Readonly<Record<string, Assessment['schools'][string]>>;
+};
+
 interface Shown {
-  readonly assessment: Assessment;
-  readonly plan: Plan;
+  readonly assessment: FiguresOf;
+  readonly plan: Pick<Plan, 'units' | 'climate' | 'flock' | 'fixtures'>;
   readonly units: UnitSystem;
 }
 

@@ -1,12 +1,12 @@
 'use client';
 import { useEffect, useState } from 'react';
 import type { Assessment } from '@/core/assess';
+import { pastWalls, project } from '@/core/drawing/projection';
 import { parsePlan } from '@/core/edit/parse';
 import { fail, issue, ok } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { sentenceText } from '@/text/sentence';
 import { Drawing } from '../bench/Drawing';
-import { pastWalls, project } from '../bench/projection';
 import { TextField } from '../forms/fields';
 import { Differences } from '../header/Differences';
 import { edit, useBench, usePlan } from '../store/bench';

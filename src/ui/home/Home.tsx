@@ -5,7 +5,6 @@ import Link from 'next/link';
 import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
-import type { Plan } from '@/core/model/schema';
 import { issueLine } from '@/text/issues';
 import { takeNonce } from '../nonce';
 import { ThemeButton } from '../theme/ThemeButton';
@@ -13,25 +12,25 @@ import { hasSeenTour, leaveTour } from '../tour/tour';
 import { Bin, type Binned, putBack } from './Bin';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
-import { PlanCard } from './PlanCard';
+import { type Listed, PlanCard } from './PlanCard';
+import { NothingFound, PageLinks, type Place, PlanFinder } from './PlanFinder';
+import { useSaved } from './useSaved';
 
 /** Asked only where there is no plan yet. */
 const RoughQuestions = dynamic(() => import('../rough/RoughScreen').then((m) => m.RoughQuestions));
-
-/** Variants of one plan stand together, where the first of them stands. */
-const byFamily = <P extends { readonly family: string }>(plans: readonly P[]): P[] =>
-  [...new Set(plans.map((p) => p.family))].flatMap((f) => plans.filter((p) => p.family === f));
 
 /** The list of plans. */
 export function Home({
   plans,
   unreadable,
+  place = { find: '', total: plans.length, found: plans.length, page: 1, pages: 1 },
   bin = [],
   on = '',
   nonce,
 }: {
-  plans: readonly { plan: Plan; on: string; family: string }[];
+  plans: readonly Listed[];
   unreadable: readonly { id: string; issues: readonly Issue[] }[];
+  place?: Place;
   bin?: readonly Binned[];
   /** The day on which a first plan is begun, YYYY-MM-DD. */
   on?: string;
@@ -39,9 +38,10 @@ export function Home({
 }) {
   takeNonce(nonce);
   const router = useRouter();
-  const [removed, setRemoved] = useState<Pick<Plan, 'id' | 'name'> | null>(null);
+  const [removed, setRemoved] = useState<Pick<Listed, 'id' | 'name'> | null>(null);
   const [isNew, setNew] = useState(false);
   useEffect(() => setNew(!hasSeenTour()), []);
+  useSaved(plans);
   const undo = async (): Promise<void> => {
     if (removed && (await putBack(removed.id))) setRemoved(null);
     router.refresh();
@@ -79,7 +79,8 @@ export function Home({
           </p>
         ) : null}
       </div>
-      {plans.length === 0 ? (
+      <PlanFinder place={place} />
+      {place.total === 0 ? (
         <div className="mt-4 flex flex-col lg:h-[calc(100dvh-9.5rem)]">
           <RoughQuestions
             on={on}
@@ -99,17 +100,13 @@ export function Home({
         </div>
       ) : (
         <div className="mt-6 grid grid-cols-[repeat(auto-fill,minmax(320px,1fr))] gap-5">
-          {byFamily(plans).map(({ plan, on, family }) => (
-            <PlanCard
-              key={plan.id}
-              plan={plan}
-              on={on}
-              removed={setRemoved}
-              kin={plans.filter((p) => p.family === family && p.plan !== plan).map((p) => p.plan)}
-            />
+          {plans.map((plan) => (
+            <PlanCard key={plan.id} plan={plan} removed={setRemoved} />
           ))}
         </div>
       )}
+      {place.total > 0 && place.found === 0 ? <NothingFound find={place.find} /> : null}
+      <PageLinks place={place} />
       {unreadable.map(({ id, issues }) => (
         <section key={id} role="alert" className="mt-5 border-oxide border-l-3 pl-3">
           <h2 className="text-[1.05rem]">
@@ -131,7 +128,7 @@ export function Home({
         <p className="mt-5 flex flex-wrap items-center gap-x-3 text-soft" data-tour-offered>
           New here?
           <Link
-            href={`/plans/${plans[0].plan.id}?tour`}
+            href={`/plans/${plans[0].id}?tour`}
             prefetch={false}
             className="text-chalk underline"
           >

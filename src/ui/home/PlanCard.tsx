@@ -2,88 +2,170 @@
 import { Columns2, Copy, Pencil, Trash2 } from 'lucide-react';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useMemo, useState } from 'react';
-import { assess } from '@/core/assess';
-import type { Plan } from '@/core/model/schema';
-import { Drawing } from '../bench/Drawing';
-import { pastWalls, project } from '../bench/projection';
+import { useId, useMemo, useState } from 'react';
+import type { UnitSystem } from '@/core/kernel/units/length';
+import type { Items } from '@/core/kernel/working';
+import { CARD_FRAME, type CardWords, type FetchedCard } from '@/formats/planCard';
+import { Hatches, Looks, SetBird, Strokes } from '../bench/Shapes';
 import { compareHref, MOST_COMPARED } from '../compare/columns';
 import { SentenceText } from '../figure/SentenceText';
 import { Figures } from '../figure/shown';
 import { WorkingHost } from '../figure/WorkingHost';
 import { useOpener } from '../forms/useOpener';
 import { RenameDialog, renameOnServer } from './RenameDialog';
+import { useCard } from './useCard';
 
-const WIDTH = 372;
-const HEIGHT = 210;
-const FRAME = { width: WIDTH, height: HEIGHT, left: 14, right: 14, top: 12, bottom: 14 };
+/** A plan as the page of the list has it: all else is fetched when it comes in sight. */
+export interface Listed {
+  readonly id: string;
+  readonly name: string;
+  readonly units: UnitSystem;
+  readonly revision: number;
+  /** What its card is of: save and day. */
+  readonly stamp: string;
+  /** Its variants, or what it is a variant of: their ids. */
+  readonly kin: readonly string[];
+  /** Its sentence, where it stood ready. */
+  readonly words: CardWords | null;
+}
 
 /** A plan on the list: a small drawing and its one sentence. */
 export function PlanCard({
   plan,
-  on,
   removed,
-  kin = [],
 }: {
-  plan: Plan;
-  on: string;
-  /** Its variants, or what it is a variant of. */
-  kin?: readonly Plan[];
+  plan: Listed;
   /** Told when the plan has been laid in the bin. */
-  removed: (plan: Plan) => void;
+  removed: (plan: Listed) => void;
 }) {
-  const assessment = useMemo(() => assess(plan, { on }), [plan, on]);
-  const projection = project('front', plan.shell, FRAME, { past: pastWalls('front', plan) });
-  const short = assessment.sentence.kind === 'short';
+  const { place, card, failed } = useCard(plan.id, plan.stamp);
+  const words = card?.card ?? plan.words;
+  return (
+    <article
+      ref={place}
+      data-plan={plan.id}
+      className="relative flex flex-col border border-line bg-raised transition-colors hover:border-chalk"
+    >
+      <Picture plan={plan} card={card} failed={failed} />
+      <div className="flex flex-1 flex-col gap-1 px-4 pt-3 pb-2">
+        <h2 className="text-[1.25rem]">
+          <Link
+            href={`/plans/${plan.id}`}
+            className="before:absolute before:inset-0 hover:text-chalk"
+            data-name
+          >
+            {plan.name}
+          </Link>
+        </h2>
+        {words ? (
+          <Words words={words} card={card} units={plan.units} />
+        ) : (
+          <p className="min-h-[3em] flex-1 text-soft" aria-busy={!failed} data-sentence-awaited>
+            {failed ? 'The server does not answer. Load the page again.' : ' '}
+          </p>
+        )}
+        {plan.kin.length > 0 ? (
+          <Link
+            href={compareHref([plan.id, ...plan.kin].slice(0, MOST_COMPARED))}
+            prefetch={false}
+            className="relative flex min-h-[24px] items-center gap-1.5 text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
+          >
+            <Columns2 size={14} aria-hidden />
+            {plan.kin.length === 1
+              ? 'Compare with its variant'
+              : `Compare with its ${plan.kin.length} variants`}
+          </Link>
+        ) : null}
+        <Actions plan={plan} removed={removed} />
+      </div>
+    </article>
+  );
+}
+
+/** The coop from the front; its paper alone until it has come. */
+function Picture({
+  plan,
+  card,
+  failed,
+}: {
+  plan: Listed;
+  card: FetchedCard | null;
+  failed: boolean;
+}) {
+  const hatches = useId();
+  return (
+    <svg
+      viewBox={`0 0 ${CARD_FRAME.width} ${CARD_FRAME.height}`}
+      className="block w-full border-line border-b bg-paper"
+      role="img"
+      aria-label={`${plan.name}, seen from the front`}
+      aria-busy={card === null && !failed}
+    >
+      {card ? (
+        <g className="appears">
+          <Hatches of={hatches} />
+          <Looks of={hatches} looks={card.card.picture.looks} />
+          {card.card.picture.items.map((item, i) => {
+            // a picture is made anew as a whole: its order is its identity
+            const key = `${i}`;
+            return 'look' in item ? (
+              <SetBird key={key} of={hatches} place={item} />
+            ) : (
+              <Strokes key={key} strokes={item} hatches={hatches} />
+            );
+          })}
+        </g>
+      ) : null}
+    </svg>
+  );
+}
+
+const NO_ITEMS: Items = {
+  group: [],
+  bar: [],
+  bank: [],
+  taker: [],
+  station: [],
+  opening: [],
+  feeder: [],
+  drinker: [],
+};
+
+/** The sentence; its numbers open their workings once the card has come. */
+function Words({
+  words,
+  card,
+  units,
+}: {
+  words: CardWords;
+  card: FetchedCard | null;
+  units: UnitSystem;
+}) {
+  const assessment = useMemo(
+    () => ({
+      figures: new Map(words.figures.map((figure) => [figure.id, figure])),
+      schools: card?.card.schools ?? {},
+      items: card?.card.items ?? NO_ITEMS,
+    }),
+    [words, card],
+  );
+  const plan = card?.plan ?? { units, climate: null, flock: [], fixtures: [] };
   return (
     <Figures assessment={assessment} plan={plan}>
-      <article
-        data-plan={plan.id}
-        className="relative flex flex-col border border-line bg-raised transition-colors hover:border-chalk"
+      <WorkingHost
+        className={`flex-1 ${words.sentence.kind === 'short' ? '' : 'text-soft'}`}
+        workingClassName="relative"
+        waits={card === null}
       >
-        <svg
-          viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-          className="block w-full border-line border-b bg-paper"
-          role="img"
-          aria-label={`${plan.name}, seen from the front`}
-        >
-          <Drawing plan={plan} birds={assessment.birds} projection={projection} />
-        </svg>
-        <div className="flex flex-1 flex-col gap-1 px-4 pt-3 pb-2">
-          <h2 className="text-[1.25rem]">
-            <Link
-              href={`/plans/${plan.id}`}
-              className="before:absolute before:inset-0 hover:text-chalk"
-              data-name
-            >
-              {plan.name}
-            </Link>
-          </h2>
-          <WorkingHost className={`flex-1 ${short ? '' : 'text-soft'}`} workingClassName="relative">
-            <p data-sentence>
-              <SentenceText sentence={assessment.sentence} figureClass="relative font-semibold" />
-            </p>
-          </WorkingHost>
-          {kin.length > 0 ? (
-            <Link
-              href={compareHref([plan, ...kin].slice(0, MOST_COMPARED).map((p) => p.id))}
-              prefetch={false}
-              className="relative flex min-h-[24px] items-center gap-1.5 text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
-            >
-              <Columns2 size={14} aria-hidden />
-              {kin.length === 1
-                ? 'Compare with its variant'
-                : `Compare with its ${kin.length} variants`}
-            </Link>
-          ) : null}
-          <Actions plan={plan} removed={removed} />
-        </div>
-      </article>
+        <p data-sentence>
+          <SentenceText sentence={words.sentence} figureClass="relative font-semibold" />
+        </p>
+      </WorkingHost>
     </Figures>
   );
 }
 
-function Actions({ plan, removed }: { plan: Plan; removed: (plan: Plan) => void }) {
+function Actions({ plan, removed }: { plan: Listed; removed: (plan: Listed) => void }) {
   const router = useRouter();
   const renaming = useOpener();
   const [wrong, setWrong] = useState(false);

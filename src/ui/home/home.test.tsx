@@ -1,17 +1,27 @@
 import '@testing-library/jest-dom/jest-globals';
 import { beforeEach, describe, expect, jest, test } from '@jest/globals';
-import { render, screen, waitFor, within } from '@testing-library/react';
+import { cleanup, render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { parsePlan } from '@/core/edit/parse';
 import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
+import { cardOf } from '@/formats/planCard';
+import { noteSave } from '../store/known';
+import type { Listed } from './PlanCard';
+import type { Place } from './PlanFinder';
 
-const router = { push: jest.fn(), refresh: jest.fn() };
+const router = { push: jest.fn(), refresh: jest.fn(), replace: jest.fn() };
 jest.unstable_mockModule('next/navigation', () => ({ useRouter: () => router }));
 jest.unstable_mockModule('next/link', () => ({
-  default: ({ children, ...rest }: { children: React.ReactNode; href: string }) => (
-    <a {...rest}>{children}</a>
-  ),
+  default: ({
+    children,
+    prefetch: _,
+    ...rest
+  }: {
+    children: React.ReactNode;
+    href: string;
+    prefetch?: boolean;
+  }) => <a {...rest}>{children}</a>,
 }));
 
 const { Home } = await import('./Home');
@@ -26,16 +36,22 @@ let sent: Sent[];
 let status: number;
 /** What the server lists. */
 let listed: unknown;
+/** The plans whose cards the server has. */
+let stored: Plan[];
 
 beforeEach(() => {
   sent = [];
   status = 201;
   listed = [];
+  stored = [];
   localStorage.clear();
   jest.spyOn(navigator, 'languages', 'get').mockReturnValue(['en-GB']);
   router.push.mockClear();
   router.refresh.mockClear();
+  router.replace.mockClear();
   globalThis.fetch = (async (url: string, init: RequestInit = {}) => {
+    const of = /^\/api\/plans\/([^/]+)\/card$/.exec(url)?.[1];
+    if (of !== undefined) return cardAnswer(of);
     sent.push({
       url,
       method: init.method ?? 'GET',
@@ -50,14 +66,31 @@ beforeEach(() => {
   }) as typeof fetch;
 });
 
+/** What the server answers where a card is asked for. */
+function cardAnswer(id: string): Response {
+  const plan = stored.find((p) => p.id === id);
+  const card = plan && { plan, card: JSON.parse(JSON.stringify(cardOf(plan, DAY))) };
+  return { ok: card !== undefined, status: card ? 200 : 404, json: async () => card } as Response;
+}
+
+/** A plan as the page has it, its words with it or still to come. */
+function listedOf(plan: Plan, more: Partial<Listed> = {}): Listed {
+  stored.push(plan);
+  const { sentence, figures } = cardOf(plan, DAY);
+  return {
+    id: plan.id,
+    name: plan.name,
+    units: plan.units,
+    revision: 1,
+    stamp: `1-0-${DAY}`,
+    kin: [],
+    words: { sentence, figures },
+    ...more,
+  };
+}
+
 const show = (ids: ('pell-garth' | 'tamar-flats' | 'osk-landing')[] = ['pell-garth']) =>
-  render(
-    <Home
-      plans={ids.map((id) => ({ plan: sample(id), on: DAY, family: id }))}
-      unreadable={[]}
-      nonce=""
-    />,
-  );
+  render(<Home plans={ids.map((id) => listedOf(sample(id)))} unreadable={[]} nonce="" />);
 
 describe('the list of plans', () => {
   test('each has its drawing and its sentence', () => {
@@ -96,22 +129,29 @@ describe('the list of plans', () => {
     expect(screen.getByRole('alert')).toHaveTextContent('This is not a plan file');
   });
 
-  test('variants of one plan stand together, and lead to their comparison', () => {
-    const [first, strange] = [sample('pell-garth'), sample('tamar-flats')];
-    const variant = { ...first, id: 'try', name: 'Pell Garth (copy)' };
-    const of = (plan: Plan, family: string) => ({ plan, on: DAY, family });
-    render(
-      <Home
-        plans={[of(first, first.id), of(strange, strange.id), of(variant, first.id)]}
-        unreadable={[]}
-        nonce=""
-      />,
-    );
-    expect(screen.getAllByRole('article').map((c) => c.getAttribute('data-plan'))).toEqual([
-      'pell-garth',
-      'try',
-      'tamar-flats',
-    ]);
+  test('a card whose words were not ready has them when its card has come, with its picture', async () => {
+    const plan = listedOf(sample('osk-landing'), { words: null });
+    render(<Home plans={[plan]} unreadable={[]} nonce="" />);
+    const card = screen.getByRole('article');
+    expect(card.querySelector('[data-sentence]')).toBeNull();
+    expect(await within(card).findByText(/This coop carries/)).toBeInTheDocument();
+    const picture = within(card).getByRole('img', { name: 'Osk Landing, seen from the front' });
+    const pens = [...picture.querySelectorAll('[data-pen]')].map((e) => e.getAttribute('data-pen'));
+    expect(pens).toEqual(expect.arrayContaining(['wall', 'timber', 'bird']));
+  });
+
+  test('a card that cannot be had is told of, and the plan can be opened all the same', async () => {
+    const plan = listedOf(sample('osk-landing'), { words: null });
+    stored = [];
+    render(<Home plans={[plan]} unreadable={[]} nonce="" />);
+    expect(await screen.findByText(/The server does not answer/)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'Osk Landing' })).toBeInTheDocument();
+  });
+
+  test('variants of one plan lead to their comparison', () => {
+    const [first, other] = [sample('pell-garth'), { ...sample('pell-garth'), id: 'try' }];
+    const plans = [listedOf(first, { kin: ['try'] }), listedOf(other, { kin: ['pell-garth'] })];
+    render(<Home plans={plans} unreadable={[]} nonce="" />);
     expect(
       screen
         .getAllByRole('link', { name: 'Compare with its variant' })
@@ -119,9 +159,56 @@ describe('the list of plans', () => {
     ).toEqual(['/compare?plan=pell-garth&plan=try', '/compare?plan=try&plan=pell-garth']);
   });
 
+  test('the list is asked for anew where a plan is known to have been saved since', async () => {
+    const [typed, same] = ['typed', 'same'].map((id) => ({ ...sample('pell-garth'), id }));
+    if (!typed || !same) throw new Error('no plans');
+    render(<Home plans={[listedOf(typed), listedOf(same)]} unreadable={[]} nonce="" />);
+    noteSave({ plan: same, revision: 1 });
+    expect(router.refresh).not.toHaveBeenCalled();
+    noteSave({ plan: typed, revision: 2 });
+    expect(router.refresh).toHaveBeenCalledTimes(1);
+    // a page that the browser had kept is older than what this window knows
+    cleanup();
+    render(<Home plans={[listedOf(typed)]} unreadable={[]} nonce="" />);
+    expect(router.refresh).toHaveBeenCalledTimes(2);
+  });
+
+  test('plans are looked for by name, page by page', async () => {
+    const place = (more: Partial<Place>): Place => ({
+      find: '',
+      total: 120,
+      found: 120,
+      page: 2,
+      pages: 3,
+      ...more,
+    });
+    const plans = [listedOf(sample('pell-garth'))];
+    const { rerender } = render(<Home plans={plans} unreadable={[]} nonce="" place={place({})} />);
+    expect(screen.getByText('120 plans')).toBeInTheDocument();
+    expect(screen.getByText('Page 2 of 3')).toBeInTheDocument();
+    const to = (name: string) => screen.getByRole('link', { name }).getAttribute('href');
+    expect([to('Earlier plans'), to('Later plans')]).toEqual(['/', '/?page=3']);
+    await userEvent.setup().type(screen.getByRole('searchbox'), 'pell ');
+    await waitFor(() =>
+      expect(router.replace).toHaveBeenLastCalledWith('/?find=pell', { scroll: false }),
+    );
+    rerender(
+      <Home
+        plans={[]}
+        unreadable={[]}
+        nonce=""
+        place={place({ find: 'xyz', found: 0, pages: 1 })}
+      />,
+    );
+    expect(screen.getByText('0 of 120 plans')).toBeInTheDocument();
+    expect(screen.getByText(/in its name/)).toHaveTextContent('No plan has “xyz” in its name.');
+    expect(screen.getByRole('searchbox')).toHaveValue('xyz');
+    expect(screen.queryByLabelText('1. Who will live in it?')).toBeNull();
+  });
+
   test('a name with markup in it is text', () => {
     const plan = { ...sample('tamar-flats'), name: '<b>Bold</b> & "quoted"' };
-    render(<Home plans={[{ plan, on: DAY, family: plan.id }]} unreadable={[]} nonce="" />);
+    render(<Home plans={[listedOf(plan)]} unreadable={[]} nonce="" />);
     expect(screen.getByRole('link', { name: '<b>Bold</b> & "quoted"' })).toBeInTheDocument();
     expect(document.querySelector('b')).toBeNull();
   });

@@ -1,4 +1,5 @@
 import type { Assessment } from '@/core/assess';
+import { pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
@@ -8,7 +9,6 @@ import { measureRows } from '@/text/measures';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Drawing } from '../bench/Drawing';
-import { pastWalls, project } from '../bench/projection';
 import { Mark } from '../marks/Mark';
 import { SheetBar } from './SheetBar';
 

@@ -1,12 +1,12 @@
 'use client';
 import { Fragment, useState } from 'react';
+import { pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { Choices } from '@/core/layout/fitOut';
 import type { RoughJson } from '@/formats/roughJson';
 import { STATION_NAMES } from '@/text/stations';
 import { Drawing } from '../bench/Drawing';
-import { pastWalls, project } from '../bench/projection';
 
 type Made = Extract<RoughJson, { kind: 'fits' }>;
 

@@ -2,6 +2,7 @@
 import { editName } from '@/core/edit/editNames';
 import type { Plan } from '@/core/model/schema';
 import { type BenchStore, openPlan, standing, storeHere, useBench } from './bench';
+import { knownSave, noteSave } from './known';
 import { joinUnsaved, meet, type Stored, settleClash } from './meeting';
 import { storeNew } from './storeNew';
 import { forgetUnsaved, keepAtOnce, keepUnsaved, unsavedOf } from './unsaved';
@@ -37,9 +38,6 @@ function forgetDone(id: string, told: Done['edits'] = doneTo(id)): void {
   done = { id, edits: doneTo(id).filter((one) => !told.includes(one)) };
 }
 
-/** The newest save of each plan that this window knows of. */
-const known = new Map<string, Stored>();
-
 /** The store of this window, where it has this plan open and nothing older than the page brings; else null. */
 export function openHere(id: string, revision: number): BenchStore | null {
   const { plan, revision: own } = useBench.getState();
@@ -52,9 +50,9 @@ export function openHere(id: string, revision: number): BenchStore | null {
  */
 export function openStored(plan: Plan, revision: number, on: string): void {
   const open = useBench.getState();
-  const last = known.get(plan.id);
+  const last = knownSave(plan.id);
   const newer = last && last.revision > revision ? last : { plan, revision };
-  known.set(plan.id, newer);
+  noteSave(newer);
   if (open.plan?.id === plan.id && open.revision >= newer.revision) return;
   openPlan(newer.plan, newer.revision, on);
   saved = newer.plan;
@@ -85,7 +83,7 @@ async function meetStored(stored: Stored): Promise<void> {
 /** What is stored is known here now; what the window has beyond it is saved. */
 function standOn(stored: Stored): void {
   saved = stored.plan;
-  known.set(stored.plan.id, stored);
+  noteSave(stored);
   void sameAsStored(stored.plan).then((same) => {
     const { plan } = useBench.getState();
     if (saved !== stored.plan || plan?.id !== stored.plan.id) return;
@@ -227,7 +225,7 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     // another plan is open by now: what was stored of this one is known all the same
     if (response.ok) {
       const { revision: next } = (await response.json()) as { revision: number };
-      known.set(plan.id, { plan, revision: next });
+      noteSave({ plan, revision: next });
       void forgetUnsaved(plan.id);
     }
     return;
@@ -247,7 +245,7 @@ async function send(plan: Plan, revision: number, leaving: boolean): Promise<voi
     const { revision: next } = (await response.json()) as { revision: number };
     saved = plan;
     forgetDone(plan.id, told);
-    known.set(plan.id, { plan, revision: next });
+    noteSave({ plan, revision: next });
     tellOthers(plan.id, next);
     const still = standing(useBench.getState()) === plan;
     if (still) void forgetUnsaved(plan.id);

@@ -1,5 +1,5 @@
+import type { Projection } from '@/core/drawing/projection';
 import type { Face } from '@/core/drawing/shape';
-import type { Projection } from '../bench/projection';
 
 /** Kept clear at the edge of the picture, px: words of measures stand there. */
 const EDGE_PX = { side: 42, top: 14, foot: 4 } as const;

@@ -9,7 +9,7 @@ export const dynamic = 'force-dynamic';
 /** Everything stored, as one file. */
 export const GET = handle('/api/backup', async (request: Request) => {
   if (!sameOrigin(request)) return foreign();
-  return new Response(await dumpAll(), {
+  return new Response(await dumpAll(request.signal), {
     headers: {
       'content-type': 'application/gzip',
       'content-disposition': `attachment; filename="wide-rafter-${dayIn(now(), 'UTC')}.tar.gz"`,

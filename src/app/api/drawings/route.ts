@@ -1,10 +1,12 @@
 import { parsePlanText } from '@/core/edit/parse';
+import { dayIn } from '@/core/kernel/units/day';
 import { DRAWING_FORMATS, DRAWING_TYPES, DRAWN, FULL_SIZE } from '@/formats/drawing/ask';
-import { PAPERS, readScale } from '@/formats/drawing/paper';
+import { PAPERS, type PaperId, paperFor, readScale } from '@/formats/drawing/paper';
 import { stripOf } from '@/formats/drawing/stripOf';
-import { drawApart } from '@/server/drawing';
 import { handle } from '@/server/handle';
 import { problem, readBody } from '@/server/http';
+import { run } from '@/server/jobs/pool';
+import { now } from '@/server/settings';
 import { wrongDates } from '@/text/awayDates';
 import { NO_RUN } from '@/text/views';
 
@@ -40,10 +42,24 @@ export const POST = handle('/api/drawings', async (request) => {
     const wrong = wrongDates(on, back);
     if (wrong !== null) return problem(400, wrong);
   }
-  const ask = { view, format, scale, paper, fixture, ...(view === 'sitter' ? { on, back } : {}) };
-  const drawn = await drawApart(JSON.stringify(body.value), ask);
-  if (!drawn.ok) return problem(500, 'The drawing could not be made.');
-  return new Response(drawn.bytes, {
+  const plan = body.value;
+  const bytes = await run(
+    'drawing',
+    {
+      plan,
+      ask: {
+        view,
+        format,
+        scale: scale === null ? null : readScale(scale),
+        paper: (paper as PaperId | null) ?? paperFor(plan.units),
+        fixture,
+        on: (view === 'sitter' ? on : null) ?? dayIn(now(), plan.timeZone),
+        back: view === 'sitter' ? back : null,
+      },
+    },
+    request.signal,
+  );
+  return new Response(new Uint8Array(bytes), {
     headers: { 'content-type': DRAWING_TYPES[format], 'cache-control': 'no-store' },
   });
 });

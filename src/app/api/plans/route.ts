@@ -1,19 +1,19 @@
 import { parsePlanText } from '@/core/edit/parse';
 import { handle } from '@/server/handle';
 import { readBody } from '@/server/http';
-import { createPlan, listPlans } from '@/server/plans';
+import { createPlan, planHeads } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
 
 /** The plans, without their documents. */
 export const GET = handle('/api/plans', async () => {
-  const { plans } = await listPlans();
+  const heads = await planHeads();
   return Response.json(
-    plans.map(({ plan, revision, savedAt, family }) => ({
-      id: plan.id,
-      name: plan.name,
+    heads.map(({ id, name, revision, savedAt, family }) => ({
+      id,
+      name,
       revision,
-      savedAt,
+      savedAt: savedAt.toISOString(),
       family,
     })),
   );

@@ -1,8 +1,8 @@
 import { dayIn, isDay } from '@/core/kernel/units/day';
 import { parseRoughAsk } from '@/formats/roughAsk';
-import { roughJson } from '@/formats/roughJson';
 import { handle } from '@/server/handle';
-import { problem, readBody } from '@/server/http';
+import { jsonText, problem, readBody } from '@/server/http';
+import { run } from '@/server/jobs/pool';
 import { now } from '@/server/settings';
 
 export const dynamic = 'force-dynamic';
@@ -16,7 +16,5 @@ export const POST = handle('/api/rough', async (request) => {
   if (!body.ok) return body.refusal;
   const { answers, choices } = body.value;
   const alternatives = searchParams.get('instead') === '1';
-  return Response.json(roughJson(answers, on, choices, alternatives), {
-    headers: { 'cache-control': 'no-store' },
-  });
+  return jsonText(await run('rough', [answers, on, choices, alternatives], request.signal));
 });

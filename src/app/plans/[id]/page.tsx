@@ -56,7 +56,7 @@ export default async function PlanPage({ params }: Props) {
         revision={revision}
         on={on}
         nonce={nonce}
-        first={firstSight(plan, on)}
+        first={await firstSight(plan, on)}
       />
     </>
   );

@@ -1,7 +1,7 @@
+import type { Projection } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { depthOf, LIES, WALL_DRAWN_M } from '@/core/drawing/view';
 import type { Shell } from '@/core/model/schema';
-import type { Projection } from '../projection';
 
 /** Where the section is cut, on the plan: dragged through the coop, its arrows look the way the section does. */
 export function CutLine({

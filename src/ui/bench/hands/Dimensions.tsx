@@ -1,6 +1,6 @@
+import type { Frame, Past, Projection } from '@/core/drawing/projection';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
-import type { Frame, Past, Projection } from '../projection';
 import { columnPx } from '../stickLabels';
 import { measuresOf, type Placed, placeFigures } from './dimensions';
 

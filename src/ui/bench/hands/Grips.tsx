@@ -1,5 +1,5 @@
+import type { Frame, Projection } from '@/core/drawing/projection';
 import type { Fixture, Plan } from '@/core/model/schema';
-import type { Frame, Projection } from '../projection';
 import { gripsOf } from './grips';
 
 /** How far out a finger's grip stands, so that the finger does not hide what it holds, px. */

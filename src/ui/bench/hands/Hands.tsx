@@ -1,12 +1,12 @@
 'use client';
 import { useGesture } from '@use-gesture/react';
 import { type RefObject, useEffect, useRef } from 'react';
+import type { Frame, Past, Projection } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { useBench, usePlan, useWhole, useWorked } from '../../store/bench';
 import { letFall } from '../../store/holding';
 import { useInHand } from '../../store/inHand';
 import { closer, fitted, lookAt, panned, useCameras } from '../camera';
-import type { Frame, Past, Projection } from '../projection';
 import { CutLine } from './CutLine';
 import { Dimensions } from './Dimensions';
 import { Grips } from './Grips';

@@ -1,11 +1,11 @@
 import { memo, useId } from 'react';
 import { drawSome } from '@/core/drawing/draw';
+import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { heightOf } from '@/core/placing/lines';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
 import { useWhole } from '../../store/bench';
 import type { Held } from '../../store/benchState';
-import { type Projection, pageRect } from '../projection';
 import { Hatches, Shapes } from '../Shapes';
 import { carriedBy } from './carriedBy';
 

@@ -1,5 +1,5 @@
 import { type ReactNode, useId } from 'react';
-import type { Frame } from '../projection';
+import type { Frame } from '@/core/drawing/projection';
 import { glassAt, RADIUS_PX } from './glass';
 
 /** How much nearer things are in it. */

@@ -1,9 +1,9 @@
 import { useId } from 'react';
 import { markOutsOf } from '@/core/drawing/markOuts/markOuts';
+import type { Projection } from '@/core/drawing/projection';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { MARK_OUTS } from '@/text/placing';
-import type { Projection } from '../projection';
 import { Hatches, Shapes } from '../Shapes';
 
 /** What is marked out about the fixture that is picked: its droppings, the room it wants, what it swings through. */

@@ -1,6 +1,6 @@
+import { project } from '@/core/drawing/projection';
 import type { Fixture } from '@/core/model/schema';
 import { bank, bar, soundCoop } from '@/core/tests/plans';
-import { project } from '../projection';
 import { carriedBy } from './carriedBy';
 
 const plan = soundCoop((d) => {

@@ -1,7 +1,7 @@
+import type { Projection } from '@/core/drawing/projection';
 import { faceOf } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import type { Fixture, Plan } from '@/core/model/schema';
-import type { Projection } from '../projection';
 
 /** Where a fixture is, and nothing of what it is like. */
 const PLACE: ReadonlySet<string> = new Set([

@@ -1,4 +1,4 @@
-import type { Frame } from '../projection';
+import type { Frame } from '@/core/drawing/projection';
 
 /** How large the glass over a finger is, px. */
 export const RADIUS_PX = 54;

@@ -1,3 +1,4 @@
+import type { Projection } from '@/core/drawing/projection';
 import { depthOf, LIES } from '@/core/drawing/view';
 import { solidOf } from '@/core/geometry/solids';
 import { gridNear } from '@/core/kernel/units/grid';
@@ -13,7 +14,6 @@ import { cutAt, inView, pick, standing, useBench } from '../../store/bench';
 import { engineHere } from '../../store/engineHere';
 import { holdAt, putDown, takeUp } from '../../store/holding';
 import { useInHand } from '../../store/inHand';
-import type { Projection } from '../projection';
 import { sayWhereabouts } from '../whereabouts';
 import { shiftOf } from './shift';
 

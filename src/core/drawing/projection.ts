@@ -1,7 +1,15 @@
-import { draw } from '@/core/drawing/draw';
-import { type Command, type Face, type Point, pointsOf, type View } from '@/core/drawing/shape';
-import { roomOf, WALL_DRAWN_M } from '@/core/drawing/view';
-import type { Plan, Shell } from '@/core/model/schema';
+import type { Plan, Shell } from '../model/schema';
+import { draw } from './draw';
+import {
+  type Command,
+  type Face,
+  type Pen,
+  type Point,
+  pointsOf,
+  type Shape,
+  type View,
+} from './shape';
+import { roomOf, WALL_DRAWN_M } from './view';
 
 /** A view of the coop on the page: metres to pixels, and nothing else. */
 export interface Projection {
@@ -106,7 +114,7 @@ export const pageRect = ({ a0, a1, b0, b1 }: Face, p: Projection): PageRect => (
 });
 
 /** A length on the page, as fine as anybody sees. */
-export const px = (n: number): string => n.toFixed(2);
+export const px = (n: number): string => String(Math.round(n * 10) / 10);
 
 /** A path on the page of commands in metres. */
 export const pathOnPage = (
@@ -119,3 +127,28 @@ export const pathOnPage = (
         letter + points.map((n, i) => px(i % 2 === 0 ? u(n) : v(n))).join(' '),
     )
     .join('');
+
+/** A shape on the page: a path with its pen, or an ellipse as middle and half axes, px. */
+export type Stroke =
+  | { readonly pen: Pen; readonly d: string }
+  | {
+      readonly pen: Pen;
+      readonly cx: string;
+      readonly cy: string;
+      readonly rx: string;
+      readonly ry: string;
+    };
+
+/** Shapes on the page, in their order. */
+export const strokesOf = (shapes: readonly Shape[], p: Projection): Stroke[] =>
+  shapes.map((shape) =>
+    shape.kind === 'ellipse'
+      ? {
+          pen: shape.pen,
+          cx: px(p.u(shape.middle[0])),
+          cy: px(p.v(shape.middle[1])),
+          rx: px(shape.half[0] * p.scale),
+          ry: px(shape.half[1] * p.scale),
+        }
+      : { pen: shape.pen, d: pathOnPage(shape.commands, p) },
+  );
