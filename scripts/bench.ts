@@ -1,7 +1,7 @@
 // Measures speed on this machine: medians and 95th percentiles. Nothing here is asserted.
 //   npm run bench
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+//   npm run bench -- load   only what many plans and many requests do
+import { mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
 import { pathToFileURL } from 'node:url';
@@ -9,42 +9,11 @@ import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import { type BuildOptions, build } from 'esbuild';
 import { emptyPage } from './bench.empty';
-import { figure, line, ON, quantile } from './bench.table';
+import { load } from './bench.load';
+import { ADDRESS, PORT, startServer } from './bench.server';
+import { figure, line, quantile } from './bench.table';
 import { build as buildProgram } from './build.mjs';
 import { CHROMIUM } from './chromium.mjs';
-
-const PORT = 4398;
-const ADDRESS = `http://127.0.0.1:${PORT}`;
-
-/** A server of the bench's own. */
-interface Started {
-  /** From the start of its process to its word that the first page has answered 200. */
-  readonly ms: number;
-  readonly stop: () => Promise<void>;
-  /** Resident now, MB. */
-  readonly memoryMB: () => number;
-}
-
-async function startServer(dir: string): Promise<Started> {
-  const from = performance.now();
-  const child = spawn(process.execPath, ['scripts/serve.mjs', '--samples'], {
-    env: { ...process.env, WIDE_RAFTER_DATA: dir, WIDE_RAFTER_DAY: ON, PORT: String(PORT) },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  });
-  const ended = new Promise<void>((r) => child.once('exit', () => r()));
-  await new Promise<void>((r) => {
-    child.stdout.on('data', (d) => String(d).includes('is open') && r());
-  });
-  const stop = async (): Promise<void> => {
-    child.kill('SIGKILL');
-    await ended;
-  };
-  const memoryMB = (): number => {
-    const status = readFileSync(`/proc/${child.pid}/status`, 'utf8');
-    return Number(/VmRSS:\s+(\d+)/.exec(status)?.[1] ?? 0) / 1000;
-  };
-  return { ms: performance.now() - from, stop, memoryMB };
-}
 
 /** From the key that commits a length to the next frame after staves, drawing and panel have changed. */
 function editAndWait(page: Page, text: string): Promise<number> {
@@ -258,6 +227,11 @@ console.log(
   `${cpus()[0]?.model ?? 'unknown'}, ${cpus().length} cores, ${Math.round(totalmem() / 2 ** 30)} GB, Node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`,
 );
 console.log('| figure | measured | target |\n| --- | --- | --- |');
+if (process.argv[2] === 'load') {
+  await buildProgram();
+  await load();
+  process.exit();
+}
 await bundledCore();
 await judged();
 // what is timed is a start, not a build
@@ -307,3 +281,4 @@ await browser()
     return server.stop();
   });
 rmSync(dir, { recursive: true, force: true });
+await load();

@@ -74,6 +74,7 @@ function explained(judged: Judged, on: string): Assessment {
   const { ctx, staves, findings } = judged;
   const { plan, flock, lean } = ctx;
   const { carries, heldBackBy } = shortest(staves);
+  const sentence = lazy(() => sentenceOf(staves, flock.planned));
   const carried = lazy(() => Object.fromEntries(staves.map((s) => [s.station, s.carries])));
   const offers = lazy(() => schoolOffers(ctx, CARRYING, carried()));
   const seats = lazy(() => seatsOf(judged));
@@ -106,7 +107,9 @@ function explained(judged: Judged, on: string): Assessment {
     today: flock.today,
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, flock.planned),
+    get sentence() {
+      return sentence();
+    },
     staves,
     findings,
     chosen: ctx.schools,
@@ -196,10 +199,11 @@ function coopFigures(
   feet: Assessment['feet'],
 ): Figures {
   const { flock, plan } = ctx;
-  const { carries, pair } = shortest(staves);
+  const all = shortest(staves);
+  const { carries } = all;
   return byId([
     ...ctx.kept('coop.birds', [flock, seats.d], () => birdsFigures(flock, seats.d)),
-    ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), pair)),
+    ...(carries === null ? [] : carriesFigures(carries, flock.planned, railsOf(staves), all)),
     ...shellFigures(plan, marks, [...feet.x, ...feet.y]),
   ]);
 }

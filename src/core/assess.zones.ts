@@ -28,7 +28,9 @@ export function joinZones(
       whole.planned,
     );
   });
-  const { carries, heldBackBy, pair: setBy } = shortest(staves);
+  const all = shortest(staves);
+  const { carries, heldBackBy } = all;
+  const sentence = lazy(() => sentenceOf(staves, whole.planned));
   const findings = new Map(
     whole.findings
       .filter((f) => OF_THE_WHOLE.has(f.station) || OF_THE_BAG.has(f.code))
@@ -47,14 +49,16 @@ export function joinZones(
       if (s.carries !== null) found.found(`${s.station}.capacity`, 'birds', s.carries, KEEPERS);
     }
     const told =
-      carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), setBy);
+      carries === null ? [] : carriesFigures(carries, whole.planned, railsOf(staves), all);
     return byId([...found.figures.values(), ...told], whole.figures);
   });
   const birds = lazy(() => ZONES.flatMap((id) => zones[id].birds));
   return over(whole, {
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, whole.planned),
+    get sentence() {
+      return sentence();
+    },
     staves,
     get figures() {
       return figures();
@@ -89,20 +93,26 @@ export function throughMesh(zone: Assessment, whole: Assessment): Assessment {
   const air = (list: readonly Finding[]): Finding[] => list.filter((f) => f.station === 'air');
   const rest = zone.findings.filter((f) => f.station !== 'air' && !OF_THE_BAG.has(f.code));
   const stave = whole.staves.find((s) => s.station === 'air');
-  const staves = zone.staves.map((s) => (s.station === 'air' && stave ? stave : s));
-  const { carries, heldBackBy, pair: setBy } = shortest(staves);
+  // of the whole coop's air nothing is told lot by lot here
+  const mixed = stave && { ...stave, apart: null };
+  const staves = zone.staves.map((s) => (s.station === 'air' && mixed ? mixed : s));
+  const all = shortest(staves);
+  const { carries, heldBackBy } = all;
+  const sentence = lazy(() => sentenceOf(staves, zone.planned));
   const figures = lazy(() => {
     const shared = [...whole.figures.values()].filter(
       (f) => f.id.startsWith('air.') || f.id.startsWith('feed.bag'),
     );
     const told =
-      carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves), setBy);
+      carries === null ? [] : carriesFigures(carries, zone.planned, railsOf(staves), all);
     return byId([...shared, ...told], zone.figures);
   });
   return over(zone, {
     carries,
     heldBackBy,
-    sentence: sentenceOf(staves, zone.planned),
+    get sentence() {
+      return sentence();
+    },
     findings: [...rest, ...air(whole.findings)].sort(byWorst),
     get figures() {
       return figures();
@@ -135,6 +145,8 @@ function joinStaves(
   )[0];
   return {
     ...s,
+    // what one zone's kinds lack is told in that zone
+    apart: null,
     state: 'carries',
     carries: sum,
     verdict: verdictOf(sum, planned),

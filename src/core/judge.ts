@@ -1,5 +1,6 @@
 import { createFlockWorker } from './birds/flock';
 import { createPlacements } from './geometry/placed';
+import { lazy } from './kernel/figures';
 import { byWorst, type Finding } from './kernel/finding';
 import { createKept, createOnce, type Kept } from './kernel/memory';
 import { createFixtureLists } from './model/lists';
@@ -8,6 +9,7 @@ import type { Scoped } from './model/scope';
 import { CARRYING, carriesBirds, REGISTRY } from './registry';
 import { type ChosenSchool, chosenSchool } from './rules/book';
 import type { RuleBook } from './rules/types';
+import { apartAt } from './stations/apart';
 import { brooderCarries } from './stations/brooder/brooder';
 import { carryBy, shortBy } from './stations/carried';
 import {
@@ -108,7 +110,7 @@ function judged(ctx: StationContext): Judged {
     staves: REGISTRY.map(
       (station): Stave =>
         carriesBirds(station)
-          ? staveOf(ctx, station, asked[station.id] ?? NOT_ASKED)
+          ? staveOf(ctx, station, asked)
           : station.id === 'brooder'
             ? brooderStave(ctx)
             : carriesNothing(station.id),
@@ -117,10 +119,26 @@ function judged(ctx: StationContext): Judged {
   };
 }
 
-function staveOf(ctx: StationContext, station: CarryingStation, { carry, short }: Asked): Stave {
-  const own = stave(station.id, carry, short, ctx.flock);
+function staveOf(
+  ctx: StationContext,
+  station: CarryingStation,
+  all: Readonly<Record<string, Asked>>,
+): Stave {
+  const asked = all[station.id] ?? NOT_ASKED;
+  const whole = stave(station.id, asked.carry, asked.short, ctx.flock);
+  const apart = lazy(() =>
+    apartAt(
+      ctx,
+      { station, asked },
+      CARRYING.map((each) => ({ station: each, asked: all[each.id] ?? NOT_ASKED })),
+    ),
+  );
+  const own =
+    whole.state === 'carries'
+      ? Object.defineProperty({ ...whole }, 'apart', { enumerable: true, get: apart })
+      : whole;
   const seasons = !ctx.lean && own.state === 'carries' ? (station.seasons?.(ctx) ?? null) : null;
-  return seasons === null ? own : { ...own, seasons };
+  return seasons === null ? own : Object.assign(own, { seasons });
 }
 
 /** What a station is asked, entered or not; the same object as long as the answer is the same. */

@@ -6,8 +6,10 @@ import type { Figure, Figures, Unit } from './kernel/working';
 import type { ZoneId } from './model/scope';
 import type { SchoolOffer } from './stations/schools';
 
-/** A figure without its working: id, value, unit, and of a rule's own what it rests on. */
-type SeenFigure = readonly [string, number, Unit, FigureEvidence?];
+/** A figure without its source and the parts of its working: id, value, and where in the words its manner stands. */
+type SeenFigure = readonly [id: string, value: number, manner: number];
+/** Unit, evidence and working of many figures: what decides how they are said. */
+type Manner = readonly [Unit, FigureEvidence, string];
 
 /** What of an assessment is simply handed on. */
 const HANDED_ON = [
@@ -39,6 +41,7 @@ const HANDED_ON = [
  */
 export interface Sight extends Pick<Assessment, (typeof HANDED_ON)[number]> {
   readonly figures: readonly SeenFigure[];
+  readonly manners: readonly Manner[];
   /** The school in use, topic by topic. */
   readonly schools: readonly (readonly [string, SchoolOffer])[];
   readonly design: { readonly design: { readonly winterC: number } } | null;
@@ -56,14 +59,10 @@ export function sightOf(a: Assessment): Sight {
       offers.filter((o) => o.chosen).flatMap((o) => [o.ruleFigure, o.carriesFigure]),
     ),
   );
+  const shown = [...a.figures.values()].filter((f) => !ofSchool(f.id) || chosen.has(f.id));
   return {
     ...(handedOn as Pick<Assessment, (typeof HANDED_ON)[number]>),
-    figures: [...a.figures.values()]
-      .filter((f) => !ofSchool(f.id) || chosen.has(f.id))
-      .map(
-        (f): SeenFigure =>
-          ofSchool(f.id) ? [f.id, f.value, f.unit, f.evidence] : [f.id, f.value, f.unit],
-      ),
+    ...seenFigures(shown),
     schools: Object.entries(a.schools).flatMap(([topic, offers]) => {
       const chosen = offers.find((offer) => offer.chosen);
       return chosen ? [[topic, chosen] as const] : [];
@@ -71,6 +70,19 @@ export function sightOf(a: Assessment): Sight {
     design: a.flock.climate && { design: { winterC: a.flock.climate.design.winterC } },
     zones: a.zones && { near: sightOf(a.zones.near), beyond: sightOf(a.zones.beyond) },
   };
+}
+
+/** Figures with their manners told once. */
+function seenFigures(shown: readonly Figure[]): Pick<Sight, 'figures' | 'manners'> {
+  const manners: Manner[] = [];
+  const known = new Map<string, number>();
+  const figures = shown.map(({ id, value, unit, evidence, working }): SeenFigure => {
+    const key = `${unit} ${evidence} ${working}`;
+    const manner = known.get(key) ?? manners.push([unit, evidence, working]) - 1;
+    known.set(key, manner);
+    return [id, value, manner];
+  });
+  return { figures, manners };
 }
 
 /**
@@ -82,28 +94,27 @@ export function seenOf(sight: Sight): Assessment {
     throw new Error('this is worked only when the core has come');
   };
   const figures: Figures = new Map(
-    sight.figures.map(([id, value, unit, evidence]): [string, Figure] => [
-      id,
-      {
+    sight.figures.flatMap(([id, value, at]): [string, Figure][] => {
+      const manner = sight.manners[at];
+      if (!manner) return [];
+      const [unit, evidence, working] = manner;
+      const figure: Figure = {
         id,
         value,
         unit,
-        get evidence(): FigureEvidence {
-          return evidence ?? wait();
-        },
+        evidence,
+        working,
         get source(): string {
-          return wait();
-        },
-        get working(): string {
           return wait();
         },
         get parts(): Figure['parts'] {
           return wait();
         },
-      },
-    ]),
+      };
+      return [[id, figure]];
+    }),
   );
-  const { schools, design, zones, ...handedOn } = sight;
+  const { schools, design, zones, manners: _, ...handedOn } = sight;
   return {
     ...handedOn,
     figures,

@@ -1,7 +1,7 @@
 import { dayOf, type FlockByDay } from './birds/flock';
 import { type Verdict, verdictOf } from './carrying/verdict';
 import type { When } from './kernel/finding';
-import type { Pair, Sentence } from './kernel/sentence';
+import type { Apart, Pair, Sentence } from './kernel/sentence';
 import type { StationId } from './kernel/station';
 import type { StationCarry } from './stations/context';
 
@@ -21,6 +21,8 @@ export interface Stave {
   readonly orMore: boolean;
   /** Of the birds living on the day that sets it, where those are not the planned ones: so many find what they ask for. */
   readonly pair: Pair | null;
+  /** Kinds of which nobody is served on the day that sets it; null where every kind is. Worked when it is read. */
+  readonly apart?: Apart | null;
   /** Where two seasons ask for different things: what is there by what is asked for, 0 and up. */
   readonly seasons?: Seasons | null;
 }
@@ -79,11 +81,12 @@ export function shortest(staves: readonly Stave[]): {
   carries: number | null;
   heldBackBy: StationId[];
   pair: Pair | null;
+  apart: Apart | null;
   orMore: boolean;
 } {
   const numbered = staves.filter((s) => s.carries !== null);
   if (numbered.length === 0 || missing(staves).length > 0) {
-    return { carries: null, heldBackBy: [], pair: null, orMore: false };
+    return { carries: null, heldBackBy: [], pair: null, apart: null, orMore: false };
   }
   const carries = Math.min(...numbered.map((s) => s.carries ?? Infinity));
   const back = numbered.filter((s) => s.carries === carries);
@@ -92,6 +95,10 @@ export function shortest(staves: readonly Stave[]): {
     heldBackBy: back.map((s) => s.station),
     // the day's own pair is told of the first station named
     pair: back[0]?.pair ?? null,
+    get apart() {
+      for (const { apart } of back) if (apart) return apart;
+      return null;
+    },
     orMore: back.every((s) => s.orMore),
   };
 }
@@ -105,11 +112,14 @@ const missing = (staves: readonly Stave[]): StationId[] =>
  * @example sentenceOf([], 0).kind // 'noBirds'
  */
 export function sentenceOf(staves: readonly Stave[], planned: number): Sentence {
-  const { carries, heldBackBy, pair, orMore } = shortest(staves);
+  const all = shortest(staves);
+  const { carries, heldBackBy, pair, orMore } = all;
   if (planned === 0) return { kind: 'noBirds' };
   if (carries === null) return { kind: 'notEntered', stations: missing(staves) };
   if (carries < planned) {
-    return { kind: 'short', carries, planned, heldBackBy, ...(pair ? { pair } : {}) };
+    const { apart } = all;
+    const more = { ...(pair ? { pair } : {}), ...(apart ? { apart } : {}) };
+    return { kind: 'short', carries, planned, heldBackBy, ...more };
   }
   const room = carries - planned;
   const more = orMore ? ({ orMore } as const) : {};

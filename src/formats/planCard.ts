@@ -6,7 +6,7 @@ import type { Sentence } from '@/core/kernel/sentence';
 import type { Figure, Items } from '@/core/kernel/working';
 import type { Plan } from '@/core/model/schema';
 import type { SchoolOffer } from '@/core/stations/schools';
-import { sentencePieces } from '@/text/sentence';
+import { beneathPieces, sentencePieces } from '@/text/sentence';
 
 /** The frame that a card's picture is drawn in, px. */
 export const CARD_FRAME: Frame = {
@@ -39,10 +39,11 @@ export interface PlanCard {
  */
 export function cardOf(plan: Plan, on: string): PlanCard {
   const a = assess(plan, { on });
-  const said = sentencePieces(a.sentence).flatMap((piece) =>
+  const pieces = [...sentencePieces(a.sentence), ...beneathPieces(a.sentence)];
+  const said = pieces.flatMap((piece) =>
     typeof piece !== 'string' && 'figure' in piece ? [piece.figure] : [],
   );
-  const own = said.flatMap((id) => a.figures.get(id) ?? []);
+  const own = [...new Set(said)].flatMap((id) => a.figures.get(id) ?? []);
   const topics = [...new Set(own.flatMap((f) => (f.topic === undefined ? [] : [f.topic])))];
   const schools = Object.fromEntries(topics.map((topic) => [topic, a.schools[topic] ?? []]));
   const rules = Object.values(schools)

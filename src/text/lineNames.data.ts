@@ -15,6 +15,10 @@ export const GIVEN_NAMES: Readonly<Record<Given, string>> = {
 
 /** What each symbol is called: `<working>.<line>` where a line needs its own words, else `<line>`. */
 export const LINE_NAMES: Readonly<Record<string, string>> = {
+  'coop.none.nobody': 'birds that find nothing there',
+  'coop.none.none': 'birds of kinds of which nobody is served',
+  'coop.others.fits': 'of the other birds, station by station',
+  'coop.others.others': 'carried of the other birds',
   above: 'height above the entrance',
   adult: 'full grown',
   age: 'age',

@@ -1,5 +1,5 @@
 import type { StationId } from '@/core/kernel/finding';
-import type { Pair, Sentence } from '@/core/kernel/sentence';
+import type { Apart, Kind, Pair, Sentence } from '@/core/kernel/sentence';
 import { formatDay } from './format';
 import { STATION_IN_SENTENCE } from './stations';
 
@@ -17,6 +17,7 @@ export function sentencePieces(sentence: Sentence): Piece[] {
     case 'notEntered':
       return [`Enter ${named(sentence.stations)} to see what this coop carries.`];
     case 'short':
+      if (sentence.apart) return apartPieces(sentence.apart, sentence.planned);
       return [
         ...carriesAndPlan(sentence.carries, sentence.planned),
         ` ${heldBack(sentence.heldBackBy)}${sentence.pair ? ': ' : '.'}`,
@@ -37,9 +38,21 @@ export function sentencePieces(sentence: Sentence): Piece[] {
   }
 }
 
+/** What stands in a line beneath the sentence, where it tells kinds apart; empty where it does not. */
+export const beneathPieces = (sentence: Sentence): Piece[] =>
+  sentence.kind === 'short' && sentence.apart && sentence.apart.others.length > 0
+    ? [
+        `${capital(heldBack(sentence.heldBackBy))}. As one flock: `,
+        { figure: 'coop.carries', value: sentence.carries },
+        ' of ',
+        { figure: 'coop.planned', value: sentence.planned },
+        '.',
+      ]
+    : [];
+
 /** The sentence as plain text, for the shell and for readers of the screen. */
 export const sentenceText = (sentence: Sentence): string =>
-  sentencePieces(sentence)
+  [...sentencePieces(sentence), ...beneath(beneathPieces(sentence))]
     .map((p) => (typeof p === 'string' ? p : 'day' in p ? formatDay(p.day) : String(p.value)))
     .join('');
 
@@ -52,6 +65,75 @@ function carriesAndPlan(carries: number, planned: number, orMore = false): Piece
     '.',
   ];
 }
+
+const beneath = (pieces: readonly Piece[]): Piece[] =>
+  pieces.length === 0 ? [] : [' ', ...pieces];
+
+/** Who is carried, and of which kind nobody is, with what they lack. */
+function apartPieces(
+  { station, lack, none, others, carried, from }: Apart,
+  planned: number,
+): Piece[] {
+  const nobody = none.reduce((a, k) => a + k.birds, 0);
+  const then = from === null ? ' here now' : ' then here';
+  const one = nobody === 1;
+  return [
+    ...(others.length === 0
+      ? [`This coop ${one ? 'does not carry the ' : 'carries none of the '}`]
+      : [
+          'This coop carries ',
+          { figure: 'coop.others', value: carried },
+          ` ${kindsWords(others, carried)} ${one ? 'but not the ' : 'and none of the '}`,
+        ]),
+    { figure: 'coop.none', value: nobody },
+    ` ${kindsWords(none, nobody, others.length > 0)}`,
+    ...(others.length === 0 && nobody !== planned ? [then] : []),
+    `: ${LACKS[station]?.[lack] ?? 'no room for one of them'}`,
+    ...(from === null ? ['.'] : [', from ', { day: from }, '.']),
+    ' You plan ',
+    { figure: 'coop.planned', value: planned },
+    '.',
+  ];
+}
+
+/** One kind or two are named; of more it is said how many kinds they are, where there are others beside them. */
+function kindsWords(kinds: readonly Kind[], n: number, beside = false): string {
+  const [first, second] = kinds;
+  if (first && kinds.length === 1) return kindWords(first, n);
+  if (first && second && kinds.length === 2) {
+    return sexWord(first) === sexWord(second)
+      ? `${breedWord(first)} and ${kindWords(second, n)}`
+      : `${kindWords(first, n)} and ${kindWords(second, n)}`;
+  }
+  const birds = n === 1 ? 'bird' : 'birds';
+  return beside ? `${birds} of ${COUNTED[kinds.length] ?? 'several'} other kinds` : birds;
+}
+
+/** What one of them is called beside her breed. */
+const sexWord = ({ kind, sex }: Kind): string =>
+  kind === 'duck' ? (sex === 'hen' ? 'duck' : 'drake') : sex;
+
+/** A breed as it stands before the word for its sex: "any breed" is said by its size, a mixed flock not at all. */
+function breedWord({ breed }: Kind): string {
+  const word = breed.replace(/,.*/, '').replace(/ ?\b(duck|drake|hen|layer|mixed flock)$/i, '');
+  // a size or a make is no name
+  return /,|hybrid/i.test(breed) ? word.toLowerCase() : word;
+}
+
+/** Birds of a breed and sex. @example kindWords({ breed: 'Brahma', kind: 'chicken', sex: 'hen', birds: 4 }, 4) // 'Brahma hens' */
+const kindWords = (kind: Kind, n: number): string =>
+  `${breedWord(kind)} ${sexWord(kind)}${n === 1 ? '' : 's'}`.trimStart();
+
+/** What a kind lacks at a station of which nobody of it is served. */
+const LACKS: Readonly<Partial<Record<StationId, Readonly<Record<Apart['lack'], string>>>>> = {
+  floor: { reach: 'no room on the floor', room: 'no room on the floor' },
+  roosts: { reach: 'no bar they can climb to', room: 'no bar with room for one of them' },
+  nests: { reach: 'no box they can use', room: 'no box they can use' },
+  air: { reach: 'too little air', room: 'too little air for one of them' },
+  feed: { reach: 'no feeder they can eat from', room: 'no feeder they can eat from' },
+  water: { reach: 'no drinker they can drink from', room: 'no drinker they can drink from' },
+  door: { reach: 'no door they fit through', room: 'no door they fit through' },
+};
 
 /** One is named; two are both named; of more, the first and how many others. */
 function named(stations: readonly StationId[]): string {

@@ -71,6 +71,8 @@ export interface CarryingStation extends Station {
   /** What birds are weighed against: with flock and school, all that the demand's `fits` reads. */
   supply(ctx: StationContext): readonly unknown[];
   demand(ctx: StationContext, school: ChosenSchool): StationDemand;
+  /** What a lot that finds nothing here lacks; left out where that is room. */
+  lack?(ctx: StationContext, lot: number): 'reach' | 'room';
   /** What is there by what winter and summer ask for each; left out where seasons ask for the same. */
   seasons?(ctx: StationContext): { readonly winter: number; readonly summer: number } | null;
 }

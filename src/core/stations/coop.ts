@@ -1,7 +1,7 @@
 import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
-import type { Pair } from '../kernel/sentence';
+import type { Apart, Pair } from '../kernel/sentence';
 import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../kernel/working';
 import type { Plan } from '../model/schema';
 import { COOP_WORKINGS as W } from './coop.working';
@@ -32,20 +32,30 @@ export function birdsFigures(flock: FlockByDay, drawnOn: number): Figure[] {
  * What the coop carries, the shortest of its rails, and how many more than planned that is; where other birds than
  * the planned ones live here on the day that sets it, how many of those find what they ask for.
  * @param rails  birds that each station carries
- * @example carriesFigures(12, 14, [12, 20], null)[0]?.value // 12
+ * @example carriesFigures(12, 14, [12, 20], { pair: null, apart: null })[0]?.value // 12
  */
 export function carriesFigures(
   carries: number,
   planned: number,
   rails: readonly number[],
-  pair: Pair | null,
+  { pair, apart }: { readonly pair: Pair | null; readonly apart: Apart | null },
 ): Figure[] {
   const found = (id: string, value: number): Figure =>
     figure(id, W['coop.found'], { value }, KEEPERS);
   return [
     ...(pair ? [found('coop.pair.birds', pair.birds), found('coop.pair.of', pair.of)] : []),
+    ...(apart ? apartFigures(apart) : []),
     figure('coop.carries', W['coop.carries'], { staves: rails, carries }, KEEPERS),
     figure('coop.room', W['coop.room'], { carries, planned, room: carries - planned }, KEEPERS),
+  ];
+}
+
+/** Birds of kinds that find nothing, and those of the others that are carried. */
+function apartFigures({ counts, carried, at }: Apart): Figure[] {
+  const none = counts.reduce((a, b) => a + b, 0);
+  return [
+    figure('coop.none', W['coop.none'], { nobody: counts, none }, KEEPERS),
+    figure('coop.others', W['coop.others'], { fits: at, others: carried }, KEEPERS),
   ];
 }
 

@@ -25,6 +25,20 @@ export const COOP_WORKINGS = workings({
       room: { unit: 'birds', formula: 'carries - planned' },
     },
   }),
+  'coop.none': working({
+    result: 'none',
+    lines: {
+      nobody: { unit: 'birds', each: 'group', given: 'found' },
+      none: { unit: 'birds', formula: 'sum(nobody)' },
+    },
+  }),
+  'coop.others': working({
+    result: 'others',
+    lines: {
+      fits: { unit: 'birds', each: 'station', given: 'found' },
+      others: { unit: 'birds', formula: 'min(fits)' },
+    },
+  }),
   'coop.found': plainSpec('birds', 'found'),
   'flock.mass': plainSpec('kg', 'entered'),
   'flock.mass.standard': working({

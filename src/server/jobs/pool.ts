@@ -18,7 +18,7 @@ export const MOST_WAITING = 16;
 /** Work that takes longer is given up, ms. */
 const MOST_MS = 120_000;
 /** What one worker may take, MB: past it the worker ends, and not the server. */
-const MOST_MB = 1024;
+const MOST_MB = 512;
 
 /** Somebody who waits for a worker. */
 interface Turn {

@@ -100,7 +100,7 @@ describe('the list of plans', () => {
     expect(cards.map((c) => c.querySelector('[data-sentence]')?.textContent)).toEqual([
       'This coop carries 6 birds. You plan 14. The roosts hold it back.',
       'Enter the roosts and the nests to see what this coop carries.',
-      'This coop carries 0 birds. You plan 34. The roosts hold it back: 0 of the 22 birds here now.',
+      'This coop carries 8 Chantecler hens and none of the 14 Brahma and Pekin bantam hens: no bar they can climb to. You plan 34. The roosts hold it back. As one flock: 0 of 34.',
     ]);
     expect(
       screen.getByRole('img', { name: 'Pell Garth, seen from the front' }),

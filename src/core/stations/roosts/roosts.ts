@@ -45,6 +45,7 @@ export const roostsStation: CarryingStation = {
       },
     };
   },
+  lack: (ctx, lot) => (barsFor(ctx).reaches[lot]?.includes(true) ? 'room' : 'reach'),
   judge: (s, ctx, { carry, school, short }) => {
     s.explain(() => lengthFigures(s, ctx));
     if (carry.state !== 'carries') return;
