@@ -15,6 +15,9 @@ export const GIVEN_NAMES: Readonly<Record<Given, string>> = {
 
 /** What each symbol is called: `<working>.<line>` where a line needs its own words, else `<line>`. */
 export const LINE_NAMES: Readonly<Record<string, string>> = {
+  'school.carries.carried': 'birds carried by it, on the day that serves the least share',
+  'demand.eggs.perBird': 'one hen’s eggs a day, after her age, the month’s light and her moult',
+  'demand.inLay.perBird': 'share of them in lay, by age alone',
   'coop.none.nobody': 'birds that find nothing there',
   'coop.none.none': 'birds of kinds of which nobody is served',
   'coop.others.fits': 'of the other birds, station by station',
@@ -79,7 +82,7 @@ export const LINE_NAMES: Readonly<Record<string, string>> = {
   litter: 'litter',
   live: 'live mass',
   living: 'birds in each group',
-  mass: 'mass',
+  mass: 'one bird’s weight',
   mean: 'average for one bird',
   missing: 'short by',
   nearLoss: 'lost at the near end',

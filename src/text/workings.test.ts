@@ -3,8 +3,10 @@ import { evaluate } from 'mathjs';
 import { assess } from '@/core/assess';
 import { tidy } from '@/core/kernel/units/number';
 import type { Figure, PartValue } from '@/core/kernel/working';
-import { anyPlan, DAY, sample } from '@/core/tests/plans';
+import { everything } from '@/core/tests/everything';
+import { anyPlan, badCoop, DAY, sample } from '@/core/tests/plans';
 import { formatValue } from './format';
+import { plainWords } from './plainWords';
 import { sayRule } from './say';
 import { itemNames, lineName, specOf, WORKINGS, workingLines } from './workings';
 
@@ -65,7 +67,8 @@ describe.each(['pell-garth', 'tamar-flats', 'osk-landing'] as const)('workings o
               : null;
           const text =
             rule ?? (raw.map((n) => formatValue(n, line.unit, units)).join(', ') || 'none');
-          const name = lineName(figure.working, key);
+          const plain = Object.keys(lines).length === 1 ? plainWords(figure.id) : null;
+          const name = plain ?? lineName(figure.working, key);
           expect(printed.filter((p) => p.name === name).map((p) => p.value)).toContain(text);
         }
       }
@@ -97,7 +100,8 @@ test('a formula is told in words and in numbers', () => {
     name: 'for this bird',
     value: '34 cm',
     formula: {
-      words: 'rule for the reference hen × (mass ÷ reference hen)^power × times, in a hot place',
+      words:
+        'rule for the reference hen × (one bird’s weight ÷ reference hen)^power × times, in a hot place',
       numbers: '30 cm × (3.2 kg ÷ 2.2 kg)^(1/3) × 1',
     },
     from: null,
@@ -174,4 +178,44 @@ test('the items of a list are told by the names the keeper gave', () => {
   expect(given('coop.carries', 'what each station carries')).toBe(
     'Floor 14 birds, Roosts 6 birds, Nests 13 birds, Feed 21 birds, Water 42 birds',
   );
+});
+
+/** Plans of every kind, with what is entered only rarely. */
+const many = () => [
+  ...(['pell-garth', 'tamar-flats', 'osk-landing'] as const).map((id) => sample(id)),
+  everything('lamp'),
+  ...fc.sample(anyPlan, { numRuns: 40, seed: 3 }),
+  ...fc.sample(badCoop, { numRuns: 40, seed: 4 }),
+];
+
+test('every working names what it is made of: none says a value for its own value', () => {
+  const unnamed = new Set<string>();
+  for (const plan of many()) {
+    const whole = assess(plan, { on: DAY });
+    for (const a of [whole, ...(whole.zones ? Object.values(whole.zones) : [])]) {
+      for (const figure of a.figures.values()) {
+        const lines = workingLines(figure, plan.units, itemNames(a.items, plan));
+        for (const { name, value, formula } of lines) {
+          if (/^(value|figure|result)$/.test(name)) unnamed.add(figure.id);
+          // a formula that says the value again explains nothing
+          if (formula && formula.numbers === value && formula.words === name)
+            unnamed.add(figure.id);
+        }
+      }
+    }
+  }
+  expect([...unnamed]).toEqual([]);
+});
+
+test('a weight of the breed’s table is never called the keeper’s own', () => {
+  const plan = sample('osk-landing');
+  const own = { ...plan, flock: plan.flock.map((g) => ({ ...g, massKg: 2.5 })) };
+  const said = (of: typeof plan) =>
+    [...assess(of, { on: DAY }).figures.values()].filter((f) => /\.mass$/.test(f.id));
+  expect(said(plan).length).toBeGreaterThan(3);
+  expect(said(plan).map((f) => f.evidence)).not.toContain('entered');
+  expect(said(own).map((f) => f.evidence)).toContain('entered');
+  for (const figure of said(plan)) {
+    for (const line of workingLines(figure, 'metric')) expect(line.from).not.toBe('entered');
+  }
 });

@@ -29,6 +29,7 @@ import { VESSEL_WORKINGS } from '@/core/stations/vessels/vessels.working';
 import { FROST_WORKINGS, RAIN_WORKINGS } from '@/core/stations/water/rain.working';
 import { formatValue } from './format';
 import { GIVEN_NAMES, LINE_NAMES, MONTH_LINES } from './lineNames.data';
+import { plainWords } from './plainWords';
 import { sayRule } from './say';
 import { STATION_NAMES } from './stations';
 
@@ -107,7 +108,7 @@ function lineText(
   names: ItemNames,
 ): WorkingLine {
   const spec = specOf(figure);
-  const name = lineName(figure.working, key);
+  const name = isPlain(spec) ? plainName(figure) : lineName(figure.working, key);
   const value = partText(figure.parts[key] ?? 0, line, units, names);
   if ('given' in line) return { name, value, formula: null, from: GIVEN_NAMES[line.given] };
   const words = pretty(
@@ -115,6 +116,19 @@ function lineText(
   );
   const numbers = pretty(withNumbers(line.formula, figure, spec, units));
   return { name, value, formula: { words, numbers }, from: null };
+}
+
+/** Whether a working has no formula, and one line only: the figure itself. */
+const isPlain = ({ lines }: WorkingSpec): boolean => {
+  const [only, ...more] = Object.values(lines);
+  return only !== undefined && more.length === 0 && 'given' in only;
+};
+
+/** @throws Error where a figure that nothing is worked from has no words that say what it is */
+function plainName({ id }: Figure): string {
+  const words = plainWords(id);
+  if (words === null) throw new Error(`no words for what ${id} is`);
+  return words;
 }
 
 const SYMBOL = /[A-Za-z]+/g;

@@ -151,6 +151,7 @@ export interface Basis {
 }
 
 export const ENTERED: Basis = { evidence: 'entered', source: 'plan' };
+export const BREED_STANDARD: Basis = { evidence: 'published', source: 'breed-standards' };
 export const KEEPERS: Basis = { evidence: 'keepers', source: 'keepers' };
 export const ASSUMED: Basis = { evidence: 'assumption', source: 'wide-rafter' };
 

@@ -2,7 +2,7 @@ import { dayOf, type FlockByDay, livingOn, massThen } from '../birds/flock';
 import { birdSize, SIZE_COEFFICIENTS } from '../birds/size';
 import type { FootMark, StickMark } from '../geometry/stick';
 import type { Apart, Pair } from '../kernel/sentence';
-import { ASSUMED, ENTERED, type Figure, figure, KEEPERS } from '../kernel/working';
+import { ASSUMED, BREED_STANDARD, ENTERED, type Figure, figure, KEEPERS } from '../kernel/working';
 import type { Plan } from '../model/schema';
 import { COOP_WORKINGS as W } from './coop.working';
 
@@ -74,7 +74,7 @@ function birdFigures(flock: FlockByDay, i: number, drawnOn: number): Figure[] {
           id,
           W['flock.mass.standard'],
           { breedHen: breed.henKg, timesHen: grown / breed.henKg, standard: grown },
-          { evidence: 'published', source: 'breed-standards' },
+          BREED_STANDARD,
         )
       : figure(id, W['flock.mass'], { value: grown }, ENTERED);
   return [

@@ -53,7 +53,7 @@ export const COOP_WORKINGS = workings({
     result: 'size',
     lines: {
       coefficient: { unit: 'ratio', given: 'wide-rafter' },
-      mass: { unit: 'kg', given: 'entered' },
+      mass: { unit: 'kg', given: 'found' },
       size: { unit: 'm', formula: 'coefficient * mass^(1/3)' },
     },
   }),
@@ -62,7 +62,7 @@ export const COOP_WORKINGS = workings({
     lines: {
       coefficient: { unit: 'ratio', given: 'wide-rafter' },
       headToBack: { unit: 'ratio', given: 'wide-rafter' },
-      mass: { unit: 'kg', given: 'entered' },
+      mass: { unit: 'kg', given: 'found' },
       size: { unit: 'm', formula: 'headToBack * coefficient * mass^(1/3)' },
     },
   }),

@@ -107,7 +107,7 @@ function offerOf(
   }
   if (carriesFigure !== null && carries !== null) {
     figures.push(
-      figure(carriesFigure, W['school.carries'], { rule: school.value, value: carries }, basis),
+      figure(carriesFigure, W['school.carries'], { rule: school.value, carried: carries }, basis),
     );
   }
   return {

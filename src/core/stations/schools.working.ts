@@ -9,10 +9,10 @@ export const SCHOOLS_WORKINGS = workings({
   'school.rule.days': plainSpec('days', 'school'),
   'school.rule.hensPerBox': plainSpec('hensPerBox', 'school'),
   'school.carries': working({
-    result: 'value',
+    result: 'carried',
     lines: {
       rule: { unit: 'ratio', given: 'school' },
-      value: { unit: 'birds', given: 'found' },
+      carried: { unit: 'birds', given: 'found' },
     },
   }),
 });

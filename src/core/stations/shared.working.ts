@@ -16,7 +16,7 @@ export const scaledSpec = (unit: Unit, given: 'school' | 'keepers') =>
     result: 'scaled',
     lines: {
       rule: { unit, given },
-      mass: { unit: 'kg', given: 'entered' },
+      mass: { unit: 'kg', given: 'found' },
       reference: { unit: 'kg', given: 'keepers' },
       power: { unit: 'ratio', given: 'wide-rafter' },
       scaled: { unit, formula: 'rule * (mass / reference)^power' },

@@ -10,7 +10,7 @@ import { effectiveLength } from '../../geometry/bars';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, wholeDown } from '../../kernel/units/number';
-import { ASSUMED, ENTERED, KEEPERS } from '../../kernel/working';
+import { ASSUMED, BREED_STANDARD, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
@@ -41,6 +41,8 @@ type Reached = readonly ReadonlySet<string>[];
 interface Load {
   readonly birds: number;
   readonly massKg: number;
+  /** Which lot. */
+  readonly lot: number;
 }
 
 /** Width of one bird by her mass, by the school of lengths: worked once for each mass of a flock. */
@@ -79,11 +81,11 @@ function sleepingKg(
 function fullestLoad(ctx: StationContext, bar: Bar, length: ChosenSchool, reached: Reached): Load {
   const { effectiveM } = effectiveLength(bar, ctx.plan.shell);
   const widthOf = widthByMass(ctx, length);
-  let most: Load = { birds: 0, massKg: 0 };
+  let most: Load = { birds: 0, massKg: 0, lot: 0 };
   heaviestOnBars(ctx).forEach((massKg, i) => {
     if (massKg === 0 || !reached[i]?.has(bar.id)) return;
     const birds = wholeDown(effectiveM / widthOf(massKg));
-    if (birds * massKg > most.birds * most.massKg) most = { birds, massKg };
+    if (birds * massKg > most.birds * most.massKg) most = { birds, massKg, lot: i };
   });
   return most;
 }
@@ -125,7 +127,7 @@ function strength(
 ): void {
   const timber = timberOf(bar);
   if (!timber || bar.use === 'step' || ctx.outside(bar) !== null) return;
-  const { birds, massKg } = fullestLoad(ctx, bar, length, reached);
+  const { birds, massKg, lot } = fullestLoad(ctx, bar, length, reached);
   if (birds === 0) return;
   const found = strengthOf(bar, timber, birds * massKg, bar.lengthM, bar.brackets);
   const { inertiaM4, modulusM3 } = sectionShape(bar.section, bar.material === 'bamboo');
@@ -166,7 +168,13 @@ function strength(
     sag,
     stress,
     birds: s.found(`roosts.bar.${bar.id}.full`, 'birds', birds, KEEPERS),
-    mass: s.found(`roosts.bar.${bar.id}.mass`, 'kg', massKg, ENTERED),
+    mass: s.found(
+      `roosts.bar.${bar.id}.mass`,
+      'kg',
+      massKg,
+      // a weight of the breed's table is not the keeper's own
+      ctx.flock.lots[lot]?.group.massKg === null ? BREED_STANDARD : ENTERED,
+    ),
     allowedSag: s.worked(
       `roosts.bar.${bar.id}.sagAllowed`,
       W['roosts.bar.sagAllowed'],

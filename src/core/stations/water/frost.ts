@@ -1,5 +1,5 @@
 import { below } from '../../kernel/units/number';
-import { KEEPERS } from '../../kernel/working';
+import { ASSUMED, KEEPERS } from '../../kernel/working';
 import type { Drinker, Rain, Winter } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
 import { vesselKind } from '../../rules/vesselKinds.data';
@@ -22,13 +22,13 @@ export function designFrostC({ flock }: Pick<StationContext, 'flock'>): number |
 function iceFigures(s: Sheet, id: string, { litres, areaM2, uWM2K }: Lump, air: number) {
   const { toZeroH, toBlockedH } = iceHours({ litres, areaM2, uWM2K }, air);
   const parts = { litres, area: areaM2, loss: uWM2K, air };
-  s.worked(`${id}.zero`, W['frost.zero'], { ...parts, fresh: FRESH_C, zero: toZeroH }, KEEPERS);
+  s.worked(`${id}.zero`, W['frost.zero'], { ...parts, fresh: FRESH_C, zero: toZeroH }, ASSUMED);
   const blocked = toZeroH + toBlockedH;
   return s.worked(
     `${id}.blocked`,
     W['frost.blocked'],
     { ...parts, zero: toZeroH, blocked },
-    KEEPERS,
+    ASSUMED,
   );
 }
 
@@ -38,7 +38,7 @@ const wattsFigure = (s: Sheet, id: string, { areaM2, uWM2K }: Lump, air: number)
     `${id}.watts`,
     W['frost.watts'],
     { area: areaM2, loss: uWM2K, air, watts: holdingW({ litres: 1, areaM2, uWM2K }, air) },
-    KEEPERS,
+    ASSUMED,
   );
 
 /** Hours to ice and watts of every drinker, of the barrel and of its line. */

@@ -79,7 +79,7 @@ export const FROST_WORKINGS = workings({
     lines: {
       litres: { unit: 'litres', given: 'found' },
       area: { unit: 'm2', given: 'found' },
-      loss: { unit: 'ratio', given: 'keepers' },
+      loss: { unit: 'ratio', given: 'wide-rafter' },
       air: { unit: 'celsius', given: 'found' },
       fresh: { unit: 'celsius', given: 'keepers' },
       zero: {
@@ -93,7 +93,7 @@ export const FROST_WORKINGS = workings({
     lines: {
       litres: { unit: 'litres', given: 'found' },
       area: { unit: 'm2', given: 'found' },
-      loss: { unit: 'ratio', given: 'keepers' },
+      loss: { unit: 'ratio', given: 'wide-rafter' },
       air: { unit: 'celsius', given: 'found' },
       zero: { unit: 'hours', given: 'found' },
       blocked: {
@@ -106,7 +106,7 @@ export const FROST_WORKINGS = workings({
     result: 'watts',
     lines: {
       area: { unit: 'm2', given: 'found' },
-      loss: { unit: 'ratio', given: 'keepers' },
+      loss: { unit: 'ratio', given: 'wide-rafter' },
       air: { unit: 'celsius', given: 'found' },
       watts: { unit: 'electricWatts', formula: 'max(0, loss * area * (3 - air))' },
     },
