@@ -30,7 +30,7 @@ test('what differs is named as the keeper named it, with its old and new values'
   const longer = { ...plan, fixtures: [{ ...first, lengthM: 2.7 }, ...rest] };
   expect(told(longer)).toBe('Rear bar: length 1.20 m → 2.70 m');
   expect(told({ ...longer, units: 'imperial' as const })).toBe(
-    'Rear bar: length 3′ 11 1/4″ → 8′ 10 5/16″; Units: metric → imperial',
+    'Rear bar: length 3′ 11 1/4″ → 8′ 10 1/4″; Units: metric → imperial',
   );
   expect(told({ ...plan, fixtures: [...plan.fixtures, bar({ id: 'bar-9', name: 'Perch' })] })).toBe(
     'Perch: added',

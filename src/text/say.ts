@@ -15,7 +15,7 @@ const FINE_M = 0.1;
 /** To what a figure is told, where it is coarser than its working. */
 const SAID: Partial<Record<Unit, (value: number, units: UnitSystem) => string | null>> = {
   m: (v, units) => {
-    if (units === 'imperial') return formatLength(v, { units, denominator: 8 });
+    if (units === 'imperial') return formatLength(v, { units });
     if (Math.abs(v) < FINE_M || Math.abs(v) >= 1) return null;
     return formatLength(Math.round(v * 100) / 100, { units });
   },
@@ -133,6 +133,9 @@ export function sayFigure(figure: Said, units: UnitSystem, bare = false, fine = 
   }
   const text = fine ? null : SAID[unit]?.(value, units);
   if (text != null) return grouped(inTwoFigures(text, figure));
+  if (fine && unit === 'm' && units === 'imperial') {
+    return formatLength(value, { units, denominator: 16 });
+  }
   const whole = (bare ? formatBare : formatValue)(value, unit, units);
   return grouped(fine ? whole : inTwoFigures(whole, figure));
 }

@@ -84,7 +84,11 @@ describe('a length as written', () => {
     [0, 'metric', '0 cm'],
     [-0.1, 'metric', '−10 cm'],
     [2.0955, 'imperial', '6′ 10 1/2″'],
-    [0.3, 'imperial', '11 13/16″'],
+    [0.3, 'imperial', '11 3/4″'],
+    // what was typed in finer parts is given back so, what comes of metres is not made finer than it is
+    [0.0492125, 'imperial', '1 15/16″'],
+    [0.05, 'imperial', '2″'],
+    [0.28178125, 'imperial', '11 3/32″'],
     [3.6576, 'imperial', '12′'],
     [0, 'imperial', '0″'],
     [-0.0254, 'imperial', '−1″'],

@@ -8,7 +8,7 @@ export type UnitSystem = 'metric' | 'imperial';
 
 export interface LengthFormat {
   readonly units: UnitSystem;
-  /** Finest part of an inch shown. */
+  /** Finest part of an inch shown; left out: eighths, and what is a mark of a finer tape as that tape shows it. */
   readonly denominator?: 8 | 16 | 32;
   /** Imperial: inches all through, as a small thing is measured; 14 1/2″, not 1′ 2 1/2″. */
   readonly inches?: boolean;
@@ -83,14 +83,27 @@ export function readRoomLength(text: string, units: UnitSystem): Outcome<number>
 
 /**
  * Writes a length for reading off a tape.
- * Metric: cm below 1 m, m with two decimals from there. Imperial: feet, inches and a fraction.
+ * Metric: cm below 1 m, m with two decimals from there. Imperial: feet, inches and a fraction: to an eighth, but what
+ * was typed in sixteenths or thirty-seconds as it was typed.
  * @param metres  m, any sign
  * @example       formatLength(2.0955, { units: 'imperial' }) // '6′ 10 1/2″'
  */
 export function formatLength(metres: number, format: LengthFormat): string {
   return format.units === 'metric'
     ? formatMetric(metres)
-    : formatImperial(metres, format.denominator ?? 16, format.inches ?? false);
+    : formatImperial(metres, format.denominator ?? markedBy(metres), format.inches ?? false);
+}
+
+/** Nearer to a mark than this a length was typed so, m. */
+const ON_MARK_M = 1e-6;
+
+/** The coarsest tape that has a mark for this length, from eighths up; eighths where none has. */
+function markedBy(metres: number): number {
+  const onMark = (denominator: number): boolean => {
+    const parts = (metres / METRES_PER_INCH) * denominator;
+    return Math.abs(parts - Math.round(parts)) * (METRES_PER_INCH / denominator) < ON_MARK_M;
+  };
+  return [8, 16, 32].find(onMark) ?? 8;
 }
 
 function normalise(text: string): string {
