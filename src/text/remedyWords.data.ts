@@ -118,6 +118,12 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'air.addWindow': 'Add a meshed window that shuts in the {wall} wall, {width} by {height}',
   'air.addWindows': 'Add two meshed windows that shut, front and rear, each {width} by {height}',
   'air.addWindowsAll': 'Add a meshed window that shuts in each wall, {width} by {height}',
+  'air.addWindowRow':
+    'Add {each} meshed windows that shut side by side in the {wall} wall, each {width} by {height}',
+  'air.addWindowsRow':
+    'Add {each} meshed windows that shut in the front wall and {each} in the rear wall, each {width} by {height}',
+  'air.addWindowsAllRow':
+    'Add {each} meshed windows that shut in each wall, each {width} by {height}',
   'air.closable': 'Make {fixtures} so that it can be shut in winter',
   'air.baffle': 'Turn the air of {fixtures} up with a baffle',
   'air.raise': 'Raise {fixtures} to a sill of {sill}',

@@ -104,6 +104,9 @@ const USUAL = 1;
 export const hoursOf = (p: Pick<Proposal, 'code' | 'hours'>): number =>
   p.hours ?? HOURS[p.code] ?? USUAL;
 
+/** Fewer birds live here afterwards. */
+export const TAKES_BIRDS: ReadonlySet<string> = new Set(['flock.fewer', 'flock.keepCocks']);
+
 /** Remedies that take birds out, change a school or the shell: pressed by nobody but the keeper who means to. */
 export const OTHER_WISE: ReadonlySet<string> = new Set([
   'flock.fewer',

@@ -2,6 +2,7 @@ import { produce } from 'immer';
 import { type Assessment, createAssessor } from '../assess';
 import { flockSizes } from '../birds/flockSizes';
 import { parseEdit } from '../edit/parseEdit';
+import { sleepingBars } from '../geometry/bars';
 import type { Finding } from '../kernel/finding';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import { keepsPins } from '../model/pins';
@@ -31,7 +32,8 @@ import { SHELL_REMEDIES } from '../stations/shell/remedies/shell';
 import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
 import { RAIN_REMEDIES } from '../stations/water/remedies/rain';
 import { type Costs, costsOf, faultOf, isStill, ONE_FAULT } from './brought';
-import { hoursOf, OTHER_WISE } from './costs';
+import { hoursOf, OTHER_WISE, TAKES_BIRDS } from './costs';
+import { goesBothWays, isSilly } from './sense';
 import { MENDED_ANEW, setAnew } from './setAnew';
 
 /** What may mend each kind of finding. */
@@ -116,14 +118,28 @@ export function remedies(
       hours: hoursOf(proposal),
       costs,
     };
-    proved.push(isSpotless(costs) ? one : goOn(one, finding, before, assess));
+    proved.push(isSpotless(costs) ? one : goOn(plan, one, finding, before, assess));
   }
-  const best = proved.sort(byWorth);
+  const takesBar = (r: Proved): number => (takesBarWhileShort(plan, before, r) ? 1 : 0);
+  const best = proved.sort((a, b) => takesBar(a) - takesBar(b) || byWorth(a, b));
   const clean = best.filter((r) => isClean(r.costs));
   // nobody mends what is only awkward by what leaves birds short or does them harm
   const last = best.slice(0, 1).filter((r) => finding.severity !== 'awkward' || !r.costs.graver);
   return ofAKind(clean.length > 0 ? clean : last).map((r) => remedyOf(r, finding));
 }
+
+/** Bars are short: then none is taken out while anything else mends it. */
+const SHORT_OF_BARS = /^roosts\.(length|places|reach)\.short$/;
+const ANEW = /[aA]new|roosts\.lay/;
+
+const takesBarWhileShort = (
+  plan: Plan,
+  before: Assessment,
+  r: Pick<Proved, 'plan' | 'steps'>,
+): boolean =>
+  before.findings.some((f) => SHORT_OF_BARS.test(f.code)) &&
+  sleepingBars(r.plan).length < sleepingBars(plan).length &&
+  !r.steps.some((s) => ANEW.test(s.code));
 
 const contextOf = (plan: Plan, before: Assessment): ProposalContext => {
   const { lots } = before.flock;
@@ -164,7 +180,8 @@ function prove(
   assess: ReturnType<typeof createAssessor>,
 ): { plan: Plan; after: Assessment } | null {
   const next = produce(plan, (draft) => change(draft as Plan));
-  if (next === plan || !keepsPins(plan, next) || !parseEdit(plan, next).ok) return null;
+  if (next === plan || !keepsPins(plan, next) || isSilly(plan, next)) return null;
+  if (!parseEdit(plan, next).ok) return null;
   return { plan: next, after: assess(next, { on: before.on, lean: true }) };
 }
 
@@ -189,6 +206,7 @@ const placesAt = (a: Assessment, { station }: Finding): number =>
 
 /** Mends what a proposal brought, change by change, as long as each leaves less than there was. */
 function goOn(
+  plan: Plan,
   first: Proved,
   finding: Finding,
   before: Assessment,
@@ -207,6 +225,8 @@ function goOn(
         if (steps.length > MOST_STEPS) continue;
         const next = prove(now.plan, proposal, before, assess);
         if (next === null || !mends(next.after, before, finding)) continue;
+        if (goesBothWays(plan, next.plan, steps)) continue;
+        if (takesBarWhileShort(plan, before, { plan: next.plan, steps })) continue;
         const had = before.findings.some((f) => f.key === brought.key);
         if (!had && next.after.findings.some((f) => isStill(f, brought))) continue;
         const costs = costsOf(before, next.after, finding);
@@ -242,11 +262,18 @@ const LESSER_HOURS = 1.5;
 
 const worth = (r: Proved): number => r.hours + LESSER_HOURS * r.costs.lesser.length;
 
-/** Clean ones first, then the least work and money; of equals the fewer changes, then by what is told. */
+/** Whether it takes birds out: while anything else mends it, that comes after. */
+const takesBirds = (r: Proved): number => (r.steps.some((s) => TAKES_BIRDS.has(s.code)) ? 1 : 0);
+
+/**
+ * Clean ones first, birds taken out last, then the least work and money; of equals the fewer changes, then by what is
+ * told.
+ */
 const byWorth = (a: Proved, b: Proved): number =>
   a.costs.brings.length +
     a.costs.worsens.length -
     (b.costs.brings.length + b.costs.worsens.length) ||
+  takesBirds(a) - takesBirds(b) ||
   worth(a) - worth(b) ||
   a.steps.length - b.steps.length ||
   (JSON.stringify(a.steps) < JSON.stringify(b.steps) ? -1 : 1);

@@ -5,6 +5,7 @@ import { boxesPerTier } from '../geometry/solids';
 import type { OfKind, Plan } from '../model/schema';
 import type { Remedy } from '../proposals/remedy';
 import { badCoop, DAY } from '../tests/plans';
+import { TAKES_BIRDS } from './costs';
 import { remedies } from './remedies';
 
 interface Offered {
@@ -64,7 +65,9 @@ test('a shell grows by a third at most, and never first where something else is'
     for (const r of all) {
       expect(r.plan.shell.lengthM).toBeLessThanOrEqual((plan.shell.lengthM * 4) / 3 + 0.02);
     }
-    if (all.length > 1) expect(first.code).not.toBe('shell.lengthen');
+    // fewer birds come after everything
+    const others = all.filter((r) => !codes(r).some((c) => TAKES_BIRDS.has(c)));
+    if (others.length > 1) expect(first.code).not.toBe('shell.lengthen');
   }
 });
 
@@ -208,4 +211,60 @@ test('as bad as what it mends comes first only where nothing else is', () => {
   for (const { first, all } of offers) {
     if (first.brings.length + first.worsens.length > 0) expect(all).toHaveLength(1);
   }
+});
+
+test('birds are taken out only where nothing else mends it', () => {
+  let looked = 0;
+  for (const { all, first } of offers) {
+    const takes = (r: Remedy): boolean => codes(r).some((c) => TAKES_BIRDS.has(c));
+    const others = all.filter((r) => !takes(r) && r.brings.length + r.worsens.length === 0);
+    if (others.length > 0 && all.some(takes)) looked++;
+    if (takes(first)) expect([first.code, others.map((r) => r.code)]).toEqual([first.code, []]);
+  }
+  expect(looked).toBeGreaterThan(0);
+});
+
+test('no press raises one bar or bank and lowers another, but where all are laid anew', () => {
+  for (const { plan, all, code } of offers) {
+    for (const r of all) {
+      if (/[aA]new|roosts\.lay|roosts\.spread/.test(codes(r).join())) continue;
+      for (const kind of ['bar', 'nestBank'] as const) {
+        const ways = of(plan, kind).flatMap((f) => {
+          const now = r.plan.fixtures.find((other) => other.id === f.id);
+          const height = (x: Plan['fixtures'][number] | undefined): number | null =>
+            x?.kind === 'bar' ? x.z : x?.kind === 'nestBank' ? x.lipZ : null;
+          const by = (height(now) ?? 0) - (height(f) ?? 0);
+          return now === undefined || Math.abs(by) < 0.01 ? [] : [Math.sign(by)];
+        });
+        // a proposal of its own may lay one beside another: what is joined to it never goes the other way
+        if (r.steps.length > 1)
+          expect([code, codes(r), new Set(ways).size]).toEqual([
+            code,
+            codes(r),
+            Math.min(1, ways.length),
+          ]);
+      }
+    }
+  }
+});
+
+test('no lip goes under the litter, no window is wider than one person hangs where a usual one would do', () => {
+  let windows = 0;
+  for (const o of offers) {
+    for (const r of o.all) {
+      for (const bank of of(r.plan, 'nestBank')) {
+        const was = of(o.plan, 'nestBank').find((b) => b.id === bank.id);
+        const lip = bank.lipZ - r.plan.litter.depthM;
+        const before = was ? was.lipZ - o.plan.litter.depthM : 0;
+        if (lip < before - 0.006) expect(lip).toBeGreaterThanOrEqual(-0.005);
+      }
+      const wide = added(o, r, 'window').filter((w) => w.widthM > 1.5 + 1e-9);
+      windows += added(o, r, 'window').length;
+      if (wide.length > 0) {
+        const usual = o.all.some((x) => added(o, x, 'window').some((w) => w.widthM <= 1.5));
+        expect(usual).toBe(false);
+      }
+    }
+  }
+  expect(windows).toBeGreaterThan(10);
 });

@@ -48,7 +48,7 @@ export const outlets: Proposer = (finding, { plan }) => {
       fixtures: [vessel.id],
       numbers: { outlets: { value: vessel.outlets + n, unit: 'outlets' as const } },
       more: n > more,
-      hours: 0.3 + 0.2 * n,
+      hours: 0.3 + 0.2 * n + crowding(vessel.outlets + n),
       change: changing(vessel, (v) => {
         v.outlets += n;
       }),
@@ -68,7 +68,7 @@ export const withOutlets: Proposer = (finding, { plan }) => {
       code: type === 'port' ? 'vessels.toPorts' : 'vessels.toCups',
       fixtures: [vessel.id],
       numbers: { outlets: { value: outlets, unit: 'outlets' as const } },
-      hours: 2 + 0.2 * outlets,
+      hours: 2 + 0.2 * outlets + crowding(outlets),
       change: changing(vessel, (v) => {
         Object.assign(v, bought(v), { type, outlets, hung: false, onWall: true });
       }),
@@ -136,3 +136,11 @@ export const toFount: Proposer = (finding, { plan }) => {
 
 /** More ports, nipples or cups than this are another line. */
 export const MOST_OUTLETS = 24;
+
+/** More than these are much for one vessel: another is better wherever there is room for it. */
+const MUCH = 12;
+/** What so many more are reckoned at, hours. */
+const MUCH_HOURS = 4;
+
+/** What it takes to have so many outlets on one vessel, beside the work. */
+const crowding = (outlets: number): number => (outlets > MUCH ? MUCH_HOURS : 0);
