@@ -94,6 +94,12 @@ export async function takeBreed(page: Page, group: string, typed: string): Promi
   await page.keyboard.press('Enter');
 }
 
+/** The list of plans, with what is called as this plan is: tests side by side make more than one page of it. */
+export async function listedBy(page: Page, id: string): Promise<void> {
+  const { plan } = await (await page.request.get(`/api/plans/${id}`)).json();
+  await page.goto(`/?find=${encodeURIComponent(plan.name)}`);
+}
+
 let made = 0;
 
 /** A plan of a test's own, as a sample is: tests run side by side on one server. */

@@ -229,8 +229,20 @@ const BOX_SIDES = [
   ['height', 'neededHeight', 'low', 'high'],
 ] as const;
 
+/** Words for several birds, and those for one alone. */
+const OF_ONE: readonly (readonly [string, string])[] = [
+  ['{birds} weigh ', '{birds} weighs '],
+  ['trap them', 'trap her'],
+  ['They starve', 'She starves'],
+  ['no other feeder for them', 'no other feeder for her'],
+  ['they eat at the other feeder until they are', 'she eats at the other feeder until she is'],
+];
+
 function textOf(finding: Finding): string {
   const { text } = wordsOf(finding);
+  if (finding.code.startsWith('feed.pedal.') && finding.numbers.birds?.value === 1) {
+    return OF_ONE.reduce((said, [many, one]) => said.replace(many, one), text);
+  }
   if (finding.code !== 'nests.box.small') return text;
   const { numbers } = finding;
   const lacking = BOX_SIDES.filter(

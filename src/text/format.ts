@@ -71,7 +71,8 @@ const RATES: Partial<Record<Unit, (value: number, units: UnitSystem) => string>>
       ? `${threeFigures(v)} g a day`
       : `${threeFigures(v / 1000 / KILOGRAMS_PER_OUNCE)} oz a day`,
   litresDay: (v, units) => {
-    if (units === METRIC) return `${threeFigures(v)} L a day`;
+    // a drop more or less is nothing that is poured
+    if (units === METRIC) return `${v < 1 ? Math.round(v * 100) / 100 : threeFigures(v)} L a day`;
     const gallons = v / LITRES_PER_GALLON;
     return gallons < 1
       ? `${threeFigures(gallons * 4)} qt a day`

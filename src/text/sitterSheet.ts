@@ -96,7 +96,7 @@ export function sitterSheet(
         title: 'How much they take',
         lines: [
           `Feed: ${formatValue(feedKg, 'kg', units)} a day for all of them.`,
-          `Water: ${formatValue(waterL, 'litres', units)} a day for all of them, more in heat.`,
+          `Water: ${formatValue(waterL, 'litresDay', units)} for all of them, more in heat.`,
         ],
       },
       {

@@ -113,8 +113,12 @@ export const pageRect = ({ a0, a1, b0, b1 }: Face, p: Projection): PageRect => (
   height: (b1 - b0) * p.scale,
 });
 
-/** A length on the page, as fine as anybody sees. */
-export const px = (n: number): string => String(Math.round(n * 10) / 10);
+/**
+ * A length on the page, as fine as anybody sees.
+ * @param lengthPx  px
+ * @example px(12.3456) // '12.3'
+ */
+export const px = (lengthPx: number): string => String(Math.round(lengthPx * 10) / 10);
 
 /** A path on the page of commands in metres. */
 export const pathOnPage = (
