@@ -18,9 +18,6 @@ import {
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 
-/** A vent no higher than this is a slot, m. */
-const SLOT_M = 0.2;
-
 /** Top of the band in which nothing may blow, m; 0 without bars. */
 const bandTop = (plan: Plan): number =>
   Math.max(0, ...sleepingBars(plan).map((b) => b.z + ruled('air.band.above')));
@@ -29,13 +26,7 @@ const bandTop = (plan: Plan): number =>
  * A vent of at most so much net area under the eaves of a wall, over the heads of sleeping birds; with a baffle it
  * may stand level with them.
  */
-function ventOn(
-  plan: Plan,
-  wall: Side,
-  netM2: number,
-  baffle: boolean,
-  widestM: number,
-): OfKind<'vent'> | null {
+function ventOn(plan: Plan, wall: Side, netM2: number, baffle: boolean): OfKind<'vent'> | null {
   const room = down(plan, wallLength(plan, wall) - 0.1);
   const top = down(plan, wallTop(plan, wall) - 0.01);
   const high = wallTop(plan, wall) * ruled('air.high.share');
@@ -47,10 +38,8 @@ function ventOn(
   if (tallest < 0.04 || room < 0.1) return null;
   const heightM = Math.min(tallest, Math.max(up(plan, 0.1), up(plan, gross / room)));
   if (!(heightM >= 0.04)) return null;
-  // a slot runs the whole wall; what is higher is cut between two studs
-  const longest = heightM > SLOT_M ? Math.min(room, down(plan, widestM)) : room;
-  for (const widthM of [up(plan, gross / heightM), longest, longest / 2, longest / 3].map((w) =>
-    Math.min(longest, down(plan, w + 1e-9)),
+  for (const widthM of [up(plan, gross / heightM), room, room / 2, room / 3].map((w) =>
+    Math.min(room, down(plan, w + 1e-9)),
   )) {
     const hole = { widthM, heightM, sillZ: down(plan, top - heightM) };
     const alongM = widthM < 0.1 ? null : freeAlong(plan, wall, hole);
@@ -61,31 +50,21 @@ function ventOn(
   return null;
 }
 
-/** So many vents in one wall at most. */
-const VENTS_A_WALL = 3;
-
 /** High vents that stay open, in as few walls as hold what is missing; with baffles where bars stand too high for others. */
 const addVent: Proposer = (finding, { plan }) => {
   const missing = told(finding, 'missing');
   const proposals: Proposal[] = [];
-  // as wide as the wall only where nothing narrower is enough
-  for (const [baffled, widestM] of [
-    [false, WINDOW_MOST_M],
-    [true, WINDOW_MOST_M],
-    [false, Infinity],
-    [true, Infinity],
-  ] as const) {
-    if (widestM === Infinity && proposals.length > 0) break;
-    const single = SIDES.map((wall) => ventOn(plan, wall, missing, baffled, widestM));
+  for (const baffled of [false, true]) {
+    const single = SIDES.map((wall) => ventOn(plan, wall, missing, baffled));
     const byArea = SIDES.map((wall, i) => ({ wall, net: single[i] ? netM2(single[i]) : 0 }))
       .filter((w) => w.net > 0)
       .sort((a, b) => b.net - a.net || (a.wall < b.wall ? -1 : 1));
     const made: OfKind<'vent'>[] = [];
     let left = missing;
-    for (const { wall } of Array.from({ length: VENTS_A_WALL }, () => byArea).flat()) {
+    for (const { wall } of byArea) {
       if (left <= 1e-9) break;
       const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
-      const vent = ventOn(draft, wall, left, baffled, widestM);
+      const vent = ventOn(draft, wall, left, baffled);
       if (!vent) continue;
       made.push(vent);
       left -= netM2(vent);
@@ -211,85 +190,67 @@ function placeUnder(
   return null;
 }
 
-/** A window is no wider and no higher than this: one person hangs its leaf, m. */
+/** A window is no wider than this: one person hangs its leaf, m. */
 const WINDOW_MOST_M = 1.5;
-const WINDOW_HIGH_M = 1.2;
-
-/** What a window is at most. */
-interface Sash {
-  readonly wideM: number;
-  readonly highM: number;
-}
-const SASH: Sash = { wideM: WINDOW_MOST_M, highM: WINDOW_HIGH_M };
-/** Between two windows of a wall stands a post, m. */
+/** Between two windows of a row stands a post, m. */
 const POST_M = 0.15;
-/** So many side by side at most. */
-const MOST_IN_A_WALL = 4;
+/** So many in a row at most. */
+const MOST_IN_A_ROW = 6;
 
-/** Windows side by side in a wall, as few as may be, with so much gross area in all; null where they find no room. */
-function windowsIn(
+/**
+ * A row of windows under the eaves of a wall, as few as may be, with so much gross area in all; null where it finds
+ * no room.
+ * @param room  length of wall that it may take, m, and `most` its height
+ */
+function rowIn(
   plan: Plan,
   wall: Side,
   grossM2: number,
-  { wideM, highM }: Sash,
+  { room, most }: { readonly room: number; readonly most: number },
 ): OfKind<'window'>[] | null {
-  const room = wallLength(plan, wall) - 0.2;
-  const most = Math.min(highM, wallTop(plan, wall) - litterEndM(plan) - 0.3);
   if (most < 0.2) return null;
-  for (let n = 1; n <= MOST_IN_A_WALL; n++) {
-    const widest = Math.min(down(plan, wideM), (room - (n - 1) * POST_M) / n);
-    if (widest < 0.2) return null;
-    const height = Math.min(most, Math.max(0.3, grossM2 / (n * widest)));
-    const width = up(plan, grossM2 / (n * height));
-    if (width > widest + 1e-9) continue;
+  for (let n = 1; n <= MOST_IN_A_ROW; n++) {
+    const glazed = room - (n - 1) * POST_M;
+    if (glazed <= 0) return null;
+    const height = Math.min(most, Math.max(0.3, grossM2 / glazed));
+    const each = grossM2 / (n * height);
+    if (each > WINDOW_MOST_M + 1e-9 || n * each > glazed + 1e-9) continue;
+    const widthM = up(plan, each);
+    const post = up(plan, POST_M);
+    const row = placeUnder(plan, wall, n * widthM + (n - 1) * post, up(plan, height));
+    if (!row) continue;
     const made: OfKind<'window'>[] = [];
     for (let i = 0; i < n; i++) {
-      const draft = { ...plan, fixtures: [...plan.fixtures, ...made.map(postBeside)] };
-      const hole = placeUnder(draft, wall, width, up(plan, height));
-      if (!hole) break;
       const number = freeNumber('window', [...plan.fixtures, ...made]);
-      made.push({
-        ...fixtureOf({
-          kind: 'window',
-          id: `window-${number}`,
-          name: `Window ${number}`,
-          wall,
-          ...hole,
-          opens: 'closable',
-          cover: 'mesh13',
-        }),
-      });
+      const alongM = row.alongM + i * (widthM + post);
+      const own = { id: `window-${number}`, name: `Window ${number}`, wall };
+      made.push({ ...WINDOW, ...own, ...row, alongM: near(plan, alongM), widthM });
     }
-    if (made.length === n) return made;
+    return made;
   }
   return null;
 }
-
-/** A window with the posts to both sides of it, as the next one sees it. */
-const postBeside = (w: OfKind<'window'>): OfKind<'window'> => ({
-  ...w,
-  alongM: Math.max(0, w.alongM - POST_M),
-  widthM: w.widthM + 2 * POST_M,
-});
 
 /** Windows for the summer, meshed, that shut in winter. */
 const addWindows: Proposer = (finding, { plan }) => {
   const gross = told(finding, 'missing') / freeShare(WINDOW);
   const proposals: Proposal[] = [];
-  const make = (walls: readonly Side[], most: Sash): void => {
+  const make = (walls: readonly Side[]): void => {
     const made: OfKind<'window'>[] = [];
+    // in all walls alike, so that one size is told of all
+    const size = {
+      room: Math.min(...walls.map((wall) => wallLength(plan, wall))) - 0.2,
+      most: Math.min(...walls.map((wall) => wallTop(plan, wall))) - litterEndM(plan) - 0.3,
+    };
     for (const wall of walls) {
       const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
-      const own = windowsIn(draft, wall, gross / walls.length, most);
+      const own = rowIn(draft, wall, gross / walls.length, size);
       if (!own) return;
       made.push(...own);
     }
     const [first] = made;
     if (!first) return;
     const each = made.length / walls.length;
-    const alike = made.every((w) => Math.abs(w.widthM - first.widthM) < 1e-9);
-    // windows of two sizes are not told as one
-    if (!Number.isInteger(each) || !alike) return;
     proposals.push({
       code: `${walls.length === 1 ? 'air.addWindow' : walls.length === 2 ? 'air.addWindows' : 'air.addWindowsAll'}${each > 1 ? 'Row' : ''}`,
       fixtures: [],
@@ -299,17 +260,13 @@ const addWindows: Proposer = (finding, { plan }) => {
         ...(each > 1 ? { each: { value: each, unit: 'ratio' as const } } : {}),
       },
       wall: first.wall,
-      hours: 1.4 * made.length,
+      hours: 1.4 * walls.length + 0.4 * (made.length - walls.length),
       change: (draft) => void draft.fixtures.push(...made),
     });
   };
-  for (const most of [SASH, { wideM: Infinity, highM: Infinity }]) {
-    for (const wall of SIDES) make([wall], most);
-    make(['front', 'rear'], most);
-    make(SIDES, most);
-    // larger ones only where no usual ones are enough
-    if (proposals.length > 0) break;
-  }
+  for (const wall of SIDES) make([wall]);
+  make(['front', 'rear']);
+  make(SIDES);
   return proposals;
 };
 

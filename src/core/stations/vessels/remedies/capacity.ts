@@ -112,12 +112,35 @@ const sized = (vessel: Vessel, litres: number, code: RemedyCode): Proposal => ({
   }),
 });
 
+/** All of them filled no fuller than to so many litres: what they hold together is then eaten while it is fresh. */
 export const fillLess: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
-  if (!vessel) return [];
-  const raw = capacityL(vessel) * (told(finding, 'fresh') / told(finding, 'days'));
-  const litres = vesselDown(raw, plan.units);
-  return litres < 0.1 ? [] : [sized(vessel, litres, 'vessels.fillLess')];
+  const vessels = plan.fixtures.filter(
+    (f): f is Vessel =>
+      (f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id),
+  );
+  const held = vessels.map(capacityL).sort((a, b) => a - b);
+  // the smallest are full as long as the level that all share is higher
+  let left = held.reduce((a, b) => a + b, 0) * (told(finding, 'fresh') / told(finding, 'days'));
+  let level = 0;
+  held.forEach((own, i) => {
+    level = left / (held.length - i);
+    left -= Math.min(own, level);
+  });
+  const litres = vesselDown(level, plan.units);
+  if (!(litres >= 0.1)) return [];
+  const fuller = vessels.filter((v) => capacityL(v) > litres);
+  return [
+    {
+      code: 'vessels.fillLess',
+      fixtures: fuller.map((v) => v.id),
+      numbers: { litres: { value: litres, unit: 'litres' } },
+      change: (draft) => {
+        for (const f of draft.fixtures) {
+          if (fuller.some((v) => v.id === f.id)) Object.assign(f, { capacityL: litres });
+        }
+      },
+    },
+  ];
 };
 
 /** Filled more often than it was planned. */
