@@ -22,7 +22,7 @@ const shownFigures = (page: Page): Promise<Shown[]> =>
 const strayNumbers = (page: Page): Promise<string[]> =>
   page.evaluate(() => {
     const covered =
-      '[data-figure],[data-name],[data-working],[data-reason],[data-axis],[data-proposal],[data-school],[data-school-name],time,input,select,textarea,title,script,style,noscript,[hidden],.sr-only';
+      '[data-figure],[data-name],[data-working],[data-reason],[data-axis],[data-proposal],[data-school],[data-school-name],search,time,input,select,textarea,title,script,style,noscript,[hidden],.sr-only';
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     const stray: string[] = [];
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {

@@ -128,12 +128,15 @@ test('the demand is taken out as CSV, month by month, as the table shows it', as
   const lines = readFileSync(await download.path(), 'utf8')
     .trim()
     .split('\r\n');
-  expect(lines[0]).toBe('plan,month,birds_most,eggs_dozen,feed_kg,feed_bags,water_l');
+  // a plan of feet and pounds
+  expect(lines[0]).toBe('plan,month,birds_most,eggs_dozen,feed_lb,feed_bags,water_gal');
   expect(lines).toHaveLength(26);
   const { figures } = assessByCli((await takeOut(page)).file);
   const july = lines.find((l) => l.includes(',2027-07,'))?.split(',') ?? [];
-  expect(Number(july.at(-1))).toBeCloseTo(figures['month.2027-07.water']?.value ?? 0, 2);
-  expect(Number(july.at(-3))).toBeCloseTo(figures['month.2027-07.feed']?.value ?? 0, 2);
+  const litres = figures['month.2027-07.water']?.value ?? 0;
+  const kilograms = figures['month.2027-07.feed']?.value ?? 0;
+  expect(Number(july.at(-1))).toBeCloseTo(litres / 3.785411784, 2);
+  expect(Number(july.at(-3))).toBeCloseTo(kilograms / 0.45359237, 2);
 });
 
 test('timeline and chart stand on one scale of time, and pointing at one marks both', async ({
