@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { assess } from '@/core/assess';
+import type { Apart } from '@/core/kernel/sentence';
+import type { Plan } from '@/core/model/schema';
 import { anyPlan, DAY, sample } from '@/core/tests/plans';
-import { sentenceText } from '@/text/sentence';
-import type { Apart } from '../kernel/sentence';
-import type { Plan } from '../model/schema';
+import { sentenceText } from './sentence';
 
 const apartOf = (plan: Plan): Apart | null => {
   const { sentence } = assess(plan, { on: DAY });
