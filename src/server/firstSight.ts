@@ -1,6 +1,6 @@
 import 'server-only';
 import type { Plan } from '@/core/model/schema';
-import { Busy, run } from './jobs/pool';
+import { isBusy, run } from './jobs/pool';
 import { type FirstSight, sightFirst } from './jobs/sight';
 import { MANY_FIXTURES } from './jobs/size';
 
@@ -45,7 +45,7 @@ async function patiently<T>(work: () => Promise<T>): Promise<T> {
     try {
       return await work();
     } catch (error) {
-      if (!(error instanceof Busy) || left === 0) throw error;
+      if (!isBusy(error) || left === 0) throw error;
     }
     await new Promise((r) => setTimeout(r, 1000));
   }

@@ -1,7 +1,7 @@
 import 'server-only';
 import { isNoSpace } from '@/db/disk';
 import { problem } from './http';
-import { Busy } from './jobs/pool';
+import { type Busy, isBusy } from './jobs/pool';
 import { log } from './log';
 
 /**
@@ -16,11 +16,11 @@ export function handle<C>(
   return async (request, context) => {
     const from = performance.now();
     const response = await work(request, context).catch((error: unknown) => {
-      if (error instanceof Busy) return busy(error);
+      if (isBusy(error)) return busy(error);
       // nobody is there to be answered any more
       if (request.signal.aborted) return problem(499, 'Whoever asked has left.');
       log().error({ route, err: error instanceof Error ? error.stack : String(error) }, 'broke');
-      if (error instanceof Error && error.name === 'TimeoutError') {
+      if ((error as { name?: unknown } | null)?.name === 'TimeoutError') {
         return problem(503, 'This took longer than two minutes and was given up. Ask for less.');
       }
       return isNoSpace(error)

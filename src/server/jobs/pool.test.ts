@@ -1,3 +1,4 @@
+import { jest } from '@jest/globals';
 import { DAY, sample } from '@/core/tests/plans';
 import { cardOf, type PlanCard } from '@/formats/planCard';
 import { handle } from '../handle';
@@ -36,5 +37,21 @@ test('sixteen wait, the next is told to come again; who leaves ends his work, an
 
 test('work that breaks breaks alone', async () => {
   await expect(run('pack', { dir: '/nowhere/at/all' })).rejects.toThrow(/ENOENT/);
+  expect(await run('card', { plan: osk, on: DAY })).toContain('"sentence"');
+});
+
+test('work that takes too long is given up, and said so', async () => {
+  const soon = jest.spyOn(AbortSignal, 'timeout').mockImplementation(() => {
+    const ended = new AbortController();
+    setTimeout(() => ended.abort(new DOMException('too long', 'TimeoutError')), 30);
+    return ended.signal;
+  });
+  const answer = await handle('/api/test', async () => {
+    await long(new AbortController().signal);
+    return new Response();
+  })(new Request('http://127.0.0.1/'), {});
+  soon.mockRestore();
+  expect(answer.status).toBe(503);
+  expect(await answer.json()).toMatchObject({ title: expect.stringMatching(/given up/) });
   expect(await run('card', { plan: osk, on: DAY })).toContain('"sentence"');
 });

@@ -7,11 +7,16 @@ import type * as work from './work';
 
 /** Work that the pool has no room for: who asked may come again after so many seconds. */
 export class Busy extends Error {
+  override readonly name = 'Busy';
   readonly retryAfterS = 5;
   constructor() {
     super('too much is asked at once');
   }
 }
+
+/** By its name: pages and routes may each have this module of their own, and share what is under way. */
+export const isBusy = (error: unknown): error is Busy =>
+  error instanceof Error && error.name === 'Busy';
 
 /** What waits at most where every worker is at work. */
 export const MOST_WAITING = 16;
@@ -69,7 +74,7 @@ type Answer<K extends Kind> = Awaited<ReturnType<(typeof work)[K]>>;
 /**
  * Has work done beside the server: at once where a worker is free, else in its turn.
  * @param left  ends it, waiting or at work: who asked has left
- * @throws Busy where sixteen wait already; the signal's own error; whatever the work throws
+ * @throws Busy where sixteen wait already; a TimeoutError where it takes too long; whatever the work throws
  */
 export async function run<K extends Kind>(
   kind: K,
@@ -83,6 +88,9 @@ export async function run<K extends Kind>(
   try {
     const workers = await all.workers;
     return (await workers.run(ask, { name: kind, signal })) as Answer<K>;
+  } catch (error) {
+    // the pool has one error for all that is ended: why stands in the signal
+    throw limit.aborted ? limit.reason : error;
   } finally {
     const next = all.waiting.shift();
     if (next) next.come();

@@ -20,7 +20,7 @@ export function SentenceText({
       <Pieces pieces={sentencePieces(sentence)} {...more} />
       {beneath.length === 0 ? null : ' '}
       {beneath.length === 0 ? null : (
-        <span className="mt-0.5 block font-text text-[0.87rem] text-soft" data-beneath>
+        <span className="mt-0.5 block font-normal font-text text-[0.87rem] text-soft" data-beneath>
           <Pieces pieces={beneath} {...more} />
         </span>
       )}
