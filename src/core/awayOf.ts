@@ -1,9 +1,11 @@
 import { assess } from './assess';
 import type { Assessment } from './assessment';
 import { isReached } from './birds/vesselReach';
+import { zonePlan } from './edit/zones';
 import { outsideCode } from './geometry/outside';
 import { dayNumber } from './kernel/units/day';
 import type { Plan, Vessel } from './model/schema';
+import { ZONES } from './model/scope';
 import { capacityL, contentsKg, drinkersOf, feedersOf, wasteOf } from './stations/vessels/vessels';
 import {
   type Away,
@@ -12,7 +14,9 @@ import {
   away,
   drinkableL,
   eatableKg,
+  joined,
 } from './stores/away/away';
+import { isOnBarrel } from './stores/frost/open';
 import { RAIN_YEARS, rainDays, storeOf } from './stores/rain/outlook';
 import { generateHours } from './weather/hours';
 import { weatherNormals } from './weather/normals';
@@ -63,8 +67,22 @@ export function awayWeather(plan: Plan, { flock }: Pick<Assessment, 'flock'>): A
   };
 }
 
-/** How long the birds of a plan can be left over some dates, worked from the day of leaving. */
+/**
+ * How long the birds of a plan can be left over some dates, worked from the day of leaving. In a parted coop the birds
+ * of one zone do not get at what stands in the other: each is worked by itself, and the worse of the two is told.
+ */
 export function awayOf(plan: Plan, leaves: string, back: string): Away {
   const assessment = assess(plan, { on: leaves });
-  return away(askAway(plan, assessment, leaves, back), awayWeather(plan, assessment));
+  const one = (own: Plan, of: Assessment): Away =>
+    away(askAway(own, of, leaves, back), awayWeather(own, of));
+  const { zones } = assessment;
+  if (zones === null) return one(plan, assessment);
+  const own = ZONES.map((id) => ({ plan: zonePlan(plan, id), assessment: zones[id] }));
+  const lived = own.filter((z) => z.plan.flock.length > 0);
+  const hang = lived.filter((z) =>
+    z.plan.fixtures.some((f) => f.kind === 'drinker' && isOnBarrel(f, plan)),
+  );
+  const apart = lived.map((z) => one(z.plan, z.assessment));
+  // two zones on one barrel drink it together
+  return hang.length > 1 ? joined(apart, one(plan, assessment)) : joined(apart, null);
 }

@@ -1,7 +1,6 @@
 import type { FlockByDay } from '../../birds/flock';
 import type { Drinker, Feeder, OfKind, Plan } from '../../model/schema';
 import { ruled } from '../../rules/rules.data';
-import { vesselKind } from '../../rules/vesselKinds.data';
 import { dayOfYearAt } from '../../weather/climate';
 import { DAY_HOURS, type WeatherHours, YEAR_HOURS } from '../../weather/hours';
 import { YEAR_DAYS } from '../../weather/yearCurve';
@@ -114,6 +113,43 @@ export function away(ask: AwayAsk, weather: AwayWeather): Away {
   };
 }
 
+/**
+ * Parts of a coop that lie apart, as one: of each thing what lasts shortest, and what all of them lack of it.
+ * @param apart  each part by itself, at least one
+ * @param whole  all as one, whose water is taken: where they drink from one barrel; null where they do not
+ */
+export function joined(apart: readonly Away[], whole: Away | null): Away {
+  const [first] = apart;
+  if (!first) throw new Error('nobody lives in any part');
+  const { wanted } = first;
+  const all = apart.flatMap((a) => a.lasts);
+  const lasts = AWAY_LIMITS.flatMap((limit): Lasts[] => {
+    const own = (limit === 'water' && whole ? whole.lasts : all).filter((l) => l.limit === limit);
+    if (own.length === 0) return [];
+    const more = own.flatMap((l) => (l.more === null ? [] : [l.more]));
+    return [
+      {
+        limit,
+        days: Math.min(...own.map((l) => l.days)),
+        more: more.length === 0 ? null : more.reduce((a, b) => a + b, 0),
+      },
+    ];
+  }).toSorted((a, b) => a.days - b.days);
+  const fills = apart.flatMap((a) => a.fillEvery ?? []);
+  return {
+    wanted,
+    lasts,
+    days: Math.min(lasts[0]?.days ?? wanted, wanted),
+    fillEvery:
+      fills.length === 0
+        ? null
+        : {
+            names: [...new Set(fills.flatMap((f) => f.names))],
+            days: Math.min(...fills.map((f) => f.days)),
+          },
+  };
+}
+
 /** What lasts all of the time ends nothing. */
 const ended = (days: number, wanted: number): number =>
   days >= wanted ? Number.POSITIVE_INFINITY : days;
@@ -207,4 +243,4 @@ export const eatableKg = (
 export const drinkableL = (
   drinkers: readonly Drinker[],
   litresOf: (v: Drinker) => number,
-): number => drinkers.reduce((sum, v) => sum + (vesselKind(v).body === 'pan' ? 0 : litresOf(v)), 0);
+): number => drinkers.reduce((sum, v) => sum + litresOf(v), 0);
