@@ -103,19 +103,38 @@ function mostRoost(plan: Plan, a: Assessment): { metres: number; birds: number }
   return { metres: Math.max(x.metres, y.metres), birds: Math.max(x.birds, y.birds) };
 }
 
+/** A coop pressed until nothing is left to press. */
+function pressed(start: Plan, assess: ReturnType<typeof createAssessor>, any: boolean) {
+  let plan = start;
+  let a = assess(plan, { on: DAY });
+  let n = 0;
+  while (n < MOST_PRESSES) {
+    const press = a.findings
+      .filter((f) => bad(f) && (any || !forbidden(f, plan, a)))
+      .map((f) => remedies(plan, f, a, assess).find((r) => any || !otherWise(r)))
+      .find((r) => r !== undefined);
+    if (!press) break;
+    n++;
+    plan = press.plan;
+    a = assess(plan, { on: DAY });
+  }
+  return { plan, a, n };
+}
+
 let firsts = 0;
 let asBad = 0;
 let ended = 0;
 let setApart = 0;
 let presses = 0;
+const byAny = { clean: 0, presses: 0 };
+const floorDoes = { coops: 0, clean: 0 };
 const left = new Map<string, number>();
 const dirty = new Map<string, number>();
 for (const [i, start] of plans.entries()) {
   const assess = createAssessor();
-  let plan = start;
-  let a = assess(plan, { on: DAY });
-  for (const f of a.findings) {
-    const [first] = remedies(plan, f, a, assess);
+  const before = assess(start, { on: DAY });
+  for (const f of before.findings) {
+    const [first] = remedies(start, f, before, assess);
     if (!first) continue;
     firsts++;
     if (first.brings.length + first.worsens.length > 0) {
@@ -124,19 +143,20 @@ for (const [i, start] of plans.entries()) {
       dirty.set(key, (dirty.get(key) ?? 0) + 1);
     }
   }
-  for (let n = 0; n < MOST_PRESSES; n++) {
-    const press = a.findings
-      .filter((f) => bad(f) && !forbidden(f, plan, a))
-      .map((f) => remedies(plan, f, a, assess).find((r) => !otherWise(r)))
-      .find((r) => r !== undefined);
-    if (!press) break;
-    presses++;
-    plan = press.plan;
-    a = assess(plan, { on: DAY });
-  }
+  // whatever the first remedy is
+  const any = pressed(start, assess, true);
+  byAny.presses += any.n;
+  if (!any.a.findings.some(bad)) byAny.clean++;
+  // without taking birds out, changing a school or the shell
+  const { plan, a, n } = pressed(start, assess, false);
+  presses += n;
   const rest = a.findings.filter(bad);
   const still = rest.filter((f) => !forbidden(f, plan, a));
   setApart += rest.length - still.length;
+  if (before.staves.some((v) => v.station === 'floor' && (v.carries ?? 0) >= before.planned)) {
+    floorDoes.coops++;
+    if (rest.length === 0) floorDoes.clean++;
+  }
   if (still.length === 0) ended++;
   else {
     for (const f of still) left.set(f.code, (left.get(f.code) ?? 0) + 1);
@@ -144,6 +164,13 @@ for (const [i, start] of plans.entries()) {
   }
 }
 
+const percent = (n: number, of: number): string => `${((100 * n) / of).toFixed(1)} %`;
+console.log(
+  `${plans.length} coops, ${byAny.clean} clean in ${MOST_PRESSES} presses of the first remedy: ${percent(byAny.clean, plans.length)} (${byAny.presses} presses)`,
+);
+console.log(
+  `${floorDoes.coops} whose floor carries their birds, ${floorDoes.clean} clean without taking birds out or changing school or shell: ${percent(floorDoes.clean, floorDoes.coops)}`,
+);
 console.log(
   `${firsts} first remedies, ${asBad} bring anything as bad: ${((100 * asBad) / firsts).toFixed(2)} %`,
 );

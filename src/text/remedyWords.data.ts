@@ -124,6 +124,8 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
     'Add {each} meshed windows that shut in the front wall and {each} in the rear wall, each {width} by {height}',
   'air.addWindowsAllRow':
     'Add {each} meshed windows that shut in each wall, each {width} by {height}',
+  'air.addWindowsAround':
+    'Add {windows} meshed windows that shut, wherever the walls have room, each {width} by {height}',
   'air.closable': 'Make {fixtures} so that it can be shut in winter',
   'air.baffle': 'Turn the air of {fixtures} up with a baffle',
   'air.raise': 'Raise {fixtures} to a sill of {sill}',
@@ -190,6 +192,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'water.widenLine': 'Lay the line of {fixtures} in {bore} pipe',
   'water.fount': 'Use a round fount for {fixtures}',
   'litter.deepen': 'Start with {depth}',
+  'litter.deepenAll': 'Start with {depth}, and raise bars, nests, feeders and drinkers by {rise}',
   'litter.level': 'Level the litter to {depth}',
   'litter.sooner': 'Clean out every half-year',
   'litter.planFor': 'Plan for {depth}: heights are judged from this depth',
@@ -206,6 +209,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'door.rampInside': 'Set a ramp inside up to the sill of {fixtures}',
   'door.lowerSill': 'Lower the sill of {fixtures} to {sill}',
   'door.raiseSill': 'Raise the sill of {fixtures} to {sill}',
+  'door.moveRaised': 'Move {fixtures} to the {wall} wall, its sill at {sill}',
   'door.addRamp': 'Give {fixtures} a ramp of {length}',
   'door.lengthenRamp': 'Lengthen the ramp of {fixtures} to {length}',
   'door.widenRamp': 'Make the ramp of {fixtures} {width} wide',

@@ -1,3 +1,4 @@
+import { onLitter } from '../edit/onLitter';
 import { solidOf } from '../geometry/solids';
 import { createJudge, type Judged } from '../judge';
 import type { Finding } from '../kernel/finding';
@@ -109,22 +110,6 @@ export function withMeasure(plan: Plan, { fixture, key }: Roughly, m: number): P
   // the low side is never over the high one; a flat roof is as high on both
   if (roof.kind === 'flat' || roof.lowM > roof.highM) Object.assign(roof, { lowM: m, highM: m });
   return { ...plan, shell: { ...shell, roof } };
-}
-
-/** A thing whose height is held from the litter, with the litter so much deeper; sills and doors are held from the floor. */
-function onLitter(f: Fixture, byM: number): Fixture {
-  switch (f.kind) {
-    case 'bar':
-    case 'board':
-      return { ...f, z: f.z + byM };
-    case 'nestBank':
-      return { ...f, lipZ: f.lipZ + byM, stepZ: f.stepZ === 0 ? 0 : f.stepZ + byM };
-    case 'feeder':
-    case 'drinker':
-      return f.place === 'run' ? f : { ...f, rimZ: f.rimZ + byM };
-    default:
-      return f;
-  }
 }
 
 /**

@@ -81,6 +81,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'door.another': 1.5,
   'door.enlarge': 1.5,
   'door.move': 1.6,
+  'door.moveRaised': 1.8,
   'reach.addHatch': 2,
   'reach.addLongHatch': 2.4,
   'reach.addHatches': 8,

@@ -74,6 +74,11 @@ const MOST_PROVED = 16;
 
 const MOST_TRIED = 16;
 
+/** Where nothing is clean, so many of the best are gone on with once more, and so many further changes tried for each. */
+const LOOKED_DEEPER = 3;
+
+const MOST_TRIED_DEEPER = 60;
+
 /** A plan as proposals would have it, proved by an assessment. */
 interface Proved {
   readonly plan: Plan;
@@ -100,6 +105,7 @@ export function remedies(
   assess = createAssessor(),
 ): Remedy[] {
   const proved: Proved[] = [];
+  const begun: Proved[] = [];
   for (const proposal of proposalsFor(finding, contextOf(plan, before))) {
     if (proved.length >= MOST_PROVED && !proposal.last) continue;
     if (proposal.last && proved.some((r) => isClean(r.costs) && !isOtherWise(r))) break;
@@ -119,6 +125,14 @@ export function remedies(
       costs,
     };
     proved.push(isSpotless(costs) ? one : goOn(plan, one, finding, before, assess));
+    begun.push(one);
+  }
+  if (proved.length > 0 && !proved.some((r) => isClean(r.costs))) {
+    const first = begun.sort((a, b) => weight(a.costs) - weight(b.costs) || byWorth(a, b));
+    for (const one of first.slice(0, LOOKED_DEEPER)) {
+      proved.push(goOn(plan, one, finding, before, assess, true));
+      if (isClean(proved.at(-1)?.costs ?? one.costs)) break;
+    }
   }
   const takesBar = (r: Proved): number => (takesBarWhileShort(plan, before, r) ? 1 : 0);
   const best = proved.sort((a, b) => takesBar(a) - takesBar(b) || byWorth(a, b));
@@ -204,14 +218,19 @@ const isRenamed = (after: Assessment, finding: Finding): boolean =>
 const placesAt = (a: Assessment, { station }: Finding): number =>
   a.staves.find((s) => s.station === station)?.carries ?? 0;
 
-/** Mends what a proposal brought, change by change, as long as each leaves less than there was. */
+/**
+ * Mends what a proposal brought, change by change, as long as each leaves less than there was.
+ * @param deeper  of all further changes the best is taken, and not the first that is better
+ */
 function goOn(
   plan: Plan,
   first: Proved,
   finding: Finding,
   before: Assessment,
   assess: ReturnType<typeof createAssessor>,
+  deeper = false,
 ): Proved {
+  const most = deeper ? MOST_TRIED_DEEPER : MOST_TRIED;
   let now = first;
   let tried = 0;
   while (now.steps.length < MOST_STEPS && now.costs.fresh.length > 0) {
@@ -219,7 +238,7 @@ function goOn(
     for (const brought of now.costs.fresh) {
       // what its own figures say is not in a lean assessment: those that ask for them are left out
       for (const proposal of proposalsFor(brought, contextOf(now.plan, now.after))) {
-        if (proposal.last || ++tried > MOST_TRIED) break;
+        if (proposal.last || ++tried > most) break;
         if (OTHER_WISE.has(proposal.code)) continue;
         const steps = [...now.steps, ...linesOf(proposal)];
         if (steps.length > MOST_STEPS) continue;
@@ -230,16 +249,16 @@ function goOn(
         const had = before.findings.some((f) => f.key === brought.key);
         if (!had && next.after.findings.some((f) => isStill(f, brought))) continue;
         const costs = costsOf(before, next.after, finding);
-        if (weight(costs) >= weight(now.costs)) continue;
+        if (weight(costs) >= weight((better ?? now).costs)) continue;
         better = {
           ...next,
           costs,
           steps,
           hours: now.hours + hoursOf(proposal),
         };
-        break;
+        if (!deeper || isSpotless(costs)) break;
       }
-      if (better || tried > MOST_TRIED) break;
+      if ((better && (!deeper || isSpotless(better.costs))) || tried > most) break;
     }
     if (better === null) return now;
     now = better;

@@ -174,15 +174,24 @@ const WINDOW = fixtureOf({
   cover: 'mesh13',
 });
 
-/** A hole of this size under the eaves of a wall, lower where others are in the way; null where none fits. */
+/** Under the eaves: so much wall is left over a window, m. */
+const EAVES_M = 0.1;
+/** Where windows take all walls, a band under the eaves is left for the vents of the winter, m. */
+const VENT_BAND_M = 0.35;
+
+/**
+ * A hole of this size under the eaves of a wall, lower where others are in the way; null where none fits.
+ * @param underM  wall that is left over it, m
+ */
 function placeUnder(
   plan: Plan,
   wall: Side,
   widthM: number,
   heightM: number,
+  underM = EAVES_M,
 ): { widthM: number; heightM: number; sillZ: number; alongM: number } | null {
   const lowest = litterEndM(plan) + 0.1;
-  for (let sillZ = wallTop(plan, wall) - heightM - 0.1; sillZ >= lowest; sillZ -= 0.1) {
+  for (let sillZ = wallTop(plan, wall) - heightM - underM; sillZ >= lowest; sillZ -= 0.1) {
     const hole = { widthM, heightM, sillZ: down(plan, sillZ) };
     const alongM = freeAlong(plan, wall, hole);
     if (alongM !== null) return { ...hole, alongM: near(plan, alongM) };
@@ -267,8 +276,54 @@ const addWindows: Proposer = (finding, { plan }) => {
   for (const wall of SIDES) make([wall]);
   make(['front', 'rear']);
   make(SIDES);
-  return proposals;
+  return [...proposals, ...windowsAround(plan, gross)];
 };
+
+/** Sizes of window that are tried where no wall holds a row of one size, m. */
+const AROUND_M = { widths: [1.5, 1.2, 0.9, 0.6, 0.4], heights: [1.2, 0.9, 0.6, 0.4] } as const;
+/** More windows than this nobody fits. */
+const MOST_AROUND = 14;
+
+/** Windows of one size wherever any wall has room for one: as few as bring so much gross area. */
+function windowsAround(plan: Plan, grossM2: number): Proposal[] {
+  let best: OfKind<'window'>[] | null = null;
+  for (const height of AROUND_M.heights) {
+    for (const width of AROUND_M.widths) {
+      const most = Math.min(MOST_AROUND, (best?.length ?? MOST_AROUND + 1) - 1);
+      const n = Math.ceil(grossM2 / (width * height) - 1e-9);
+      if (n > most) continue;
+      const made: OfKind<'window'>[] = [];
+      const widthM = up(plan, grossM2 / (n * height));
+      for (const wall of SIDES) {
+        while (made.length < n) {
+          const draft = { ...plan, fixtures: [...plan.fixtures, ...made] };
+          const at = placeUnder(draft, wall, widthM, up(plan, height), VENT_BAND_M);
+          if (!at) break;
+          const number = freeNumber('window', draft.fixtures);
+          const own = { id: `window-${number}`, name: `Window ${number}`, wall };
+          made.push({ ...WINDOW, ...own, ...at });
+        }
+      }
+      if (made.length === n) best = made;
+    }
+  }
+  const [first] = best ?? [];
+  if (!best || !first) return [];
+  const all = best;
+  return [
+    {
+      code: 'air.addWindowsAround',
+      fixtures: [],
+      numbers: {
+        windows: { value: all.length, unit: 'ratio' },
+        width: metres(first.widthM),
+        height: metres(first.heightM),
+      },
+      hours: 1.4 * Math.min(4, all.length) + 0.6 * all.length,
+      change: (draft) => void draft.fixtures.push(...all),
+    },
+  ];
+}
 
 /** All that is entered as shut let open: vents for good, windows by a stay with mesh behind. */
 const letOpen: Proposer = (_, { plan }) => {

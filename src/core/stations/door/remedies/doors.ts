@@ -1,7 +1,7 @@
 import { newPopDoor } from '../../../edit/new/openings';
 import { OPPOSITE, SIDES, wallLength } from '../../../geometry/walls';
 import { litterEndM } from '../../../model/litter';
-import type { PopDoor } from '../../../model/schema';
+import type { Plan, PopDoor } from '../../../model/schema';
 import {
   down,
   MOST_ADDED,
@@ -131,7 +131,18 @@ const lengthenRamp: Proposer = (finding, { plan }) => {
 /** The door moved to each wall's ends, those away from the wind first. */
 const moveDoor: Proposer = (finding, { plan }) => {
   const door = fixtureIn(plan, finding, ['popDoor']);
-  if (!door) return [];
+  return door ? movedDoors(plan, door, null) : [];
+};
+
+/** A door whose sill cannot be raised where it is, moved and its sill raised in one. */
+const moveRaised: Proposer = (finding, { plan }) => {
+  const door = fixtureIn(plan, finding, ['popDoor']);
+  return door ? movedDoors(plan, door, up(plan, told(finding, 'needed'))) : [];
+};
+
+/** @param sillZ  where its sill is set too, m; null where it stays */
+function movedDoors(plan: Plan, door: PopDoor, sillZ: number | null): Proposal[] {
+  const numbers: Proposal['numbers'] = sillZ === null ? {} : { sill: metres(sillZ) };
   const lee = plan.site.windFrom === null ? 'front' : OPPOSITE[plan.site.windFrom];
   const walls = [lee, ...SIDES.filter((w) => w !== lee && w !== plan.site.windFrom)];
   return walls.flatMap((wall) =>
@@ -142,17 +153,18 @@ const moveDoor: Proposer = (finding, { plan }) => {
     ]
       .filter((alongM) => alongM >= 0)
       .map((alongM) => ({
-        code: 'door.move',
+        code: sillZ === null ? 'door.move' : 'door.moveRaised',
         fixtures: [door.id],
-        numbers: {},
+        numbers,
         wall,
         change: changing(door, (d) => {
           d.wall = wall;
           d.alongM = alongM;
+          if (sillZ !== null) d.sillZ = sillZ;
         }),
       })),
   );
-};
+}
 
 export const DOOR_REMEDIES: Proposers = {
   'door.count.short': [anotherDoor],
@@ -167,6 +179,7 @@ export const DOOR_REMEDIES: Proposers = {
       },
       (_, f, { plan }) => ({ sill: metres(up(plan, told(f, 'needed'))) }),
     ),
+    moveRaised,
   ],
   'door.ramp.none': [addRamp],
   'door.ramp.steep': [lengthenRamp],

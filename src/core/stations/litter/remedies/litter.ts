@@ -1,3 +1,4 @@
+import { onLitter } from '../../../edit/onLitter';
 import { boardForBars } from '../../../proposals/boardForBars';
 import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { adding, planning, told } from '../../../proposals/setting';
@@ -18,6 +19,28 @@ const halfYearly: Proposer = (finding, ctx) => {
 };
 const HALF_YEAR_DAYS = 182;
 
+/** Deeper litter, with all that is held from it raised by as much: nothing else changes its height over it. */
+const deepenAll: Proposer = (finding, { plan }) => {
+  const depthM = up(plan, told(finding, 'needed'));
+  const riseM = depthM - plan.litter.depthM;
+  const raised = plan.fixtures.filter((f) => onLitter(f, riseM) !== f);
+  if (raised.length === 0) return [];
+  return [
+    {
+      code: 'litter.deepenAll',
+      fixtures: [],
+      numbers: { depth: metres(depthM), rise: metres(riseM) },
+      hours: 0.5 + RAISED_HOURS * raised.length,
+      change: (d) => {
+        d.litter.depthM = depthM;
+        d.fixtures = d.fixtures.map((f) => onLitter(f, riseM));
+      },
+    },
+  ];
+};
+/** To take one thing down and hang it again a little higher, hours (assumption). */
+const RAISED_HOURS = 0.3;
+
 export const LITTER_REMEDIES: Proposers = {
   'litter.depth.shallow': [
     planning(
@@ -27,6 +50,7 @@ export const LITTER_REMEDIES: Proposers = {
       },
       (f, { plan }) => ({ depth: metres(up(plan, told(f, 'needed'))) }),
     ),
+    deepenAll,
   ],
   'litter.depth.deep': [
     planning(

@@ -12,8 +12,9 @@ import { soundLike } from './soundLike';
 import { vesselIn } from './vesselIn';
 
 /** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
-export const larger: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
+export const larger: Proposer = (finding, ctx) => {
+  const { plan } = ctx;
+  const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
   const all = plan.fixtures.filter(
     (f): f is Vessel => f.kind === vessel.kind && finding.fixtures.includes(f.id),
@@ -55,7 +56,7 @@ export const allLarger: Proposer = (finding, { plan }) => {
 /** Each as large as a vessel may be, and as many more of that size as are still missing. */
 export const allOfMost: Proposer = (finding, ctx) => {
   const { plan, heaviestKg } = ctx;
-  const vessel = vesselIn(plan, finding);
+  const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
   const own = plan.fixtures.filter(
     (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,

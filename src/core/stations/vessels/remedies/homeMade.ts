@@ -17,8 +17,9 @@ const remade =
   (
     done: (vessel: MadeVessel, finding: Parameters<Proposer>[0], plan: Plan) => Done | null,
   ): Proposer =>
-  (finding, { plan }) => {
-    const vessel = vesselIn(plan, finding);
+  (finding, ctx) => {
+    const { plan } = ctx;
+    const vessel = vesselIn(ctx, finding);
     if (vessel === null || vessel.made === null) return [];
     const own = done(vessel as MadeVessel, finding, plan);
     if (own === null) return [];

@@ -1,15 +1,19 @@
+import type { FlockSizes } from '../../../birds/flockSizes';
+import { isReached, rimZFor } from '../../../birds/vesselReach';
 import { intoRoom } from '../../../edit/intoRoom';
 import { newMade } from '../../../edit/new/homeMade';
+import type { Plan, Vessel } from '../../../model/schema';
 import { metres, type Proposer, up } from '../../../proposals/remedy';
-import { changing, fixtureIn, told } from '../../../proposals/setting';
+import { changing, told } from '../../../proposals/setting';
 import { isRound, takesUp, vesselKind } from '../../../rules/vesselKinds.data';
 import { mostPorts } from '../../../stores/vessels/holes';
 import { bought } from './bought';
-import { vesselIn } from './vesselIn';
+import { vesselIn, vesselToReplace } from './vesselIn';
 
 /** One so much wider, or longer, that all find a place along it. */
-export const wider: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
+export const wider: Proposer = (finding, ctx) => {
+  const { plan } = ctx;
+  const vessel = vesselIn(ctx, finding);
   if (!vessel || vesselKind(vessel).edge === null) return [];
   const times = told(finding, 'needed') / Math.max(1, told(finding, 'there'));
   const trough = !isRound(vessel);
@@ -31,8 +35,8 @@ export const wider: Proposer = (finding, { plan }) => {
 };
 
 /** More ports, boxes, nipples or cups on the same one. */
-export const outlets: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
+export const outlets: Proposer = (finding, ctx) => {
+  const vessel = vesselIn(ctx, finding);
   if (!vessel || vesselKind(vessel).outlet === null) return [];
   const there = Math.max(1, told(finding, 'there'));
   const more = Math.max(
@@ -55,9 +59,15 @@ export const outlets: Proposer = (finding, { plan }) => {
     }));
 };
 
+/** One of another kind is set where all of them get at it, if it hung too high for some. */
+function reachedBy(v: Vessel, plan: Plan, sizes: FlockSizes): void {
+  if (v.place === 'coop' && !isReached(v, plan, sizes.lightestKg)) v.rimZ = rimZFor(plan, v, sizes);
+}
+
 /** One of another kind in its place, with as many ports or cups as all of them ask for: where no more would find room. */
-export const withOutlets: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
+export const withOutlets: Proposer = (finding, ctx) => {
+  const { plan, sizes } = ctx;
+  const vessel = vesselToReplace(ctx, finding);
   const type = vessel?.kind === 'feeder' ? 'port' : 'cup';
   if (!vessel || vessel.type === type) return [];
   const needed = told(finding, 'needed');
@@ -71,6 +81,7 @@ export const withOutlets: Proposer = (finding, { plan }) => {
       hours: 2 + 0.2 * outlets + crowding(outlets),
       change: changing(vessel, (v) => {
         Object.assign(v, bought(v), { type, outlets, hung: false, onWall: true });
+        reachedBy(v, plan, sizes);
       }),
     }));
 };
@@ -79,8 +90,9 @@ export const withOutlets: Proposer = (finding, { plan }) => {
 const LIFTED_M = 0.4;
 
 /** A can with as many ports as all of them ask for, made at home, where the wall between its holes is wide enough. */
-export const makePorts: Proposer = (finding, { plan }) => {
-  const vessel = vesselIn(plan, finding);
+export const makePorts: Proposer = (finding, ctx) => {
+  const { plan, sizes } = ctx;
+  const vessel = vesselToReplace(ctx, finding);
   if (vessel?.kind !== 'feeder' || vessel.made !== null) return [];
   const start = newMade({ ...vessel, type: 'port' }, plan.units);
   if (start?.body.shape !== 'can') return [];
@@ -109,15 +121,17 @@ export const makePorts: Proposer = (finding, { plan }) => {
           hung: false,
           onWall: false,
         });
+        reachedBy(v, plan, sizes);
         Object.assign(v, intoRoom(v, plan));
       }),
     }));
 };
 
 /** A round fount in place of nipples or cups, which ducks cannot drink from: the smallest that serves all of them. */
-export const toFount: Proposer = (finding, { plan }) => {
-  const vessel = fixtureIn(plan, finding, ['drinker']);
-  if (!vessel || vessel.type === 'fount') return [];
+export const toFount: Proposer = (finding, ctx) => {
+  const { plan, sizes } = ctx;
+  const vessel = vesselToReplace(ctx, finding);
+  if (vessel?.kind !== 'drinker' || vessel.type === 'fount') return [];
   return [0.3, 0.4, 0.5, 0.6].map((m, i) => {
     const diameterM = up(plan, m);
     return {
@@ -129,6 +143,7 @@ export const toFount: Proposer = (finding, { plan }) => {
       change: changing(vessel, (v) => {
         Object.assign(v, bought(v), { type: 'fount', diameterM, tray: true });
         Object.assign(v, { hung: false, onWall: false });
+        reachedBy(v, plan, sizes);
       }),
     };
   });

@@ -30,8 +30,9 @@ export function freePlace(
 }
 
 /** The rim set where the smallest bird wants it, at both levels of the litter. */
-export const atBack: Proposer = (finding, { plan, sizes }) => {
-  const vessel = vesselIn(plan, finding);
+export const atBack: Proposer = (finding, ctx) => {
+  const { plan, sizes } = ctx;
+  const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
   const inCoop = rimZFor(plan, vessel, sizes);
   const rimZ =
@@ -49,8 +50,9 @@ export const atBack: Proposer = (finding, { plan, sizes }) => {
 };
 
 /** What is fixed to the wall over litter that rises too far for any one height, hung instead and raised with it. */
-export const hangUp: Proposer = (finding, { plan, sizes }) => {
-  const vessel = vesselIn(plan, finding);
+export const hangUp: Proposer = (finding, ctx) => {
+  const { plan, sizes } = ctx;
+  const vessel = vesselIn(ctx, finding);
   if (!vessel?.onWall) return [];
   const rimZ = rimZFor(plan, { ...vessel, onWall: false }, sizes);
   return [
@@ -69,7 +71,7 @@ export const hangUp: Proposer = (finding, { plan, sizes }) => {
 };
 
 export const moveOut: Proposer = (finding, ctx) => {
-  const vessel = vesselIn(ctx.plan, finding);
+  const vessel = vesselIn(ctx, finding);
   const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
   if (!vessel || !at) return [];
   return [
@@ -87,7 +89,7 @@ export const moveOut: Proposer = (finding, ctx) => {
 
 /** A vessel of the run set up in the coop. */
 export const bringIn: Proposer = (finding, ctx) => {
-  const vessel = vesselIn(ctx.plan, finding);
+  const vessel = vesselIn(ctx, finding);
   const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
   if (!vessel || !at) return [];
   return [

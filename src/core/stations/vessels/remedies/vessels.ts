@@ -31,7 +31,7 @@ import { VESSELS, vesselIn } from './vesselIn';
 /** As many more like it as are asked for, apart from one another: none copies what is wrong with the first. */
 const another: Proposer = (finding, ctx): Proposal[] => {
   const { plan, heaviestKg } = ctx;
-  const vessel = vesselIn(plan, finding);
+  const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
   // how many like it would serve those without a place, or hold what is missing
   const { needed, there, days, wanted } = finding.numbers;

@@ -211,7 +211,12 @@ const fount: Proposer = (finding, { plan, heaviestKg }) => {
   if (!v || !vesselKind(v).onLine) return [];
   const made = asFount(v, plan.units);
   const { sizeW } = heaterFor(heatedLump(made, capacityL(made), plan), told(finding, 'air'));
-  const at = v.place === 'run' ? {} : freePlace(without(plan, v.id), made, heaviestKg);
+  const rest = without(plan, v.id);
+  const likes = rest.fixtures.filter((f) => f.kind === 'drinker');
+  const at =
+    v.place === 'run'
+      ? {}
+      : (freePlace(rest, made, heaviestKg, likes) ?? freePlace(rest, made, heaviestKg));
   if (sizeW === null || at === null) return [];
   return [
     {
