@@ -33,7 +33,7 @@ import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
 import { RAIN_REMEDIES } from '../stations/water/remedies/rain';
 import { type Costs, costsOf, faultOf, isStill, ONE_FAULT } from './brought';
 import { hoursOf, OTHER_WISE, TAKES_BIRDS } from './costs';
-import { goesBothWays, isSilly } from './sense';
+import { goesBothWays, isSilly, isTwice } from './sense';
 import { MENDED_ANEW, setAnew } from './setAnew';
 
 /** What may mend each kind of finding. */
@@ -138,7 +138,15 @@ export function remedies(
   const best = proved.sort((a, b) => takesBar(a) - takesBar(b) || byWorth(a, b));
   const clean = best.filter((r) => isClean(r.costs));
   // nobody mends what is only awkward by what leaves birds short or does them harm
-  const last = best.slice(0, 1).filter((r) => finding.severity !== 'awkward' || !r.costs.graver);
+  // and nobody builds for it where as much is awkward afterwards
+  const last = best
+    .slice(0, 1)
+    .filter(
+      (r) =>
+        finding.severity !== 'awkward' ||
+        (!r.costs.graver &&
+          (r.hours < BUILT_HOURS || r.after.findings.length < before.findings.length)),
+    );
   return ofAKind(clean.length > 0 ? clean : last).map((r) => remedyOf(r, finding));
 }
 
@@ -241,7 +249,7 @@ function goOn(
         if (proposal.last || ++tried > most) break;
         if (OTHER_WISE.has(proposal.code)) continue;
         const steps = [...now.steps, ...linesOf(proposal)];
-        if (steps.length > MOST_STEPS) continue;
+        if (steps.length > MOST_STEPS || isTwice(steps)) continue;
         const next = prove(now.plan, proposal, before, assess);
         if (next === null || !mends(next.after, before, finding)) continue;
         if (goesBothWays(plan, next.plan, steps)) continue;
@@ -275,6 +283,9 @@ const weight = (c: Costs): number =>
 const isClean = (c: Costs): boolean => c.brings.length + c.worsens.length === 0;
 
 const isSpotless = (c: Costs): boolean => isClean(c) && c.lesser.length === 0;
+
+/** So much work is something built, hours. */
+export const BUILT_HOURS = 2;
 
 /** A lesser fault that is brought is worth so much work, hours. */
 const LESSER_HOURS = 1.5;

@@ -21,6 +21,13 @@ export function isSilly(before: Plan, after: Plan): boolean {
   });
 }
 
+/** Either mends it: both are one feeder too many. */
+const EITHER: readonly (readonly [string, string])[] = [['feed.addOpen', 'feed.tube']];
+
+/** Whether changes that are pressed as one have two of which either would do. */
+export const isTwice = (steps: readonly Told[]): boolean =>
+  EITHER.some((pair) => pair.every((code) => steps.some((s) => s.code === code)));
+
 /** Height of a thing that is hung; null for what stands. */
 const heightOf = (f: Fixture): number | null =>
   f.kind === 'bar' ? f.z : f.kind === 'nestBank' ? f.lipZ : null;

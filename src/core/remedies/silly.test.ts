@@ -6,7 +6,7 @@ import type { OfKind, Plan } from '../model/schema';
 import type { Remedy } from '../proposals/remedy';
 import { badCoop, DAY } from '../tests/plans';
 import { TAKES_BIRDS } from './costs';
-import { remedies } from './remedies';
+import { BUILT_HOURS, remedies } from './remedies';
 
 interface Offered {
   readonly plan: Plan;
@@ -265,4 +265,25 @@ test('no lip goes under the litter, no window is wider than one person hangs whe
     }
   }
   expect(windows).toBeGreaterThan(10);
+});
+
+test('an open feeder is not added beside one that is changed to an open one', () => {
+  for (const { all } of offers) {
+    for (const r of all) {
+      const own = codes(r);
+      expect(own.includes('feed.addOpen') && own.includes('feed.tube')).toBe(false);
+    }
+  }
+});
+
+test('nothing is built for what is awkward that leaves as many findings', () => {
+  for (const { before, code, all } of offers) {
+    const severity = before.findings.find((f) => f.code === code)?.severity;
+    for (const r of all) {
+      if (severity !== 'awkward' || r.hours < BUILT_HOURS) continue;
+      if (r.brings.length + r.worsens.length === 0) continue;
+      const after = createAssessor()(r.plan, { on: DAY });
+      expect([code, after.findings.length < before.findings.length]).toEqual([code, true]);
+    }
+  }
 });

@@ -1,24 +1,34 @@
+import { isReached } from '../../../birds/vesselReach';
 import { freeNumber } from '../../../edit/freeNumber';
 import type { RemedyCode } from '../../../kernel/codes.data';
+import type { Finding } from '../../../kernel/finding';
 import { mostVesselL, vesselDown, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Vessel } from '../../../model/schema';
-import type { Proposal, Proposer } from '../../../proposals/remedy';
+import type { Proposal, ProposalContext, Proposer } from '../../../proposals/remedy';
 import { MOST_ADDED } from '../../../proposals/remedy';
 import { changing, planning, told } from '../../../proposals/setting';
 import { capacityL } from '../vessels';
 import { bought } from './bought';
 import { freePlace } from './places';
 import { soundLike } from './soundLike';
-import { vesselIn } from './vesselIn';
+import { vesselIn, vesselsIn } from './vesselIn';
+
+/** The vessels of a finding that somebody gets at: what nobody gets at lasts for nobody. */
+export const reachedOf = (
+  { plan, sizes }: Pick<ProposalContext, 'plan' | 'sizes'>,
+  finding: Finding,
+  kind?: Vessel['kind'],
+): Vessel[] =>
+  vesselsIn(plan, finding).filter(
+    (v) => (kind === undefined || v.kind === kind) && isReached(v, plan, sizes.tallestKg),
+  );
 
 /** A larger one of its kind: so much as the days between fills ask for beside what the others hold. */
 export const larger: Proposer = (finding, ctx) => {
   const { plan } = ctx;
   const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
-  const all = plan.fixtures.filter(
-    (f): f is Vessel => f.kind === vessel.kind && finding.fixtures.includes(f.id),
-  );
+  const all = reachedOf(ctx, finding, vessel.kind);
   const held = all.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
   const litres = vesselUp((held * times - (held - capacityL(vessel))) * 1.02, plan.units);
@@ -26,11 +36,10 @@ export const larger: Proposer = (finding, ctx) => {
 };
 
 /** All of them larger, each as large as their like. */
-export const allLarger: Proposer = (finding, { plan }) => {
-  const own = plan.fixtures.filter(
-    (f): f is Vessel =>
-      (f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id),
-  );
+export const allLarger: Proposer = (finding, ctx) => {
+  const { plan } = ctx;
+  const own = reachedOf(ctx, finding);
+  const ids = new Set(own.map((v) => v.id));
   if (own.length < 2) return [];
   const held = own.reduce((sum, v) => sum + capacityL(v), 0);
   const times = told(finding, 'wanted') / told(finding, 'days');
@@ -44,7 +53,7 @@ export const allLarger: Proposer = (finding, { plan }) => {
       hours: 0.8 * own.length,
       change: (draft) => {
         for (const f of draft.fixtures) {
-          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && ids.has(f.id)) {
             Object.assign(f, bought(f), { capacityL: Math.max(capacityL(f), litres) });
           }
         }
@@ -58,9 +67,8 @@ export const allOfMost: Proposer = (finding, ctx) => {
   const { plan, heaviestKg } = ctx;
   const vessel = vesselIn(ctx, finding);
   if (!vessel) return [];
-  const own = plan.fixtures.filter(
-    (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,
-  );
+  const own = reachedOf(ctx, finding, vessel.kind);
+  const ids = new Set(own.map((v) => v.id));
   const held = own.reduce((sum, v) => sum + capacityL(v), 0);
   const asked = (held * told(finding, 'wanted') * 1.02) / Math.max(0.01, told(finding, 'days'));
   const mostL = mostVesselL(plan.units);
@@ -92,7 +100,7 @@ export const allOfMost: Proposer = (finding, ctx) => {
       hours: 0.8 * own.length + more,
       change: (draft) => {
         for (const f of draft.fixtures) {
-          if ((f.kind === 'feeder' || f.kind === 'drinker') && finding.fixtures.includes(f.id)) {
+          if ((f.kind === 'feeder' || f.kind === 'drinker') && ids.has(f.id)) {
             Object.assign(f, bought(f), { capacityL: mostL });
           }
         }

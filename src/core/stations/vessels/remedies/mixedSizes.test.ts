@@ -32,3 +32,41 @@ test.each([
   expect(remedy.steps[0]?.fixtures).toEqual(['low']);
   expect(remedy.rails.feed).toBeGreaterThanOrEqual(16);
 });
+
+test('what is made larger is a feeder that somebody gets at, by what those hold that are got at', () => {
+  const plan = soundCoop((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.kind !== 'feeder');
+    d.fixtures.unshift(
+      newFeeder(d, {
+        id: 'high',
+        type: 'port',
+        outlets: 3,
+        capacityL: 50,
+        x: 1.2,
+        y: 0.9,
+        rimZ: 0.9,
+      }),
+      newFeeder(d, {
+        id: 'low',
+        type: 'port',
+        outlets: 3,
+        capacityL: 2,
+        x: 3.2,
+        y: 0.9,
+        rimZ: 0.34,
+      }),
+    );
+  });
+  const assess = createAssessor();
+  const before = assess(plan, { on: DAY });
+  const finding = before.findings.find((f) => f.code === 'feed.days.short');
+  if (!finding) throw new Error(before.findings.map((f) => f.code).join());
+  const [remedy] = remedies(plan, finding, before, assess);
+  expect([remedy?.code, remedy?.steps[0]?.fixtures]).toEqual(['vessels.larger', ['low']]);
+  const low = remedy?.plan.fixtures.find((f) => f.id === 'low');
+  if (low?.kind !== 'feeder') throw new Error('no feeder');
+  // 2 L lasts so many days, and seven are wanted
+  const asked = (2 * 7) / (finding.numbers.days?.value ?? 0);
+  expect(low.capacityL).toBeGreaterThanOrEqual(asked);
+  expect(low.capacityL).toBeLessThan(asked * 1.3);
+});

@@ -1,7 +1,9 @@
+import { below } from '../../../kernel/units/number';
 import { mostVesselL } from '../../../kernel/units/vesselSize';
 import { litterEndM } from '../../../model/litter';
 import type { Vessel } from '../../../model/schema';
 import { near, type ProposalContext } from '../../../proposals/remedy';
+import { ruled } from '../../../rules/rules.data';
 import { vesselKind } from '../../../rules/vesselKinds.data';
 import { capacityL } from '../vessels';
 
@@ -9,11 +11,17 @@ import { capacityL } from '../vessels';
 export function soundLike<V extends Vessel>(vessel: V, { plan, value }: ProposalContext): V {
   const station = vessel.kind === 'feeder' ? 'feed' : 'water';
   const wanted = value(`${station}.height.${vesselKind(vessel).pin === null ? 'back' : 'pin'}`);
-  const from = vessel.onWall ? (plan.litter.depthM + litterEndM(plan)) / 2 : plan.litter.depthM;
+  const start = plan.litter.depthM;
+  const middle = (start + litterEndM(plan)) / 2;
+  // over litter that rises too far for any one height it is hung, and raised with it
+  const onWall = vessel.onWall && !below(ruled('feed.height.wall'), middle - start);
+  const from = onWall ? middle : start;
   const rimZ = wanted === undefined ? vessel.rimZ : near(plan, wanted + from);
   const sound = {
     ...vessel,
     rimZ,
+    onWall,
+    hung: vessel.hung || onWall !== vessel.onWall,
     place: 'coop' as const,
     flatTop: false,
     fixing: 'bolt' as const,

@@ -32,7 +32,8 @@ export function vesselToReplace(
   return own.find((v) => !servesAll(v, plan, sizes.lightestKg)) ?? own[0] ?? null;
 }
 
-const vesselsIn = (plan: ProposalContext['plan'], finding: Finding): Vessel[] =>
+/** The vessels that a finding names. */
+export const vesselsIn = (plan: ProposalContext['plan'], finding: Finding): Vessel[] =>
   plan.fixtures.filter((f): f is Vessel => finding.fixtures.includes(f.id) && isVessel(f));
 
 function servesAll(v: Vessel, plan: ProposalContext['plan'], lightestKg: number): boolean {

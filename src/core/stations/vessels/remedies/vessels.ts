@@ -21,7 +21,7 @@ import { vesselKind } from '../../../rules/vesselKinds.data';
 import { mixOf } from '../../../stores/ration';
 import { capacityL } from '../vessels';
 import { bought } from './bought';
-import { allLarger, allOfMost, fillLess, fillOften, larger } from './capacity';
+import { allLarger, allOfMost, fillLess, fillOften, larger, reachedOf } from './capacity';
 import { fewerPorts, holesAt, moreHoles, mouth, overHoles, taller, widerPan } from './homeMade';
 import { makePorts, outlets, toFount, wider, withOutlets } from './outlets';
 import { atBack, bringIn, freePlace, hangUp, moveOut } from './places';
@@ -35,9 +35,7 @@ const another: Proposer = (finding, ctx): Proposal[] => {
   if (!vessel) return [];
   // how many like it would serve those without a place, or hold what is missing
   const { needed, there, days, wanted } = finding.numbers;
-  const own = plan.fixtures.filter(
-    (f): f is Vessel => finding.fixtures.includes(f.id) && f.kind === vessel.kind,
-  );
+  const own = reachedOf(ctx, finding, vessel.kind);
   const times =
     days && wanted
       ? wanted.value / Math.max(0.01, days.value)
@@ -222,7 +220,13 @@ export const VESSEL_REMEDIES: Proposers = {
       v.takenInAtNight = true;
     }),
   ],
-  'feed.lot.none': [openFeeder],
+  'feed.lot.none': [
+    setting('feed.tube', ['feeder'], (v) => {
+      v.type = 'tube';
+      v.takenInAtNight = true;
+    }),
+    openFeeder,
+  ],
   'feed.days.short': [larger, allLarger, another, allOfMost, fillOften('feedDays')],
   'feed.fill.stale': [fillLess],
   'feed.bag.stale': [
