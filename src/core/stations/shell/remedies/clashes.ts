@@ -15,6 +15,7 @@ import {
   type Proposers,
   up,
 } from '../../../proposals/remedy';
+import { ruled } from '../../../rules/rules.data';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
 
 /** A fixture pushed back between the walls, onto the floor and under the roof. */
@@ -131,10 +132,15 @@ function elsewhere(f: Fixture, { plan, sizes }: ProposalContext): Fixture | null
     case 'dustBath': {
       const corner = solidOf(f, plan);
       const [offX, offY] = [f.x - corner.x0, f.y - corner.y0];
-      const spot = freeSpot(plan, sizes.heaviestOnBarsKg, {
+      const place = {
         id: f.id,
-        at: (x, y) => solidOf({ ...f, x: x + offX, y: y + offY }, plan),
-      });
+        at: (x: number, y: number) => solidOf({ ...f, x: x + offX, y: y + offY }, plan),
+      };
+      // two of a kind stay apart, where there is room for it
+      const apartFrom = plan.fixtures.filter((o) => o.kind === f.kind && o.id !== f.id);
+      const apart = { ...place, apartFrom, apartM: ruled('feed.two.apart') };
+      const kg = sizes.heaviestOnBarsKg;
+      const spot = freeSpot(plan, kg, apart) ?? freeSpot(plan, kg, place);
       return spot && { ...f, x: near(plan, spot.x + offX), y: near(plan, spot.y + offY) };
     }
     case 'nestBank':

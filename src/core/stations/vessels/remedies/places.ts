@@ -72,7 +72,11 @@ export const hangUp: Proposer = (finding, ctx) => {
 
 export const moveOut: Proposer = (finding, ctx) => {
   const vessel = vesselIn(ctx, finding);
-  const at = vessel && freePlace(ctx.plan, vessel, ctx.heaviestKg);
+  const likes = ctx.plan.fixtures.filter((f) => f.kind === vessel?.kind && f.id !== vessel.id);
+  const at =
+    vessel &&
+    (freePlace(ctx.plan, vessel, ctx.heaviestKg, likes) ??
+      freePlace(ctx.plan, vessel, ctx.heaviestKg));
   if (!vessel || !at) return [];
   return [
     {
