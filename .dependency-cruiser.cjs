@@ -1,5 +1,5 @@
 /** The arrows of ARCHITECTURE.md: app → ui, server → formats, db, text → core. */
-const TEST = '\\.(test|spec)\\.tsx?$|^src/core/tests/';
+const TEST = '\\.(test|spec)\\.tsx?$|^src/core/tests/|^src/ui/tests/';
 const only = (from, to) => ({
   name: `${from}-only-to-${to.join('-')}`,
   severity: 'error',
@@ -76,6 +76,89 @@ const station = (id, below) => ({
   },
 });
 
+/**
+ * The rooms of the interface, from the ground up: each reads from rooms above it in this table, and two on one floor
+ * do not read each other. `store` is the open plan, `furniture` what every panel and screen is made of.
+ */
+const UI_ROOMS = {
+  // ground: knows nothing of coops, or of no plan that is open
+  units: [],
+  theme: [],
+  marks: [],
+  charts: [],
+  drawing: [],
+  // the open plan, and how a figure, a field, a finding is shown
+  store: [],
+  tour: ['store'],
+  figure: ['store'],
+  forms: ['store', 'units'],
+  furniture: ['store', 'units', 'theme', 'marks', 'figure', 'forms'],
+  // what the screens of a plan are made of
+  print: ['marks', 'drawing'],
+  cautions: ['print'],
+  staves: ['store', 'marks', 'figure'],
+  rules: ['store', 'furniture'],
+  history: ['store', 'drawing', 'forms', 'furniture'],
+  brooder: ['store', 'drawing', 'figure'],
+  flock: ['store', 'charts', 'drawing', 'figure', 'forms', 'furniture'],
+  air: ['store', 'charts', 'drawing', 'figure', 'forms', 'furniture'],
+  vessel: ['store', 'charts', 'drawing', 'figure', 'forms', 'furniture'],
+  rain: ['store', 'charts', 'marks', 'drawing', 'forms', 'furniture', 'vessel'],
+  frost: ['store', 'forms', 'furniture'],
+  away: ['store', 'forms', 'furniture', 'print'],
+  bench: ['store', 'drawing', 'figure', 'forms', 'furniture', 'air'],
+  keys: ['store', 'tour', 'drawing', 'furniture', 'bench'],
+  // the panels, a room a station, and what two of them share
+  'panel/climate': ['store', 'figure', 'forms'],
+  'panel/openings': ['store', 'figure', 'furniture'],
+  'panel/flock': ['store', 'figure', 'forms', 'panel/climate'],
+  'panel/shell': ['store', 'figure', 'forms', 'furniture', 'panel/openings'],
+  'panel/floor': ['store', 'figure'],
+  'panel/roosts': ['store', 'figure', 'forms', 'furniture'],
+  'panel/nests': ['store', 'figure', 'forms', 'furniture'],
+  'panel/air': ['store', 'furniture', 'air', 'panel/climate', 'panel/openings'],
+  'panel/feed': [
+    ...['store', 'figure', 'forms', 'furniture', 'vessel', 'rain', 'frost', 'away'],
+    'panel/climate',
+  ],
+  'panel/litter': ['store', 'figure', 'furniture'],
+  'panel/door': ['store', 'furniture', 'panel/openings'],
+  'panel/reach': ['store', 'furniture', 'panel/openings'],
+  'panel/brooder': ['store', 'figure', 'furniture'],
+  panel: [
+    ...['store', 'marks', 'figure', 'furniture', 'rules', 'flock', 'brooder'],
+    ...['flock', 'shell', 'floor', 'roosts', 'nests', 'air', 'feed', 'litter', 'door', 'reach'].map(
+      (station) => `panel/${station}`,
+    ),
+    'panel/brooder',
+  ],
+  // screens
+  rough: ['store', 'units', 'drawing', 'forms', 'furniture'],
+  check: ['store', 'units', 'marks', 'drawing', 'figure', 'forms', 'furniture', 'print', 'rough'],
+  compare: ['marks', 'drawing', 'figure', 'furniture', 'staves'],
+  home: [
+    ...['store', 'units', 'theme', 'tour', 'drawing', 'figure', 'forms', 'furniture'],
+    ...['rough', 'compare'],
+  ],
+  header: [
+    ...['store', 'theme', 'tour', 'figure', 'forms', 'furniture', 'history', 'keys'],
+    ...['home', 'compare'],
+  ],
+  plan: [
+    ...['store', 'tour', 'furniture', 'staves', 'rules', 'flock', 'brooder', 'bench', 'keys'],
+    ...['panel', 'header'],
+  ],
+};
+const UI_PATHS = Object.keys(UI_ROOMS).map((room) => `^src/ui/${room}/`);
+/** A room's own files: of `panel` those that lie in no room of it. */
+const uiRoom = (room) => (room === 'panel' ? '^src/ui/panel/[^/]+$' : `^src/ui/${room}/`);
+const screenRoom = (from, to) => ({
+  name: `ui-${from.replace('/', '-')}-reads-only-what-lies-below`,
+  severity: 'error',
+  from: { path: uiRoom(from), pathNot: TEST },
+  to: { path: '^src/ui/', pathNot: [from, ...to].map(uiRoom) },
+});
+
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
@@ -94,6 +177,13 @@ module.exports = {
       severity: 'error',
       from: { path: '^src/core/[^/]+/', pathNot: `${TEST}|^src/core/(remedies|layout|measure)/` },
       to: { path: '^src/core/([^/]+\\.ts$|remedies/)' },
+    },
+    ...Object.entries(UI_ROOMS).map(([from, to]) => screenRoom(from, to)),
+    {
+      name: 'ui-is-all-in-rooms-of-the-table',
+      severity: 'error',
+      from: {},
+      to: { path: '^src/ui/', pathNot: [...UI_PATHS, '^src/ui/tests/'] },
     },
     only('text', ['core']),
     only('formats', ['core', 'text']),

@@ -3,7 +3,7 @@ import { Pause, Play } from 'lucide-react';
 import { useEffect, useId, useSyncExternalStore } from 'react';
 import { momentLines } from '@/text/airMoment';
 import { ShownChoice } from '../charts/ShownChoice';
-import { Part } from '../panel/stations/FigureList';
+import { Part } from '../furniture/FigureList';
 import { show, useBench, usePlan } from '../store/bench';
 import { nextHour, play, showDay, showHour, useAirShow } from './airShow';
 import { useAirDay } from './useAirDay';

@@ -12,7 +12,7 @@ import {
   WORST_DAYS,
   winterRow,
 } from '@/text/seasonMeasures';
-import { Part } from '../panel/stations/FigureList';
+import { Part } from '../furniture/FigureList';
 import { useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { useAirShow } from './airShow';
 

@@ -7,7 +7,7 @@ import { readReadings } from '@/formats/readings';
 import { withCommas } from '@/formats/tableCommas';
 import { fittedLines, timesText } from '@/text/airWords';
 import { issueText } from '@/text/issues';
-import { useSize } from '../bench/size';
+import { useSize } from '../drawing/size';
 import { CommaButtons } from '../forms/CommaButtons';
 import { PickFile } from '../forms/PickFile';
 import { edit, say, useBench, usePlan, useWhole } from '../store/bench';

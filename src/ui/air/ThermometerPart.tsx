@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { timesText } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../panel/stations/FigureList';
+import { Part } from '../furniture/FigureList';
 import { edit, usePlan, useWhole, useWorked } from '../store/bench';
 
 const ThermometerDialog = dynamic(() =>

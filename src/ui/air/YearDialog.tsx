@@ -15,10 +15,10 @@ import {
   YEAR_FROM,
   yearLesson,
 } from '@/text/airWords';
-import { useSize } from '../bench/size';
 import { ShownChoice } from '../charts/ShownChoice';
+import { useSize } from '../drawing/size';
+import { takeOut } from '../furniture/takeOut';
 import { useBench, usePlan } from '../store/bench';
-import { takeOut } from '../takeOut';
 import { HourAsk } from './HourAsk';
 import { HourPicture } from './HourPicture';
 import { ShutterSheet } from './ShutterSheet';

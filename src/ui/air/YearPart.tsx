@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useLayoutEffect, useRef } from 'react';
 import { refinedText, yearLesson } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../panel/stations/FigureList';
+import { Part } from '../furniture/FigureList';
 import { say, usePlan, useWhole } from '../store/bench';
 import { useAirYear } from './useAirYear';
 

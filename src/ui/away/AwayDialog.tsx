@@ -8,9 +8,9 @@ import { useId, useMemo, useState } from 'react';
 import { wrongDates } from '@/text/awayDates';
 import { awaySentence, fillsText, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
 import { FullDialog } from '../forms/FullDialog';
+import { takeSitter } from '../furniture/takeDrawing';
 import { useBench, usePlan } from '../store/bench';
 import { useStores } from '../store/useStores';
-import { takeSitter } from '../takeDrawing';
 
 const later = (day: string, days: number): string =>
   formatISO(addDays(parseISO(day), days), { representation: 'date' });

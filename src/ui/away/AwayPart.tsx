@@ -2,7 +2,7 @@
 import { CalendarDays } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../panel/stations/FigureList';
+import { Part } from '../furniture/FigureList';
 import { usePlan } from '../store/bench';
 
 const AwayDialog = dynamic(() => import('./AwayDialog').then((m) => m.AwayDialog));

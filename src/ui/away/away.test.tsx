@@ -9,7 +9,7 @@ import { storesHere } from '../tests/storesHere';
 const worker = storesHere();
 const taken: unknown[][] = [];
 let refused: string | null = null;
-jest.unstable_mockModule('../takeDrawing', () => ({
+jest.unstable_mockModule('../furniture/takeDrawing', () => ({
   takeSitter: (...what: unknown[]) => {
     taken.push(what);
     return Promise.resolve(refused);

@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import * as Menu from 'radix-ui/dropdown-menu';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { STATION_NAMES } from '@/text/stations';
-import { useAdd } from '../panel/useAdd';
+import { useAdd } from '../furniture/useAdd';
 import { goTo, useWhole } from '../store/bench';
 import { MADE, offersFor } from './offers';
 

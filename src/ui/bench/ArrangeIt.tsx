@@ -9,9 +9,9 @@ import type { ZoneId } from '@/core/model/scope';
 import { arrangedTitle, goodAt, HOW_COMPARED, NOTHING_FITS } from '@/text/arranged';
 import { inUnits } from '@/text/inUnits';
 import type { ArrangeTold } from '@/workers/arrange.client';
+import { Drawing } from '../drawing/Drawing';
 import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
 import { afterEdits } from '../store/waiting';
-import { Drawing } from './Drawing';
 
 /** A small drawing of an answer, px. */
 const FRAME = { width: 200, height: 104, left: 4, right: 4, top: 4, bottom: 4 };

@@ -3,9 +3,10 @@ import { Plus } from 'lucide-react';
 import * as Toggle from 'radix-ui/toggle';
 import { MEASURED_FROM } from '@/text/marks';
 import { CAPTIONS, RUN_CAPTION } from '@/text/views';
+import { ViewChoice } from '../drawing/ViewChoice';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { useAdd } from '../panel/useAdd';
+import { useAdd } from '../furniture/useAdd';
 import { addGroup } from '../store/adding';
 import { show, showBoth, showRun, useAssessment, useBench } from '../store/bench';
 import { BenchTools } from './BenchTools';
@@ -13,7 +14,6 @@ import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
 import { RefusedLine } from './RefusedLine';
 import { RunDrawing } from './RunDrawing';
-import { ViewChoice } from './ViewChoice';
 import { ZoomButtons } from './ZoomButtons';
 
 /** The coop to scale, with its sticks; the middle of the screen. */

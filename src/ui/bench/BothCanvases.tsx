@@ -2,10 +2,10 @@
 import { pastWalls } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { roomOf } from '@/core/drawing/view';
+import { useSize } from '../drawing/size';
 import { useAssessment, useBench, usePlan } from '../store/bench';
 import { Canvas } from './Canvas';
 import { depthMarks, heightMarks, marginsOf } from './frame';
-import { useSize } from './size';
 
 /** Room for both until the browser has measured, px. */
 const NOMINAL = { width: 720, height: 590 } as const;

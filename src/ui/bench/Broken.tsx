@@ -4,8 +4,8 @@ import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { Finding } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
 import { findingTitle } from '@/text/findings';
+import { Hatches, Shapes } from '../drawing/Shapes';
 import { pickFinding } from '../store/bench';
-import { Hatches, Shapes } from './Shapes';
 
 interface Shown {
   /** Findings with a zone. */

@@ -4,17 +4,17 @@ import { type KeyboardEvent, useId, useMemo } from 'react';
 import { pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { SEEN } from '@/text/views';
-import { Part } from '../Part';
+import { Drawing } from '../drawing/Drawing';
+import { useSize } from '../drawing/size';
+import { Part } from '../furniture/Part';
 import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { BrokenEdges, BrokenHatches } from './Broken';
 import { CanvasSticks } from './CanvasSticks';
 import { seenBy, useCameras } from './camera';
-import { Drawing } from './Drawing';
 import { marginsOf, NARROW_PX, rodMarks } from './frame';
 import { GhostShapes } from './GhostShapes';
 import { useLit } from './lit';
 import { nudgePicked } from './nudge';
-import { useSize } from './size';
 
 /** The air is fetched where it is looked at. */
 const AirLayer = dynamic(() => import('../air/AirLayer').then((m) => m.AirLayer), { ssr: false });

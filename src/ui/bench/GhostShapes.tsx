@@ -1,7 +1,7 @@
 import { drawChanged } from '@/core/drawing/draw';
 import type { Projection } from '@/core/drawing/projection';
 import type { Plan } from '@/core/model/schema';
-import { Shapes } from './Shapes';
+import { Shapes } from '../drawing/Shapes';
 
 /** Fixtures as a remedy would have them, faintly over the drawing; those it leaves alone are not drawn. */
 export function GhostShapes({

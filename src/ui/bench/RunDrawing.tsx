@@ -5,9 +5,9 @@ import { drawRun, type RunMeasure } from '@/core/drawing/run/run';
 import type { Face } from '@/core/drawing/shape';
 import { formatLength } from '@/core/kernel/units/length';
 import { RUN_MEASURES } from '@/text/views';
+import { Hatches, Shapes } from '../drawing/Shapes';
+import { type Size, useSize } from '../drawing/size';
 import { pick, useBench, usePlan, useWhole } from '../store/bench';
-import { Hatches, Shapes } from './Shapes';
-import { type Size, useSize } from './size';
 
 /** Kept free for what is written beside the drawing, px. */
 const ROOM = { left: 112, right: 112, top: 14, bottom: 40 } as const;

@@ -5,7 +5,7 @@ import type { Brooder } from '@/core/model/schema';
 import { ruled } from '@/core/rules/rules.data';
 import type { BroodPlan } from '@/core/stations/brooder/brooder';
 import { formatDay } from '@/text/format';
-import { useSize } from '../bench/size';
+import { useSize } from '../drawing/size';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { useAssessment, usePlan } from '../store/bench';

@@ -14,7 +14,7 @@ import {
 } from '@/core/measure/things.data';
 import type { Plan } from '@/core/model/schema';
 import { ROOM_WORDS, THING_WORDS } from '@/text/measuring';
-import { Drawing } from '../bench/Drawing';
+import { Drawing } from '../drawing/Drawing';
 import { PrintButton } from '../print/PrintButton';
 import { TapeLine } from './TapeLine';
 

@@ -3,7 +3,7 @@ import type { Assessment } from '@/core/assess';
 import { type Frame, pastWalls, project } from '@/core/drawing/projection';
 import type { Tape } from '@/core/measure/tapes';
 import type { Plan } from '@/core/model/schema';
-import { Drawing } from '../bench/Drawing';
+import { Drawing } from '../drawing/Drawing';
 import { TapeLine } from './TapeLine';
 
 const SEEN: Readonly<Record<Tape['view'], string>> = {

@@ -2,8 +2,8 @@
 import { useRouter } from 'next/navigation';
 import { type CSSProperties, useMemo } from 'react';
 import { assess } from '@/core/assess';
-import { takeNonce } from '../nonce';
-import { PageHead } from '../PageHead';
+import { takeNonce } from '../furniture/nonce';
+import { PageHead } from '../furniture/PageHead';
 import { type Column, type Compared, compareHref, LETTERS, MOST_COMPARED } from './columns';
 import { Drawings } from './Drawings';
 import { FiguresApart } from './FiguresApart';

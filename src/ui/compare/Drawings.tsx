@@ -3,9 +3,9 @@ import { useState } from 'react';
 import { type Projection, pastWalls, project } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
-import { Drawing } from '../bench/Drawing';
-import { useSize } from '../bench/size';
-import { ViewChoice } from '../bench/ViewChoice';
+import { Drawing } from '../drawing/Drawing';
+import { useSize } from '../drawing/size';
+import { ViewChoice } from '../drawing/ViewChoice';
 import { type Column, LABEL, ROW } from './columns';
 
 const HEIGHT = 230;

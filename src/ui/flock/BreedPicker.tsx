@@ -18,8 +18,8 @@ import {
   EGG_COLOUR_NAMES,
   FLIGHT_NAMES,
 } from '@/text/breeds';
-import { Shapes } from '../bench/Shapes';
-import { birdOnPage, onPage } from '../bench/silhouette';
+import { Shapes } from '../drawing/Shapes';
+import { birdOnPage, onPage } from '../drawing/silhouette';
 import { Field } from '../forms/Field';
 import { eggMassIn } from '../forms/measures';
 import { edit, usePlan } from '../store/bench';

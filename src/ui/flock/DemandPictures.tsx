@@ -4,9 +4,9 @@ import { useCallback, useMemo, useState } from 'react';
 import type { FlockByDay } from '@/core/birds/flock';
 import { isoDay } from '@/core/kernel/units/day';
 import { formatDay, formatPlain } from '@/text/format';
-import { useSize } from '../bench/size';
 import type { Inks } from '../charts/inks';
 import { ShownChoice } from '../charts/ShownChoice';
+import { useSize } from '../drawing/size';
 import { useAssessment, usePlan } from '../store/bench';
 import {
   axisOf,

@@ -1,9 +1,9 @@
 'use client';
 import { birdSize } from '@/core/birds/size';
 import { lookOf } from '@/core/drawing/birds/bird';
-import { Shapes } from '../bench/Shapes';
-import { birdOnPage, onPage } from '../bench/silhouette';
-import { useSize } from '../bench/size';
+import { Shapes } from '../drawing/Shapes';
+import { birdOnPage, onPage } from '../drawing/silhouette';
+import { useSize } from '../drawing/size';
 import { useAssessment, usePlan } from '../store/bench';
 
 const HEIGHT = 150;

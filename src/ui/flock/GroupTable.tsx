@@ -8,7 +8,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { OfThing } from '../forms/thing';
-import { namedFor } from '../panel/fixtures';
+import { namedFor } from '../furniture/fixtures';
 import { edit, useAssessment, usePlan } from '../store/bench';
 import { BreedPicker } from './BreedPicker';
 import type { ChangeGroup } from './changeGroup';

@@ -2,8 +2,8 @@
 import { Download } from 'lucide-react';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
+import { takeOut } from '../furniture/takeOut';
 import { useAssessment, usePlan } from '../store/bench';
-import { takeOut } from '../takeOut';
 
 const MONTH = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long', year: 'numeric' });
 

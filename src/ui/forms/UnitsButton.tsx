@@ -1,5 +1,5 @@
 import type { UnitSystem } from '@/core/kernel/units/length';
-import { rememberUnits } from '../units';
+import { rememberUnits } from '../units/remembered';
 
 /** One press changes metres and kilograms into feet and pounds, here and for the next plan. */
 export function UnitsButton({

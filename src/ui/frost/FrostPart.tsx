@@ -2,7 +2,7 @@
 import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
-import { FigureList, Part } from '../panel/stations/FigureList';
+import { FigureList, Part } from '../furniture/FigureList';
 import { useAssessment, usePlan, useWorked } from '../store/bench';
 
 const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDialog));

@@ -3,8 +3,8 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import type { Plan } from '@/core/model/schema';
 import { formatPlain, formatValue } from '@/text/format';
 import { TextField } from '../forms/fields';
-import { Part } from '../panel/stations/FigureList';
-import { type Spec, SpecFields } from '../panel/stations/spec';
+import { Part } from '../furniture/FigureList';
+import { type Spec, SpecFields } from '../furniture/spec';
 import { edit, usePlan } from '../store/bench';
 
 /** Air that a plug can be set to, °C. */

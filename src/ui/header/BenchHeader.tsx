@@ -2,12 +2,12 @@
 import { Keyboard, Redo2, Undo2 } from 'lucide-react';
 import { SentenceText } from '../figure/SentenceText';
 import { WorkingHost } from '../figure/WorkingHost';
+import { changeUnits } from '../furniture/changeUnits';
+import { ToPlans } from '../furniture/PageHead';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
-import { ToPlans } from '../PageHead';
 import { redo, undo, useBench, usePlan, useWhole } from '../store/bench';
 import { ThemeButton } from '../theme/ThemeButton';
-import { changeUnits } from './changeUnits';
 import { FileButton } from './FileButton';
 import { Notices } from './Notices';
 import { PlanName } from './PlanName';

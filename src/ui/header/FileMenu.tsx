@@ -17,10 +17,10 @@ import { type ReactNode, useEffect, useRef } from 'react';
 import { planFile } from '@/formats/planFile';
 import { SEEN } from '@/text/views';
 import { compareHref } from '../compare/columns';
+import { takeDrawing } from '../furniture/takeDrawing';
+import { takeOut } from '../furniture/takeOut';
 import { say, useBench, usePlan, useWhole, useWorked } from '../store/bench';
 import { saveNow } from '../store/saving';
-import { takeDrawing } from '../takeDrawing';
-import { takeOut } from '../takeOut';
 import { takeStep } from '../tour/tour';
 
 /** What can be taken out of the plan, as a file or on paper. */

@@ -7,8 +7,8 @@ import { putOfferedBack, useBench, usePlan } from '../store/bench';
 import { endClash, keepMineAsCopy, throwOfferedAway } from '../store/saving';
 
 /** Told only where two plans differ at all. */
-const Differences = dynamic(() => import('./Differences').then((m) => m.Differences));
-const Clashes = dynamic(() => import('./Differences').then((m) => m.Clashes));
+const Differences = dynamic(() => import('../furniture/Differences').then((m) => m.Differences));
+const Clashes = dynamic(() => import('../furniture/Differences').then((m) => m.Clashes));
 
 const ROW =
   'flex flex-wrap items-start gap-x-4 gap-y-2 border-chalk border-l-3 bg-raised px-4 py-2 text-[0.9rem]';

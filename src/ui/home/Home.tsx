@@ -6,7 +6,7 @@ import { useRouter } from 'next/navigation';
 import { useEffect, useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
 import { issueLine } from '@/text/issues';
-import { takeNonce } from '../nonce';
+import { takeNonce } from '../furniture/nonce';
 import { ThemeButton } from '../theme/ThemeButton';
 import { hasSeenTour, leaveTour } from '../tour/tour';
 import { Bin, type Binned, putBack } from './Bin';

@@ -15,7 +15,7 @@ import { CLIMATES } from '@/core/model/climates.data';
 import { climateChoice } from '@/text/climates';
 import { Field } from '../forms/Field';
 import { storeNew } from '../store/storeNew';
-import { rememberUnits, unitsToBegin } from '../units';
+import { rememberUnits, unitsToBegin } from '../units/remembered';
 import { type Answers, answersSchema, BEGIN, planFrom, WHO_AND_WHERE } from './newPlanAnswers';
 
 /** Two questions, one after the other: who and where, then the room. */

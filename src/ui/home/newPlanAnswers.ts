@@ -7,7 +7,7 @@ import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Plan } from '@/core/model/schema';
 import { issueText } from '@/text/issues';
 import { within } from '../forms/measures';
-import { roofOfKind } from '../panel/roof';
+import { roofOfKind } from '../forms/roof';
 
 /** A length typed into the form, read in the units chosen there and held between 0.3 and 30 m. */
 function readInside(text: string, units: UnitSystem): { m: number } | { wrong: string } {

@@ -6,11 +6,12 @@ import { findingText } from '@/text/findings';
 import { CLOSER, wholeCoop, zoomAll, zoomTo } from '../bench/camera';
 import { MADE } from '../bench/offers';
 import { openThingsHere } from '../bench/tree/things';
-import { VIEWS } from '../bench/views';
 import { sayWhereabouts } from '../bench/whereabouts';
-import { changeUnits } from '../header/changeUnits';
-import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../panel/fixtures';
-import { doPickedRemedy } from '../panel/useRemedies';
+import { VIEWS } from '../drawing/views';
+import { changeUnits } from '../furniture/changeUnits';
+import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../furniture/fixtures';
+import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from '../furniture/focus';
+import { doPickedRemedy } from '../furniture/useRemedies';
 import { addGroup, addNew } from '../store/adding';
 import {
   cutAt,
@@ -23,7 +24,6 @@ import {
   showBoth,
   useBench,
 } from '../store/bench';
-import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from './focus';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {

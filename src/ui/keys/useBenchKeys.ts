@@ -1,8 +1,8 @@
 'use client';
 import { useEffect } from 'react';
 import { create } from 'zustand';
+import { focusStation, focusStave } from '../furniture/focus';
 import { goTo, redo, undo } from '../store/bench';
-import { focusStation, focusStave } from './focus';
 import { LETTERS, stationOfLetter } from './keys';
 
 const OFF_KEY = 'wide-rafter-letters-off';

@@ -2,9 +2,9 @@
 import { ChevronDown } from 'lucide-react';
 import { useId, useState } from 'react';
 import { TOPIC_NAMES } from '@/text/topics';
+import { nameOf } from '../furniture/schoolName';
 import { useAssessment, usePlan } from '../store/bench';
 import { SchoolList } from './parts';
-import { nameOf } from './schoolName';
 
 /** The rule in use, on one line; opened, every rule with what it would give and why. */
 export function Schools({ topic }: { topic: string }) {

@@ -4,23 +4,25 @@ import { cautionsOf } from '@/core/cautions';
 import type { StationId } from '@/core/kernel/finding';
 import { cautionText } from '@/text/cautions';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
+import { FindingList } from '../furniture/FindingList';
+import { useRemedies } from '../furniture/useRemedies';
 import { Mark } from '../marks/Mark';
 import { openHouseRules } from '../rules/room';
 import { useAssessment, useBench, usePlan } from '../store/bench';
-import { BarRows } from './BarRows';
-import { FindingList } from './FindingList';
-import { FloorFields } from './FloorFields';
+import { FloorFields } from './floor/FloorFields';
 import { LoadGuard } from './LoadGuard';
 import { NeededThere } from './NeededThere';
-import { NestRows } from './NestRows';
+import { NestRows } from './nests/NestRows';
 import {
   AirFields,
   AtTheBench,
+  BarDetails,
   BrooderFields,
   DoorFields,
   FeedFields,
   FlockFields,
   LitterPanel,
+  NestDetails,
   NestOpeningDays,
   ReachFields,
   RoostDetails,
@@ -28,9 +30,9 @@ import {
   ShellDetails,
   WaterFields,
 } from './parts';
+import { BarRows } from './roosts/BarRows';
 import { Schools } from './Schools';
-import { ShellFields } from './ShellFields';
-import { useRemedies } from './useRemedies';
+import { ShellFields } from './shell/ShellFields';
 
 /** What schools differ on, by station, the one that sizes it first. */
 const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
@@ -118,14 +120,14 @@ function Fixtures({ station }: { station: StationId }) {
     case 'roosts':
       return (
         <>
-          <BarRows />
+          <BarRows Details={BarDetails} />
           <RoostDetails />
         </>
       );
     case 'nests':
       return (
         <>
-          <NestRows />
+          <NestRows Details={NestDetails} />
           <AtTheBench station="nests" />
           <NestOpeningDays />
         </>

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 
 /** The panels of the stations lie apart from the first load, all in one piece. */
-const all = () => import('./stations/all');
+const all = () => import('./all');
 
 export const FlockFields = dynamic(() => all().then((m) => m.FlockFields));
 export const AtTheBench = dynamic(() => all().then((m) => m.AtTheBench));

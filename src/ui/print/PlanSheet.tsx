@@ -8,7 +8,7 @@ import { formatDay } from '@/text/format';
 import { measureRows } from '@/text/measures';
 import { sentenceText } from '@/text/sentence';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
-import { Drawing } from '../bench/Drawing';
+import { Drawing } from '../drawing/Drawing';
 import { Mark } from '../marks/Mark';
 import { SheetBar } from './SheetBar';
 

@@ -6,7 +6,7 @@ import type { Rain } from '@/core/model/schema';
 import { barrelsL } from '@/core/stores/rain/roof';
 import { formatValue } from '@/text/format';
 import { barrelText, outlookLines } from '@/text/rainWords';
-import { useSize } from '../bench/size';
+import { useSize } from '../drawing/size';
 import { FullDialog } from '../forms/FullDialog';
 import { edit, usePlan } from '../store/bench';
 import { LevelChart } from './LevelChart';

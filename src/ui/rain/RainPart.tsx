@@ -3,7 +3,7 @@ import { CloudRain } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { newRain } from '@/core/edit/new/rain';
 import { useOpener } from '../forms/useOpener';
-import { FigureList, Part } from '../panel/stations/FigureList';
+import { FigureList, Part } from '../furniture/FigureList';
 import { edit, usePlan } from '../store/bench';
 
 const RainBench = dynamic(() => import('./RainBench').then((m) => m.RainBench));

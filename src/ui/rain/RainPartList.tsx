@@ -4,9 +4,9 @@ import { RAIN_PARTS, type RainPart } from '@/core/drawing/rain/elevation';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
 import { drinkersOf } from '@/core/stations/vessels/vessels';
 import { SEVERITY_NAMES } from '@/text/findings';
+import { FigureList } from '../furniture/FigureList';
+import { FindingList } from '../furniture/FindingList';
 import { Mark } from '../marks/Mark';
-import { FindingList } from '../panel/FindingList';
-import { FigureList } from '../panel/stations/FigureList';
 import { useAssessment, usePlan } from '../store/bench';
 import { faultsOf, PART_WORDS } from './rainParts';
 

@@ -14,7 +14,7 @@ const nothing = (): null => null;
 jest.unstable_mockModule('../charts/EChart', () => ({ EChart: nothing }));
 const { edit, openPlan, undo, useBench } = await import('../store/bench');
 const { show } = await import('../tests/shown');
-const { useRemedies } = await import('../panel/useRemedies');
+const { useRemedies } = await import('../furniture/useRemedies');
 const { RainBench } = await import('./RainBench');
 
 beforeAll(() => {

@@ -1,6 +1,6 @@
 import type { Rain } from '@/core/model/schema';
 import { GUTTERS, OVERFLOWS, ROOF_COVERS, SIDES, STANDS, WRAPS } from '@/text/choices.data';
-import type { Spec } from '../panel/stations/spec';
+import type { Spec } from '../furniture/spec';
 
 const length = (
   label: string,

@@ -6,7 +6,7 @@ import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { Choices } from '@/core/layout/fitOut';
 import type { RoughJson } from '@/formats/roughJson';
 import { STATION_NAMES } from '@/text/stations';
-import { Drawing } from '../bench/Drawing';
+import { Drawing } from '../drawing/Drawing';
 
 type Made = Extract<RoughJson, { kind: 'fits' }>;
 

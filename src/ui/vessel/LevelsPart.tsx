@@ -5,8 +5,8 @@ import type { Vessel } from '@/core/model/schema';
 import { capacityL, contentsKg, wasteOf } from '@/core/stations/vessels/vessels';
 import { levelsOf } from '@/core/stores/levels';
 import { formatValue } from '@/text/format';
-import { useSize } from '../bench/size';
-import { Part } from '../panel/stations/FigureList';
+import { useSize } from '../drawing/size';
+import { Part } from '../furniture/FigureList';
 import { usePlan, useWhole, useWorked } from '../store/bench';
 
 const LevelsChart = dynamic(() => import('./LevelsChart').then((m) => m.LevelsChart), {

@@ -6,7 +6,7 @@ import { portSpacing } from '@/core/stores/vessels/ports';
 import { acrossAtM } from '@/core/stores/vessels/volume';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { FigureList, Part } from '../panel/stations/FigureList';
+import { FigureList, Part } from '../furniture/FigureList';
 import { useAssessment } from '../store/bench';
 
 /** What it holds and how long it lasts. */

@@ -5,8 +5,8 @@ import type { Measured } from '@/core/drawing/vessel/measures';
 import { vesselSection } from '@/core/drawing/vessel/section';
 import { formatTape, type Tape } from '@/core/kernel/units/tape';
 import type { Made, Vessel } from '@/core/model/schema';
-import { Hatches, Shapes } from '../bench/Shapes';
-import { useSize } from '../bench/size';
+import { Hatches, Shapes } from '../drawing/Shapes';
+import { useSize } from '../drawing/size';
 import { useAssessment, usePlan } from '../store/bench';
 import { sectionProjection } from './sectionProjection';
 

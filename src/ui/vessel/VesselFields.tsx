@@ -6,8 +6,8 @@ import type { Made, Vessel } from '@/core/model/schema';
 import { MEASURED_HOW, TAPE_CHOICES } from '@/text/choices.data';
 import { FieldGroup } from '../forms/FieldGroup';
 import { ChoiceField } from '../forms/fields';
-import { editFixture } from '../panel/fixtures';
-import { SpecFields } from '../panel/stations/spec';
+import { editFixture } from '../furniture/fixtures';
+import { SpecFields } from '../furniture/spec';
 import { edit, usePlan } from '../store/bench';
 import { bodySpecs, MOUTH_SPECS, STAND_SPECS, shapeSpec, type Taken } from './madeSpecs';
 

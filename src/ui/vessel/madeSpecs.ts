@@ -3,7 +3,7 @@ import type { Made, Plan, Vessel, VesselBody } from '@/core/model/schema';
 import { panUnder } from '@/core/model/vesselForm';
 import { PIPES } from '@/core/rules/pipes.data';
 import { BODIES, ELBOWS } from '@/text/choices.data';
-import type { Spec } from '../panel/stations/spec';
+import type { Spec } from '../furniture/spec';
 
 type BodyOf<S extends VesselBody['shape']> = Extract<VesselBody, { shape: S }>;
 

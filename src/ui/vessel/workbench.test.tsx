@@ -9,7 +9,7 @@ import { spoilt, standIns } from '../tests/shown';
 
 const taken: unknown[][] = [];
 let refused: string | null = null;
-jest.unstable_mockModule('../takeDrawing', () => ({
+jest.unstable_mockModule('../furniture/takeDrawing', () => ({
   takeStrip: (...what: unknown[]) => {
     taken.push(what);
     return Promise.resolve(refused);

@@ -7,8 +7,8 @@ import { firstSight } from '@/server/firstSight';
 import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
-import { BenchScreen } from '@/ui/BenchScreen';
-import { NOTE_EARLY_ACTS } from '@/ui/earlyActs';
+import { BenchScreen } from '@/ui/plan/BenchScreen';
+import { NOTE_EARLY_ACTS } from '@/ui/plan/earlyActs';
 
 export const dynamic = 'force-dynamic';
 

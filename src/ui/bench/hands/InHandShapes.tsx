@@ -4,9 +4,9 @@ import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { heightOf } from '@/core/placing/lines';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
+import { Hatches, Shapes } from '../../drawing/Shapes';
 import { useWhole } from '../../store/bench';
 import type { Held } from '../../store/benchState';
-import { Hatches, Shapes } from '../Shapes';
 import { carriedBy } from './carriedBy';
 
 /**

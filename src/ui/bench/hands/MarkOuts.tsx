@@ -4,7 +4,7 @@ import type { Projection } from '@/core/drawing/projection';
 import { formatLength } from '@/core/kernel/units/length';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { MARK_OUTS } from '@/text/placing';
-import { Hatches, Shapes } from '../Shapes';
+import { Hatches, Shapes } from '../../drawing/Shapes';
 
 /** What is marked out about the fixture that is picked: its droppings, the room it wants, what it swings through. */
 export function MarkOuts({

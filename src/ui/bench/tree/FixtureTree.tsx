@@ -6,7 +6,7 @@ import { ENTERED_AT } from '@/core/edit/enteredAt';
 import type { StationId } from '@/core/kernel/station';
 import type { Fixture } from '@/core/model/schema';
 import { STATION_NAMES } from '@/text/stations';
-import { focusOn } from '../../keys/focus';
+import { focusOn } from '../../furniture/focus';
 import { goTo, pick, say, useAssessment, useBench, usePlan } from '../../store/bench';
 import { light } from '../lit';
 import { whereText } from '../whereabouts';
