@@ -25,7 +25,7 @@ import { BarRows } from '../panel/roosts/BarRows';
 import { ShellFields } from '../panel/shell/ShellFields';
 import { RainFields } from '../rain/RainFields';
 import { openPlan, undo, useBench, usePlan } from '../store/bench';
-import { Shown, standIns } from '../tests/shown';
+import { Shown, standIns } from './shown';
 import { VesselFields } from '../vessel/VesselFields';
 
 beforeAll(standIns);

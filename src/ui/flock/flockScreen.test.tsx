@@ -5,7 +5,7 @@ import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from '../figure/shown';
-import { FlockScreen } from '../flock/FlockScreen';
+import { FlockScreen } from './FlockScreen';
 import { useRefused } from '../forms/refused';
 import { FlockFields } from '../panel/flock/FlockFields';
 import { StationPanel } from '../panel/StationPanel';

@@ -16,7 +16,7 @@ import { NestRows } from '../panel/nests/NestRows';
 import { BarRows } from '../panel/roosts/BarRows';
 import { Staves } from '../staves/Staves';
 import { openPlan, pick, useBench, viewZone } from '../store/bench';
-import { show, spoilt, standIns } from '../tests/shown';
+import { show, spoilt, standIns } from './shown';
 
 beforeAll(standIns);
 afterEach(cleanup);

@@ -25,7 +25,7 @@ import {
 import { FloorFields } from '../panel/floor/FloorFields';
 import { Staves } from '../staves/Staves';
 import { edit, openPlan, undo, useBench } from '../store/bench';
-import { show, standIns } from '../tests/shown';
+import { show, standIns } from './shown';
 
 beforeAll(standIns);
 

@@ -11,7 +11,7 @@ import { MonthBars } from '../panel/feed/MonthBars';
 import { LoadGuard } from '../panel/LoadGuard';
 import { DepthPicture } from '../panel/litter/DepthPicture';
 import { openPlan } from '../store/bench';
-import { show, spoilt, standIns } from '../tests/shown';
+import { show, spoilt, standIns } from './shown';
 
 beforeAll(standIns);
 

@@ -8,7 +8,7 @@ import { useRefused } from '../forms/refused';
 import { StationPanel } from '../panel/StationPanel';
 import { Staves } from '../staves/Staves';
 import { goTo, openPlan, useBench } from '../store/bench';
-import { show, standIns } from '../tests/shown';
+import { show, standIns } from './shown';
 
 beforeAll(standIns);
 
