@@ -7,7 +7,7 @@ import { solidOf } from '@/core/geometry/solids';
 import { formatTemperature } from '@/core/kernel/units/temperature';
 import { ruled } from '@/core/rules/rules.data';
 import { flowText, speedText } from '@/text/airMoment';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 import { useAirShow } from './airShow';
 import { arrowsIn, dropsUnder } from './arrows';
 import { useAirDay } from './useAirDay';

@@ -4,7 +4,7 @@ import { useEffect, useId, useSyncExternalStore } from 'react';
 import { momentLines } from '@/text/airMoment';
 import { ShownChoice } from '../charts/ShownChoice';
 import { Part } from '../furniture/FigureList';
-import { show, useBench, usePlan } from '../store/bench';
+import { show, useBench, usePlan } from '../session/bench';
 import { nextHour, play, showDay, showHour, useAirShow } from './airShow';
 import { useAirDay } from './useAirDay';
 

@@ -3,7 +3,7 @@ import { firstLessonPieces } from '@/text/firstLessons';
 import { Figure } from '../figure/Figure';
 import { afterMarks, marksOf } from '../figure/marks';
 import { WorkingHost } from '../figure/WorkingHost';
-import { useAssessment } from '../store/bench';
+import { useAssessment } from '../session/bench';
 
 /** What this coop's air teaches before anything is worked at length, each number leading to its working. */
 export function FirstLesson() {

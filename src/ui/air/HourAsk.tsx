@@ -7,7 +7,7 @@ import { unpackHours } from '@/formats/weather/packedHours';
 import { hoursOfFile } from '@/formats/weather/typicalYear';
 import { momentLines } from '@/text/airMoment';
 import { dayOfYearText } from '@/text/climates';
-import { usePlan, useWhole } from '../store/bench';
+import { usePlan, useWhole } from '../session/bench';
 
 const DAY_HOURS = 24;
 

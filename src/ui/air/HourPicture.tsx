@@ -13,7 +13,9 @@ use([HeatmapChart, GridComponent, VisualMapComponent]);
 
 const DAY_HOURS = 24;
 /** Short names of the months, by the day on which each begins. */
-const MONTH_AT = new Map(MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]));
+const MONTH_AT: ReadonlyMap<number, string> = new Map(
+  MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]),
+);
 
 /** A value of every hour: days across, hours of the day up, in the classes that a keeper acts on. */
 export function HourPicture({

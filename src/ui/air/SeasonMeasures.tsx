@@ -13,7 +13,7 @@ import {
   winterRow,
 } from '@/text/seasonMeasures';
 import { Part } from '../furniture/FigureList';
-import { useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import { useBench, usePlan, useWhole, useWorked } from '../session/bench';
 import { useAirShow } from './airShow';
 
 /** Ways to keep the coop through the season that is looked at, side by side, each worked for this plan. */

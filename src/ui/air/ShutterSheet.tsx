@@ -4,7 +4,7 @@ import { createPortal } from 'react-dom';
 import type { AirYear } from '@/core/air/airYear';
 import { shutterChanges } from '@/core/air/shutters';
 import { changeText, MONTH_NAMES, shareName, yearLesson } from '@/text/airWords';
-import { usePlan } from '../store/bench';
+import { usePlan } from '../session/bench';
 
 /**
  * When to open and shut what, on one sheet for the coop's door: printed as soon as it is there, on screen never.

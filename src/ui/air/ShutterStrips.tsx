@@ -1,7 +1,7 @@
 'use client';
 import { type ShutterCalendar, shutterChanges } from '@/core/air/shutters';
 import { changeText, MONTH_NAMES, shareName } from '@/text/airWords';
-import { usePlan } from '../store/bench';
+import { usePlan } from '../session/bench';
 
 const FILL: readonly (readonly [number, string])[] = [
   [0, 'bg-sunk'],

@@ -10,7 +10,7 @@ import { issueText } from '@/text/issues';
 import { useSize } from '../drawing/size';
 import { CommaButtons } from '../forms/CommaButtons';
 import { PickFile } from '../forms/PickFile';
-import { edit, say, useBench, usePlan, useWhole } from '../store/bench';
+import { edit, say, useBench, usePlan, useWhole } from '../session/bench';
 import { ReadingsChart } from './ReadingsChart';
 
 /** Largest record that is read, bytes. */

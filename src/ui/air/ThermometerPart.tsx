@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { timesText } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
 import { Part } from '../furniture/FigureList';
-import { edit, usePlan, useWhole, useWorked } from '../store/bench';
+import { edit, usePlan, useWhole, useWorked } from '../session/bench';
 
 const ThermometerDialog = dynamic(() =>
   import('./ThermometerDialog').then((m) => m.ThermometerDialog),

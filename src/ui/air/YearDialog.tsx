@@ -18,7 +18,7 @@ import {
 import { ShownChoice } from '../charts/ShownChoice';
 import { useSize } from '../drawing/size';
 import { takeOut } from '../furniture/takeOut';
-import { useBench, usePlan } from '../store/bench';
+import { useBench, usePlan } from '../session/bench';
 import { HourAsk } from './HourAsk';
 import { HourPicture } from './HourPicture';
 import { ShutterSheet } from './ShutterSheet';

@@ -4,7 +4,7 @@ import { useLayoutEffect, useRef } from 'react';
 import { refinedText, yearLesson } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
 import { Part } from '../furniture/FigureList';
-import { say, usePlan, useWhole } from '../store/bench';
+import { say, usePlan, useWhole } from '../session/bench';
 import { useAirYear } from './useAirYear';
 
 const YearDialog = dynamic(() => import('./YearDialog').then((m) => m.YearDialog));

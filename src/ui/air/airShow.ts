@@ -1,5 +1,5 @@
-import { create } from 'zustand';
 import type { DesignDay } from '@/core/weather/designHours';
+import { ofEachPlan } from '../session/own';
 
 /** What of the design days is looked at. */
 interface AirShow {
@@ -12,7 +12,7 @@ interface AirShow {
 /** The hour that each day opens on: that which a house is sized by. */
 export const FIRST_HOUR = { cold: 3, hot: 15 } as const;
 
-export const useAirShow = create<AirShow>(() => ({ day: 'cold', hour: 3, playing: false }));
+export const useAirShow = ofEachPlan<AirShow>(() => ({ day: 'cold', hour: 3, playing: false }));
 
 export const showDay = (day: DesignDay): void =>
   useAirShow.setState({ day, hour: FIRST_HOUR[day], playing: false });

@@ -3,7 +3,7 @@ import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { act, fireEvent, screen, within } from '@testing-library/react';
 import { aired } from '@/core/tests/aired';
 import { DAY, sample } from '@/core/tests/plans';
-import { edit, openPlan } from '../store/bench';
+import { edit, openPlan } from '../session/bench';
 import { show, standIns } from '../tests/shown';
 import { AirPlayer } from './AirPlayer';
 import { showDay } from './airShow';

@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { airDay } from '@/core/air/airDay';
 import type { AirMoment } from '@/core/air/airMoment';
-import { useBench, useWhole, useWorked } from '../store/bench';
+import { useBench, useWhole, useWorked } from '../session/bench';
 import { useAirShow } from './airShow';
 
 /**

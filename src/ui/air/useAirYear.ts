@@ -3,8 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 import type { AirYear } from '@/core/air/airYear';
 import type { Extremes } from '@/core/air/extremes';
 import type { Plan } from '@/core/model/schema';
-import { useBench, useWhole } from '../store/bench';
-import { afterEdits } from '../store/waiting';
+import { afterEdits, useBench, useWhole } from '../session/bench';
 
 /** A year that is worked beside the page. */
 export type YearRun =

@@ -9,8 +9,8 @@ import { wrongDates } from '@/text/awayDates';
 import { awaySentence, fillsText, LOOK_IN, lastsText, limitName, mendText } from '@/text/awayWords';
 import { FullDialog } from '../forms/FullDialog';
 import { takeSitter } from '../furniture/takeDrawing';
-import { useBench, usePlan } from '../store/bench';
-import { useStores } from '../store/useStores';
+import { useBench, usePlan } from '../session/bench';
+import { useStores } from '../session/useStores';
 
 const later = (day: string, days: number): string =>
   formatISO(addDays(parseISO(day), days), { representation: 'date' });

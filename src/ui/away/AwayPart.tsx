@@ -3,7 +3,7 @@ import { CalendarDays } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
 import { Part } from '../furniture/FigureList';
-import { usePlan } from '../store/bench';
+import { usePlan } from '../session/bench';
 
 const AwayDialog = dynamic(() => import('./AwayDialog').then((m) => m.AwayDialog));
 

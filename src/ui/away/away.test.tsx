@@ -15,7 +15,7 @@ jest.unstable_mockModule('../furniture/takeDrawing', () => ({
     return Promise.resolve(refused);
   },
 }));
-const { edit, openPlan } = await import('../store/bench');
+const { edit, openPlan } = await import('../session/bench');
 const { show } = await import('../tests/shown');
 const { AwayDialog } = await import('./AwayDialog');
 

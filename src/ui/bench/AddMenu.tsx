@@ -4,7 +4,7 @@ import * as Menu from 'radix-ui/dropdown-menu';
 import { type ReactNode, useEffect, useRef } from 'react';
 import { STATION_NAMES } from '@/text/stations';
 import { useAdd } from '../furniture/useAdd';
-import { goTo, useWhole } from '../store/bench';
+import { goTo, useWhole } from '../session/bench';
 import { MADE, offersFor } from './offers';
 
 /** What can be put into the coop: first what the shortest stave needs. */

@@ -10,8 +10,7 @@ import { arrangedTitle, goodAt, HOW_COMPARED, NOTHING_FITS } from '@/text/arrang
 import { inUnits } from '@/text/inUnits';
 import type { ArrangeTold } from '@/workers/arrange.client';
 import { Drawing } from '../drawing/Drawing';
-import { haunt, takeIn, useBench, usePlan, useWhole } from '../store/bench';
-import { afterEdits } from '../store/waiting';
+import { afterEdits, haunt, sessionHere, useBench, usePlan, useWhole } from '../session/bench';
 
 /** A small drawing of an answer, px. */
 const FRAME = { width: 200, height: 104, left: 4, right: 4, top: 4, bottom: 4 };
@@ -122,7 +121,7 @@ export function ArrangeIt() {
                   all={search.told?.best ?? []}
                   take={() => {
                     close();
-                    takeIn(own.plan, 'Arrange it for me');
+                    sessionHere().takeIn(own.plan, 'Arrange it for me');
                   }}
                 />
               ))}

@@ -3,7 +3,7 @@ import { pastWalls } from '@/core/drawing/projection';
 import type { Section } from '@/core/drawing/shape';
 import { roomOf } from '@/core/drawing/view';
 import { useSize } from '../drawing/size';
-import { useAssessment, useBench, usePlan } from '../store/bench';
+import { useAssessment, useBench, usePlan } from '../session/bench';
 import { Canvas } from './Canvas';
 import { depthMarks, heightMarks, marginsOf } from './frame';
 

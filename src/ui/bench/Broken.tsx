@@ -5,7 +5,7 @@ import type { Finding } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
 import { findingTitle } from '@/text/findings';
 import { Hatches, Shapes } from '../drawing/Shapes';
-import { pickFinding } from '../store/bench';
+import { pickFinding } from '../session/bench';
 
 interface Shown {
   /** Findings with a zone. */

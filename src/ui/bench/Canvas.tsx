@@ -7,7 +7,7 @@ import { SEEN } from '@/text/views';
 import { Drawing } from '../drawing/Drawing';
 import { useSize } from '../drawing/size';
 import { Part } from '../furniture/Part';
-import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../store/bench';
+import { pick, useAssessment, useBench, usePlan, useWhole, useWorked } from '../session/bench';
 import { BrokenEdges, BrokenHatches } from './Broken';
 import { CanvasSticks } from './CanvasSticks';
 import { seenBy, useCameras } from './camera';

@@ -2,7 +2,7 @@ import { memo } from 'react';
 import type { Frame, Projection } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
 import { acrossPage } from '@/core/drawing/view';
-import { useAssessment, useBench, usePlan } from '../store/bench';
+import { useAssessment, useBench, usePlan } from '../session/bench';
 import { type RodMark, rodMarks, STICK_AT } from './frame';
 import { FootStick, StoryStick } from './Sticks';
 

@@ -2,8 +2,7 @@
 import { Hammer } from 'lucide-react';
 import { useState } from 'react';
 import { canBeFinished } from '@/core/edit/zones';
-import { edit, storeHere, useBench, usePlan, useWhole } from '../store/bench';
-import { afterEdits } from '../store/waiting';
+import { afterEdits, edit, storeHere, useBench, usePlan, useWhole } from '../session/bench';
 
 /** Adds all that the coop still lacks, round what stands in it: one press, one undo. */
 export function FinishIt() {

@@ -1,12 +1,12 @@
 'use client';
 import { wayText } from '@/text/placing';
-import { useBench, usePlan } from '../store/bench';
-import { forceRefused, forgetRefused } from '../store/holding';
+import { useBench, usePlan, useSession } from '../session/bench';
 
 /** Why what was put somewhere did not stay there, and the way to have it there all the same. */
 export function RefusedLine() {
   const refused = useBench((s) => s.refused);
   const plan = usePlan();
+  const { hand } = useSession();
   if (refused === null) return null;
   const name = plan.fixtures.find((f) => f.id === refused.fixture)?.name ?? '';
   return (
@@ -19,13 +19,17 @@ export function RefusedLine() {
         <strong className="font-semibold">{name} stays where it was.</strong>{' '}
         {refused.ways.map(wayText).join(' ')}
       </p>
-      <button type="button" className="button max-lg:min-h-[44px]" onClick={forceRefused}>
+      <button
+        type="button"
+        className="button max-lg:min-h-[44px]"
+        onClick={() => hand.forceRefused()}
+      >
         Put it there all the same
       </button>
       <button
         type="button"
         className="text-soft hover:text-chalk max-lg:min-h-[44px]"
-        onClick={forgetRefused}
+        onClick={() => hand.forgetRefused()}
       >
         Leave it
       </button>

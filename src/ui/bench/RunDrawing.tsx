@@ -7,7 +7,7 @@ import { formatLength } from '@/core/kernel/units/length';
 import { RUN_MEASURES } from '@/text/views';
 import { Hatches, Shapes } from '../drawing/Shapes';
 import { type Size, useSize } from '../drawing/size';
-import { pick, useBench, usePlan, useWhole } from '../store/bench';
+import { pick, useBench, usePlan, useWhole } from '../session/bench';
 
 /** Kept free for what is written beside the drawing, px. */
 const ROOM = { left: 112, right: 112, top: 14, bottom: 40 } as const;

@@ -5,7 +5,7 @@ import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
 import type { ArrangeMessage } from '@/workers/arrange.worker';
-import { engine } from '../store/engine';
+import { engine } from '../session/engine';
 import { lateEngine } from '../tests/lateEngine';
 
 const come = lateEngine();
@@ -20,7 +20,8 @@ jest.unstable_mockModule('@/workers/arrange.client', () => ({
     };
   },
 }));
-const { createBench, edit, takeOver, useBench } = await import('../store/bench');
+const { edit, takeOver, useBench } = await import('../session/bench');
+const { createSession } = await import('../session/session');
 const { ArrangeIt } = await import('./ArrangeIt');
 
 const pin = (id: string): void =>
@@ -30,7 +31,9 @@ const pin = (id: string): void =>
 
 test('a search asked for after a pin that waits for the core is begun with that pin', async () => {
   const plan = sample('pell-garth');
-  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }));
+  takeOver(
+    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+  );
   const { container } = render(<ArrangeIt />);
   const search = () => container.querySelector('[data-arrange]');
   act(() => pin('feeder-1'));
@@ -49,7 +52,9 @@ test('a search asked for after a pin that waits for the core is begun with that 
 
 test('a search whose plan becomes another before its worker has come is not begun', async () => {
   const plan = sample('osk-landing');
-  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }));
+  takeOver(
+    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+  );
   const { container } = render(<ArrangeIt />);
   const before = asked.length;
   fireEvent.click(screen.getByRole('button', { name: 'Arrange it for me' }));

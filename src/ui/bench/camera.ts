@@ -1,6 +1,6 @@
-import { create } from 'zustand';
 import type { Frame, Projection } from '@/core/drawing/projection';
 import type { Face, View } from '@/core/drawing/shape';
+import { ofEachPlan } from '../session/own';
 
 /** What of a view is looked at more closely: how much larger than the whole coop, about which point, m. */
 export interface Camera {
@@ -10,7 +10,7 @@ export interface Camera {
 }
 
 /** Where each view is looked at closely; the others show the whole coop. */
-export const useCameras = create<Partial<Record<View, Camera>>>(() => ({}));
+export const useCameras = ofEachPlan<Partial<Record<View, Camera>>>(() => ({}));
 
 /** One press looks so many times closer. */
 export const CLOSER = 1.4;
@@ -24,20 +24,23 @@ export const lookAt = (view: View, camera: Camera | null): void =>
   useCameras.setState({ [view]: camera ?? undefined });
 
 /** How each view that is on the screen shows the whole coop: what keys and buttons zoom by. */
-const whole = new Map<View, { readonly fit: Projection; readonly frame: Frame }>();
+const whole = ofEachPlan(() => ({
+  byView: new Map<View, { readonly fit: Projection; readonly frame: Frame }>(),
+}));
 
 /** Tells how a view shows the whole coop; returns the way to forget it. */
 export function fitted(view: View, fit: Projection, frame: Frame): () => void {
   const own = { fit, frame };
-  whole.set(view, own);
+  const { byView } = whole.getState();
+  byView.set(view, own);
   return () => {
-    if (whole.get(view) === own) whole.delete(view);
+    if (byView.get(view) === own) byView.delete(view);
   };
 }
 
 /** Zooms every view on the screen about its middle. */
 export function zoomAll(factor: number): void {
-  for (const [view, { fit, frame }] of whole) {
+  for (const [view, { fit, frame }] of whole.getState().byView) {
     lookAt(view, closer(fit, frame, useCameras.getState()[view] ?? null, factor));
   }
 }
@@ -54,7 +57,7 @@ export const wholeCoop = (): void =>
 
 /** Shows a thing close by in every view on the screen. @param faceIn  what of it shows in a view */
 export function zoomTo(faceIn: (view: View) => Face | null): void {
-  for (const [view, { fit, frame }] of whole) {
+  for (const [view, { fit, frame }] of whole.getState().byView) {
     const face = faceIn(view);
     if (face) lookAt(view, closeUp(fit, frame, face));
   }

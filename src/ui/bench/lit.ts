@@ -1,7 +1,9 @@
-import { create } from 'zustand';
+import { ofEachPlan } from '../session/own';
 
 /** Fixtures that are lit because their mark is rested on. */
-export const useLit = create<{ readonly fixtures: readonly string[] }>(() => ({ fixtures: [] }));
+export const useLit = ofEachPlan<{ readonly fixtures: readonly string[] }>(() => ({
+  fixtures: [],
+}));
 
 const NONE: readonly string[] = [];
 

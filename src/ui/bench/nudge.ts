@@ -3,8 +3,8 @@ import type { View } from '@/core/drawing/shape';
 import { LIES } from '@/core/drawing/view';
 import { METRES_PER_INCH } from '@/core/kernel/units/factors.data';
 import { moved } from '@/core/model/moved';
-import { edit, say, storeHere, useBench, withEngine } from '../store/bench';
-import type { Engine } from '../store/engine';
+import { edit, say, storeHere, useBench, withEngine } from '../session/bench';
+import type { Engine } from '../session/engine';
 import { sayWhereabouts } from './whereabouts';
 
 const ARROWS: Readonly<Record<string, readonly [across: number, up: number]>> = {

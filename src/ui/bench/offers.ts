@@ -1,6 +1,6 @@
 import type { StationId } from '@/core/kernel/station';
 import type { Stave } from '@/core/staves';
-import type { AddId } from '../store/engine';
+import type { AddId } from '../session/engine';
 
 /** What is put in at a station. */
 export const MADE: Readonly<Partial<Record<StationId, { name: string; add: AddId }>>> = {

@@ -3,7 +3,7 @@ import { ENTERED_AT } from '@/core/edit/enteredAt';
 import type { Fixture, Plan } from '@/core/model/schema';
 import { placeText } from '@/text/placing';
 import { STATION_NAMES } from '@/text/stations';
-import { inView, say, useBench } from '../store/bench';
+import { inView, say, useBench } from '../session/bench';
 
 /**
  * Where a thing stands and what comes of it, for who cannot see it: "Front bar, 62 cm above the litter, 40 cm from the

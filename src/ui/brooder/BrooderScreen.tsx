@@ -8,7 +8,7 @@ import { formatDay } from '@/text/format';
 import { useSize } from '../drawing/size';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 
 /** The brooder to scale with the room its brood asks for week by week, and the weeks in a table. */
 export function BrooderScreen() {

@@ -24,7 +24,7 @@ import { takeNonce } from '../furniture/nonce';
 import { PageHead } from '../furniture/PageHead';
 import { WeatherQuestion } from '../rough/WeatherQuestion';
 import { WhoQuestion } from '../rough/WhoQuestion';
-import { storeNew } from '../store/storeNew';
+import { storeNew } from '../session/storeNew';
 import { unitsToBegin } from '../units/remembered';
 import { forgetTyped, keepTyped, keptTyped } from './kept';
 import { MeasureField } from './MeasureField';

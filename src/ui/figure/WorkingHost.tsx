@@ -10,7 +10,7 @@ import {
   useState,
 } from 'react';
 
-import { useWorked } from '../store/bench';
+import { useWorked } from '../session/bench';
 import { useShown } from './shown';
 
 const Working = dynamic(() => import('./Working').then((m) => m.Working));

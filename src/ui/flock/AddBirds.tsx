@@ -3,7 +3,7 @@ import { ChevronDown, Plus } from 'lucide-react';
 import * as DropdownMenu from 'radix-ui/dropdown-menu';
 import { chickGroup, newGroup, springGroup, springHatch } from '@/core/edit/defaults';
 import type { Group } from '@/core/model/schema';
-import { edit, useBench, usePlan } from '../store/bench';
+import { edit, useBench, usePlan } from '../session/bench';
 
 const ITEM =
   'flex cursor-pointer flex-col px-3 py-1.5 outline-none data-[highlighted]:bg-chalk-soft max-lg:min-h-[44px]';

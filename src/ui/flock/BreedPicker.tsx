@@ -22,7 +22,7 @@ import { Shapes } from '../drawing/Shapes';
 import { birdOnPage, onPage } from '../drawing/silhouette';
 import { Field } from '../forms/Field';
 import { eggMassIn } from '../forms/measures';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 import type { ChangeGroup } from './changeGroup';
 
 /** The breed of a group, found as one types; beside the list the bird is drawn to scale. */

@@ -7,7 +7,7 @@ import { formatDay, formatPlain } from '@/text/format';
 import type { Inks } from '../charts/inks';
 import { ShownChoice } from '../charts/ShownChoice';
 import { useSize } from '../drawing/size';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import {
   axisOf,
   CHART_MEASURES,

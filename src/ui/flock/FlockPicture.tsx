@@ -4,7 +4,7 @@ import { lookOf } from '@/core/drawing/birds/bird';
 import { Shapes } from '../drawing/Shapes';
 import { birdOnPage, onPage } from '../drawing/silhouette';
 import { useSize } from '../drawing/size';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 
 const HEIGHT = 150;
 const FLOOR = HEIGHT - 26;

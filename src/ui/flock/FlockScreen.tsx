@@ -1,5 +1,5 @@
 'use client';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 import { AddBirds } from './AddBirds';
 import { DemandPictures } from './DemandPictures';
 import { GroupTable } from './GroupTable';

@@ -7,7 +7,7 @@ import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
-import { useAssessment } from '../store/bench';
+import { useAssessment } from '../session/bench';
 import type { ChangeGroup } from './changeGroup';
 import { OwnFigures } from './OwnFigures';
 

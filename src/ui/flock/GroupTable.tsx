@@ -9,7 +9,7 @@ import { WorkingHost } from '../figure/WorkingHost';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { OfThing } from '../forms/thing';
 import { namedFor } from '../furniture/fixtures';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { edit, useAssessment, usePlan } from '../session/bench';
 import { BreedPicker } from './BreedPicker';
 import type { ChangeGroup } from './changeGroup';
 import { GroupDetails } from './GroupDetails';

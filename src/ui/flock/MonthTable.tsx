@@ -3,7 +3,7 @@ import { Download } from 'lucide-react';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { takeOut } from '../furniture/takeOut';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 
 const MONTH = new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', month: 'long', year: 'numeric' });
 

@@ -9,7 +9,7 @@ import { COMB_NAMES, FLIGHT_NAMES } from '@/text/breeds';
 import { ChoiceField, CountField, TextField } from '../forms/fields';
 import { MeasureField } from '../forms/MeasureField';
 import { countIn, eggMassIn, massIn, massWithin } from '../forms/measures';
-import { edit, useAssessment, usePlan } from '../store/bench';
+import { edit, useAssessment, usePlan } from '../session/bench';
 import type { ChangeGroup } from './changeGroup';
 
 const COMB_CHOICES = COMBS.map((id) => ({ id, name: COMB_NAMES[id].replace(' comb', '') }));

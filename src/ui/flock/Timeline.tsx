@@ -4,7 +4,7 @@ import type { FlockByDay } from '@/core/birds/flock';
 import { dayNumber, isoDay } from '@/core/kernel/units/day';
 import { formatDay } from '@/text/format';
 import { STATION_NAMES } from '@/text/stations';
-import { useAssessment } from '../store/bench';
+import { useAssessment } from '../session/bench';
 import { FOOT, LifeRow, rowOf, TOP } from './LifeRow';
 import { livesOf } from './lives';
 import { monthTicks, type Span } from './span';

@@ -5,11 +5,11 @@ import userEvent from '@testing-library/user-event';
 import type { ReactNode } from 'react';
 import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from '../figure/shown';
-import { FlockScreen } from './FlockScreen';
 import { useRefused } from '../forms/refused';
 import { FlockFields } from '../panel/flock/FlockFields';
 import { StationPanel } from '../panel/StationPanel';
-import { goTo, openPlan, undo, useAssessment, useBench, usePlan } from '../store/bench';
+import { goTo, openPlan, undo, useAssessment, useBench, usePlan } from '../session/bench';
+import { FlockScreen } from './FlockScreen';
 
 beforeAll(() => {
   globalThis.ResizeObserver = class {

@@ -2,7 +2,7 @@
 import { Undo2 } from 'lucide-react';
 import * as Dialog from 'radix-ui/dialog';
 import type { ReactNode } from 'react';
-import { undo } from '../store/bench';
+import { undo } from '../session/bench';
 
 /** A workbench over the page, as large as the window lets it: its name, undo and close, and what lies on it. */
 export function FullDialog({

@@ -2,7 +2,7 @@
 import { Minus, Plus } from 'lucide-react';
 import { type KeyboardEvent, useId, useLayoutEffect, useRef } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
-import { afterEdits } from '../store/waiting';
+import { afterEdits } from '../session/bench';
 import { Field } from './Field';
 import { stepName, useThing } from './thing';
 import { useDraft } from './useDraft';

@@ -5,7 +5,7 @@ import type { UnitSystem } from '@/core/kernel/units/length';
 import { PLAN_LIMITS } from '@/core/model/limits';
 import { inUnits } from '@/text/inUnits';
 import { issueText } from '@/text/issues';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';
 import { countIn, lengthIn, roomLengthIn, smallLengthIn, within } from './measures';

@@ -4,11 +4,12 @@ import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
-import { engine } from '../store/engine';
+import { engine } from '../session/engine';
 import { lateEngine } from '../tests/lateEngine';
 
 const come = lateEngine();
-const { createBench, edit, pick, takeOver, useBench, usePart } = await import('../store/bench');
+const { edit, pick, takeOver, useBench, usePart } = await import('../session/bench');
+const { createSession } = await import('../session/session');
 const { nudgePicked } = await import('../bench/nudge');
 const { MeasureField } = await import('./MeasureField');
 const { lengthIn } = await import('./measures');
@@ -31,7 +32,9 @@ function DepthField() {
 
 test('what is typed, stepped and nudged before the core has come counts from what was typed, and is told as it is then', async () => {
   const plan = sample('pell-garth');
-  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }));
+  takeOver(
+    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+  );
   render(<DepthField />);
   const field = screen.getByRole('textbox', { name: /Depth/ });
   fireEvent.change(field, { target: { value: '20 cm' } });

@@ -2,7 +2,7 @@
 import { useEffect, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
 import { issueText } from '@/text/issues';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 import { forgetRefused, keepRefused, refusedAt } from './refused';
 import { useThing } from './thing';
 

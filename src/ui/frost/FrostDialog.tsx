@@ -7,8 +7,8 @@ import { formatValue } from '@/text/format';
 import { FullDialog } from '../forms/FullDialog';
 import { Part } from '../furniture/FigureList';
 import { FindingList } from '../furniture/FindingList';
-import { useAssessment, useBench, usePlan } from '../store/bench';
-import { useStores } from '../store/useStores';
+import { useAssessment, useBench, usePlan } from '../session/bench';
+import { useStores } from '../session/useStores';
 import { PowerCost, PowerLead } from './Power';
 import { WaysTable } from './WaysTable';
 

@@ -3,7 +3,7 @@ import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
 import { FigureList, Part } from '../furniture/FigureList';
-import { useAssessment, usePlan, useWorked } from '../store/bench';
+import { useAssessment, usePlan, useWorked } from '../session/bench';
 
 const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDialog));
 

@@ -5,7 +5,7 @@ import { formatPlain, formatValue } from '@/text/format';
 import { TextField } from '../forms/fields';
 import { Part } from '../furniture/FigureList';
 import { type Spec, SpecFields } from '../furniture/spec';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 
 /** Air that a plug can be set to, °C. */
 const PLUGS_C = [-2, -1, 0, 1, 2] as const;

@@ -6,7 +6,7 @@ import { barrelWay, drinkerWay, takeBarrelWay, takeDrinkerWay } from '@/core/sto
 import type { FrostOption } from '@/core/stores/frost/compare';
 import { formatPlain } from '@/text/format';
 import { FROST_WAY_NAMES, hoursText, workText } from '@/text/frostWords';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 
 /** The drinker of that id in a plan. */
 const drinkerIn = (plan: Plan, id: string): Drinker | undefined =>

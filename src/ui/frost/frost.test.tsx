@@ -8,7 +8,7 @@ import { standIns } from '../tests/shown';
 import { storesHere } from '../tests/storesHere';
 
 const worker = storesHere();
-const { openPlan, undo, useBench } = await import('../store/bench');
+const { openPlan, undo, useBench } = await import('../session/bench');
 const { show } = await import('../tests/shown');
 const { FrostDialog } = await import('./FrostDialog');
 

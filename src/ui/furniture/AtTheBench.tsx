@@ -1,7 +1,7 @@
 'use client';
 import type { StationId } from '@/core/kernel/finding';
 import type { ToldRuleId } from '@/core/rules/rules.data';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import { FigureList, Part } from './FigureList';
 
 interface Measures {

@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { inUnits } from '@/text/inUnits';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 
 /** Figures by name, one a line; lines whose figure is not there are left out. */
 export function FigureList({

@@ -9,7 +9,7 @@ import { afterMarks, marksOf } from '../figure/marks';
 import { TradeText } from '../figure/TradeText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
-import { pickFinding, useAssessment, useBench, usePlan } from '../store/bench';
+import { pickFinding, useAssessment, useBench, usePlan } from '../session/bench';
 import { keepFocus } from './focus';
 import { RemedyList } from './RemedyList';
 import { doPickedRemedy } from './useRemedies';

@@ -5,7 +5,7 @@ import type { Fixture } from '@/core/model/schema';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';
 import { OfThing } from '../forms/thing';
-import { pick, useBench } from '../store/bench';
+import { pick, useBench } from '../session/bench';
 import { duplicateFixture, editFixture, pinFixture, removeFixture } from './fixtures';
 
 /** One fixture edited in place; picking the row picks the drawing, and back. */

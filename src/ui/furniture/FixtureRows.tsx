@@ -2,9 +2,9 @@
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { Fixture, OfKind, Plan } from '@/core/model/schema';
-import { usePlan } from '../store/bench';
-import type { AddId } from '../store/engine';
-import { useStanding } from '../store/standing';
+import { usePlan } from '../session/bench';
+import type { AddId } from '../session/engine';
+import { useStanding } from '../session/standing';
 import { FixtureRow } from './FixtureRow';
 import { editFixture } from './fixtures';
 import { More, type Spec, SpecFields } from './spec';

@@ -1,8 +1,8 @@
 'use client';
 import type { ReactNode } from 'react';
 import { Figures } from '../figure/shown';
-import { useAssessment, usePlan, useWhole } from '../store/bench';
-import { Lane } from '../store/Lane';
+import { useAssessment, usePlan, useWhole } from '../session/bench';
+import { Lane } from '../session/Lane';
 
 /**
  * A part of the screen, and what is shown of the plan in it: the zone in view, or the whole coop.

@@ -5,7 +5,7 @@ import type { Finding } from '@/core/kernel/finding';
 import type { Remedy } from '@/core/proposals/remedy';
 import { measuresApart } from '@/text/format';
 import type { ShownRemedy } from '@/text/remedies';
-import { haunt } from '../store/bench';
+import { haunt } from '../session/bench';
 import { press, useRemediesOf } from './useRemedies';
 
 /** What would mend a finding, a press each; rested on, it is drawn faintly first. Where nothing does, why. */

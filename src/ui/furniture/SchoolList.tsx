@@ -12,7 +12,7 @@ import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { MeasureField } from '../forms/MeasureField';
 import { areaIn, lengthIn, ratioIn } from '../forms/measures';
-import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
+import { edit, haunt, useAssessment, useBench, usePlan } from '../session/bench';
 import { nameOf } from './schoolName';
 
 /** Each school with its rule, what the station would carry by it, and its keepers' reason. */

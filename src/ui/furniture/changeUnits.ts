@@ -1,5 +1,5 @@
 'use client';
-import { edit, useBench } from '../store/bench';
+import { edit, useBench } from '../session/bench';
 import { rememberUnits } from '../units/remembered';
 
 /**

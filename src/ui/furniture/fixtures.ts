@@ -1,8 +1,7 @@
 import { freeNumber } from '@/core/edit/freeNumber';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { Fixture, Plan } from '@/core/model/schema';
-import { edit, inView, pick, say, useBench, withEngine } from '../store/bench';
-import { holdAt, putDown, takeUp } from '../store/holding';
+import { edit, inView, pick, say, sessionHere, useBench, withEngine } from '../session/bench';
 
 type Kind = Fixture['kind'];
 type OfKind<K extends Kind> = Extract<Fixture, { kind: K }>;
@@ -72,11 +71,12 @@ export function mirrorFixture(fixture: Fixture, axis: 'x' | 'y'): void {
     if (!plan) return;
     const there = mirrored(fixture, plan, axis);
     const fixtures = plan.fixtures.map((f) => (f.id === fixture.id ? there : f));
-    takeUp([fixture.id]);
-    holdAt(
+    const { hand } = sessionHere();
+    hand.takeUp([fixture.id]);
+    hand.holdAt(
       { ...plan, fixtures },
       { lines: [], ways: inTheWay(plan, { ...plan, fixtures }, fixture.id) },
     );
-    putDown(`Mirror ${fixture.name}`);
+    hand.putDown(`Mirror ${fixture.name}`);
   });
 }

@@ -6,7 +6,7 @@ import type { Plan } from '@/core/model/schema';
 import { ChoiceField, CountField, LengthField } from '../forms/fields';
 import { type Measure, MeasureField } from '../forms/MeasureField';
 import { amountIn, lengthIn } from '../forms/measures';
-import { usePlan } from '../store/bench';
+import { usePlan } from '../session/bench';
 
 interface Of<T, V> {
   readonly label: string;

@@ -3,16 +3,19 @@ import { act, waitFor } from '@testing-library/react';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
-import { engine } from '../store/engine';
+import { engine } from '../session/engine';
 import { lateEngine } from '../tests/lateEngine';
 
 const come = lateEngine();
-const { createBench, takeOver, useBench } = await import('../store/bench');
+const { takeOver, useBench } = await import('../session/bench');
+const { createSession } = await import('../session/session');
 const { changeUnits } = await import('./changeUnits');
 
 test('units changed three times before the core has come are three edits, one after the other', async () => {
   const plan = sample('pell-garth');
-  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }));
+  takeOver(
+    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+  );
   for (let i = 0; i < 3; i++) changeUnits();
   expect(useBench.getState().plan?.units).toBe('metric');
   act(() => come(engine));

@@ -1,5 +1,5 @@
-import { addNew } from '../store/adding';
-import type { AddId } from '../store/engine';
+import { addNew } from '../session/adding';
+import type { AddId } from '../session/engine';
 import { addFixture } from './fixtures';
 
 /** Adds a new thing that fits this flock, over the litter as it will be. */

@@ -1,13 +1,14 @@
 'use client';
 import { useEffect, useRef } from 'react';
-import { create } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { StationId } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
 import type { Remedy } from '@/core/proposals/remedy';
 import type { ShownRemedies } from '@/text/remedies';
-import { edit, haunt, inView, standing, useAssessment, useBench, usePlan } from '../store/bench';
-import { engineHere } from '../store/engineHere';
+import { edit, haunt, inView, useAssessment, useBench, usePlan } from '../session/bench';
+import { standing } from '../session/benchState';
+import { engineHere } from '../session/engineHere';
+import { ofEachPlan } from '../session/own';
 
 /** Remedies wait until an edit has been drawn: each is proved by an assessment of its own. */
 const AFTER_MS = 120;
@@ -20,9 +21,11 @@ export interface Mending extends ShownRemedies {
 interface Offered {
   readonly of: Assessment | null;
   readonly byFinding: ReadonlyMap<string, Mending>;
+  /** A remedy pressed before the browser had found it: done as soon as it has. */
+  readonly pressed: { readonly plan: Plan; readonly finding: string; readonly at: number } | null;
 }
 
-const useOffered = create<Offered>(() => ({ of: null, byFinding: new Map() }));
+const useOffered = ofEachPlan<Offered>(() => ({ of: null, byFinding: new Map(), pressed: null }));
 
 /** Finds remedies for the findings of the open station, one finding after another. */
 export function useRemedies(station: StationId): void {
@@ -71,22 +74,19 @@ export function useRemediesOf(finding: string): Mending | null {
   return offered ?? (foretold ? { ...foretold, found: null } : null);
 }
 
-/** A remedy pressed before the browser had found it: done as soon as it has. */
-let pressed: { readonly plan: Plan; readonly finding: string; readonly at: number } | null = null;
-
 /** Does what is shown at a place under a finding, at once or as soon as it has been found here. */
 export function press(finding: string, at: number, mending: Mending): void {
   const remedy = mending.found?.[at];
   if (remedy) doRemedy(remedy, mending.remedies[at]?.said ?? '');
   else {
     const { plan } = useBench.getState();
-    pressed = plan && { plan, finding, at };
+    useOffered.setState({ pressed: plan && { plan, finding, at } });
   }
 }
 
 function doPressed(byFinding: ReadonlyMap<string, Mending>): void {
-  const now = pressed;
-  pressed = null;
+  const now = useOffered.getState().pressed;
+  useOffered.setState({ pressed: null });
   // what was pressed was pressed for the plan as it was then
   if (now === null || now.plan !== useBench.getState().plan) return;
   const mending = byFinding.get(now.finding);
@@ -115,7 +115,7 @@ export function doPickedRemedy(): boolean {
   if (mending?.remedies.length === 0) return false;
   if (!mending) {
     // asked for before it has been looked for: done when it has been found
-    pressed = { plan, finding: pickedFinding, at: 0 };
+    useOffered.setState({ pressed: { plan, finding: pickedFinding, at: 0 } });
     return true;
   }
   press(pickedFinding, 0, mending);

@@ -6,7 +6,7 @@ import { changeUnits } from '../furniture/changeUnits';
 import { ToPlans } from '../furniture/PageHead';
 import { HistoryButton } from '../history/HistoryButton';
 import { useKeys } from '../keys/useBenchKeys';
-import { redo, undo, useBench, usePlan, useWhole } from '../store/bench';
+import { redo, undo, useBench, usePlan, useWhole } from '../session/bench';
 import { ThemeButton } from '../theme/ThemeButton';
 import { FileButton } from './FileButton';
 import { Notices } from './Notices';

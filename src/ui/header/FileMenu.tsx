@@ -19,8 +19,7 @@ import { SEEN } from '@/text/views';
 import { compareHref } from '../compare/columns';
 import { takeDrawing } from '../furniture/takeDrawing';
 import { takeOut } from '../furniture/takeOut';
-import { say, useBench, usePlan, useWhole, useWorked } from '../store/bench';
-import { saveNow } from '../store/saving';
+import { say, sessionHere, useBench, usePlan, useWhole, useWorked } from '../session/bench';
 import { takeStep } from '../tour/tour';
 
 /** What can be taken out of the plan, as a file or on paper. */
@@ -51,7 +50,7 @@ export function FileMenu({ face }: { face: ReactNode }) {
   };
   /** Another page shows what is stored. */
   const page = async (address: string): Promise<void> => {
-    await saveNow();
+    await sessionHere().saver.saveNow();
     router.push(address);
   };
   return (

@@ -3,8 +3,7 @@ import { X } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useRouter } from 'next/navigation';
 import { useState } from 'react';
-import { putOfferedBack, useBench, usePlan } from '../store/bench';
-import { endClash, keepMineAsCopy, throwOfferedAway } from '../store/saving';
+import { putOfferedBack, sessionHere, useBench, usePlan } from '../session/bench';
 
 /** Told only where two plans differ at all. */
 const Differences = dynamic(() => import('../furniture/Differences').then((m) => m.Differences));
@@ -32,7 +31,9 @@ function ClashNotice() {
   const [failed, setFailed] = useState(false);
   if (save.kind !== 'conflict') return null;
   const copy = async (): Promise<void> => {
-    const address = await keepMineAsCopy().catch(() => null);
+    const address = await sessionHere()
+      .saver.keepMineAsCopy()
+      .catch(() => null);
     if (address) router.push(address);
     else setFailed(true);
   };
@@ -46,10 +47,14 @@ function ClashNotice() {
         <Clashes clashes={save.clashes} plan={plan} />
         {failed ? <p className="text-oxide">The server does not answer. Try again.</p> : null}
       </div>
-      <button type="button" className="button" onClick={() => endClash('here')}>
+      <button type="button" className="button" onClick={() => sessionHere().saver.endClash('here')}>
         Keep this window’s
       </button>
-      <button type="button" className="button" onClick={() => endClash('there')}>
+      <button
+        type="button"
+        className="button"
+        onClick={() => sessionHere().saver.endClash('there')}
+      >
         Take the other’s
       </button>
       <button type="button" className="button" onClick={copy}>
@@ -103,7 +108,11 @@ function OfferedEdits() {
       <button type="button" className="button button-primary" onClick={putOfferedBack}>
         Put them back
       </button>
-      <button type="button" className="button" onClick={throwOfferedAway}>
+      <button
+        type="button"
+        className="button"
+        onClick={() => sessionHere().saver.throwOfferedAway()}
+      >
         Throw them away
       </button>
     </div>

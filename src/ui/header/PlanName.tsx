@@ -2,7 +2,7 @@
 import { Pencil } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 
 const RenameDialog = dynamic(() => import('../home/RenameDialog').then((m) => m.RenameDialog));
 

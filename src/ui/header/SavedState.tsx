@@ -1,7 +1,7 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
 import { type Refused, refusedOf, useRefused } from '../forms/refused';
-import { goTo, useBench, usePlan } from '../store/bench';
+import { goTo, useBench, usePlan } from '../session/bench';
 
 /** Saved, Saving, or Not saved and why; a text that a field could not take is told, and led to. */
 export function SavedState() {

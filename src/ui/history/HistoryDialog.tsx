@@ -1,8 +1,7 @@
 'use client';
 import * as Dialog from 'radix-ui/dialog';
 import { useEffect, useState } from 'react';
-import { usePlan } from '../store/bench';
-import { saveNow } from '../store/saving';
+import { sessionHere, usePlan } from '../session/bench';
 import { SavePreview } from './SavePreview';
 import { byDay, type Save, savesSchema, whatItWas } from './saves';
 
@@ -35,7 +34,7 @@ function Saves({ close }: { close: () => void }) {
   const [wrong, setWrong] = useState(false);
   useEffect(() => {
     const load = async (): Promise<void> => {
-      await saveNow();
+      await sessionHere().saver.saveNow();
       const response = await fetch(`/api/plans/${id}/saves`);
       setSaves(savesSchema.parse(await response.json()));
     };

@@ -9,8 +9,8 @@ import { sentenceText } from '@/text/sentence';
 import { Drawing } from '../drawing/Drawing';
 import { TextField } from '../forms/fields';
 import { Differences } from '../furniture/Differences';
-import { edit, useBench, usePlan } from '../store/bench';
-import { fetchEngine } from '../store/engineHere';
+import { edit, useBench, usePlan } from '../session/bench';
+import { fetchEngine } from '../session/engineHere';
 import type { Save } from './saves';
 
 const FRAME = { width: 420, height: 230, left: 12, right: 12, top: 10, bottom: 12 };

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { parseKeptText } from '@/core/edit/parse';
 import { issueLine } from '@/text/issues';
 import { PickFile } from '../forms/PickFile';
-import { storeNew } from '../store/storeNew';
+import { storeNew } from '../session/storeNew';
 
 /** Largest plan file read, bytes; the server takes no more either. */
 const MOST_BYTES = 1_000_000;

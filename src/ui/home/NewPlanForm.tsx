@@ -14,7 +14,7 @@ import { ANY_BREED_IDS, BREEDS } from '@/core/model/breeds.data';
 import { CLIMATES } from '@/core/model/climates.data';
 import { climateChoice } from '@/text/climates';
 import { Field } from '../forms/Field';
-import { storeNew } from '../store/storeNew';
+import { storeNew } from '../session/storeNew';
 import { rememberUnits, unitsToBegin } from '../units/remembered';
 import { type Answers, answersSchema, BEGIN, planFrom, WHO_AND_WHERE } from './newPlanAnswers';
 

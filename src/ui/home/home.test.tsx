@@ -6,7 +6,7 @@ import { parsePlan } from '@/core/edit/parse';
 import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
 import { cardOf } from '@/formats/planCard';
-import { noteSave } from '../store/known';
+import { noteSave } from '../session/known';
 import type { Listed } from './PlanCard';
 import type { Place } from './PlanFinder';
 

@@ -1,8 +1,8 @@
 'use client';
 import { useRouter } from 'next/navigation';
 import { useEffect } from 'react';
-import { hearSaves, knownSave } from '../store/known';
-import { hearOthers } from '../store/windows';
+import { hearSaves, knownSave } from '../session/known';
+import { hearOthers } from '../session/windows';
 
 /** Asks for the list anew where one of its plans is known to have been saved since: here, or in another window. */
 export function useSaved(

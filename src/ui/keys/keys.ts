@@ -12,7 +12,7 @@ import { changeUnits } from '../furniture/changeUnits';
 import { addFixture, duplicateFixture, mirrorFixture, removeFixture } from '../furniture/fixtures';
 import { focusFinding, focusOn, focusRow, focusStation, keepFocus } from '../furniture/focus';
 import { doPickedRemedy } from '../furniture/useRemedies';
-import { addGroup, addNew } from '../store/adding';
+import { addGroup, addNew } from '../session/adding';
 import {
   cutAt,
   goTo,
@@ -23,7 +23,7 @@ import {
   show,
   showBoth,
   useBench,
-} from '../store/bench';
+} from '../session/bench';
 
 /** Letter that goes to a station after `g`. */
 export const STATION_LETTERS: Readonly<Record<StationId, string>> = {

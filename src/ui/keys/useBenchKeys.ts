@@ -2,7 +2,7 @@
 import { useEffect } from 'react';
 import { create } from 'zustand';
 import { focusStation, focusStave } from '../furniture/focus';
-import { goTo, redo, undo } from '../store/bench';
+import { goTo, redo, undo } from '../session/bench';
 import { LETTERS, stationOfLetter } from './keys';
 
 const OFF_KEY = 'wide-rafter-letters-off';

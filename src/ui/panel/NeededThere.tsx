@@ -3,7 +3,7 @@ import type { StationId } from '@/core/kernel/finding';
 import { formatDay } from '@/text/format';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
-import { goTo, useAssessment } from '../store/bench';
+import { goTo, useAssessment } from '../session/bench';
 
 /** Needed against there, with the day that sets it. */
 export function NeededThere({ station }: { station: StationId }) {

@@ -3,7 +3,7 @@ import { useDeferredValue, useMemo } from 'react';
 import type { StationId } from '@/core/kernel/finding';
 import { uncertainOf } from '@/core/measure/uncertain';
 import { uncertainText } from '@/text/measuring';
-import { pick, useBench, usePlan } from '../store/bench';
+import { pick, useBench, usePlan } from '../session/bench';
 
 /** Which rough measures this station's verdict hangs on; a press leads to the thing. */
 export function RoughMeasures({ station }: { station: StationId }) {

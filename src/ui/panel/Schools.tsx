@@ -3,7 +3,7 @@ import { ChevronDown } from 'lucide-react';
 import { useId, useState } from 'react';
 import { TOPIC_NAMES } from '@/text/topics';
 import { nameOf } from '../furniture/schoolName';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import { SchoolList } from './parts';
 
 /** The rule in use, on one line; opened, every rule with what it would give and why. */

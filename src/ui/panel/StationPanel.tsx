@@ -8,7 +8,7 @@ import { FindingList } from '../furniture/FindingList';
 import { useRemedies } from '../furniture/useRemedies';
 import { Mark } from '../marks/Mark';
 import { openHouseRules } from '../rules/room';
-import { useAssessment, useBench, usePlan } from '../store/bench';
+import { useAssessment, useBench, usePlan } from '../session/bench';
 import { FloorFields } from './floor/FloorFields';
 import { LoadGuard } from './LoadGuard';
 import { NeededThere } from './NeededThere';

@@ -12,10 +12,10 @@ import { LoadGuard } from '../panel/LoadGuard';
 import { fetchTheRest } from '../panel/parts';
 import { StationPanel } from '../panel/StationPanel';
 import { closeHouseRules, useHouseRules } from '../rules/room';
+import { openHere, SessionPage, takeOver, useBench, useWorked } from '../session/bench';
+import type { FirstSight } from '../session/benchState';
+import { createSession } from '../session/session';
 import { Staves } from '../staves/Staves';
-import { BenchPage, createBench, startEngine, takeOver, useBench, useWorked } from '../store/bench';
-import type { FirstSight } from '../store/benchState';
-import { openHere, openStored, startSaving } from '../store/saving';
 import { takeStep, useTour } from '../tour/tour';
 import { doEarlyActs } from './earlyActs';
 import { PaneBar } from './PaneBar';
@@ -52,27 +52,27 @@ export function BenchScreen({
   nonce: string;
   first: FirstSight;
 }) {
-  const [store] = useState(
-    () => openHere(plan.id, revision) ?? createBench(plan, revision, on, first),
+  const [session] = useState(
+    () => openHere(plan.id, revision) ?? createSession(plan, revision, on, first),
   );
   const [ready, setReady] = useState(false);
   const [caughtUp, setCaughtUp] = useState(false);
   // biome-ignore lint/correctness/useExhaustiveDependencies: later edits live in the store; an older page changes nothing
   useLayoutEffect(() => {
     takeNonce(nonce);
-    takeOver(store);
-    openStored(plan, revision, on);
-    startEngine();
+    takeOver(session);
+    session.saver.openStored(plan, revision, on);
+    session.start();
     setReady(true);
-    return startSaving();
-  }, [store, revision]);
+    return session.saver.start();
+  }, [session, revision]);
   useEffect(() => {
     if (ready) void doEarlyActs().then(() => setCaughtUp(true));
   }, [ready]);
   return (
-    <BenchPage value={store}>
+    <SessionPage value={session}>
       <Opened ready={ready} caughtUp={caughtUp} />
-    </BenchPage>
+    </SessionPage>
   );
 }
 

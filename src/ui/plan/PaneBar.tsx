@@ -1,6 +1,6 @@
 'use client';
 import { House, ListOrdered } from 'lucide-react';
-import { turnTo, useBench } from '../store/bench';
+import { turnTo, useBench } from '../session/bench';
 
 const PANES = [
   { id: 'staves', name: 'Staves', Icon: ListOrdered },

@@ -8,7 +8,7 @@ import { DAY, sample } from '@/core/tests/plans';
 import { Figures } from '../figure/shown';
 import { FindingList } from '../furniture/FindingList';
 import { SchoolList } from '../furniture/SchoolList';
-import { edit, openPlan, redo, undo, useBench } from '../store/bench';
+import { edit, openPlan, redo, undo, useBench } from '../session/bench';
 
 const plan = sample('pell-garth');
 

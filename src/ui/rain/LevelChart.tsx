@@ -13,7 +13,9 @@ import type { Inks } from '../charts/inks';
 import { LineSample } from '../charts/LineSample';
 
 const HEIGHT = 190;
-const MONTH_AT = new Map(MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]));
+const MONTH_AT: ReadonlyMap<number, string> = new Map(
+  MONTH_NAMES.map((name, m) => [monthStart(m), name.slice(0, 3)]),
+);
 
 /** Lines of the chart, one a year. */
 const YEARS = [

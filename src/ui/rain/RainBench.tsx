@@ -8,7 +8,7 @@ import { formatValue } from '@/text/format';
 import { barrelText, outlookLines } from '@/text/rainWords';
 import { useSize } from '../drawing/size';
 import { FullDialog } from '../forms/FullDialog';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 import { LevelChart } from './LevelChart';
 import { RainElevation } from './RainElevation';
 import { RainFields } from './RainFields';

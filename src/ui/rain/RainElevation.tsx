@@ -7,7 +7,7 @@ import { drinkersOf } from '@/core/stations/vessels/vessels';
 import { Hatches, Shapes } from '../drawing/Shapes';
 import { useSize } from '../drawing/size';
 import { Mark } from '../marks/Mark';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import { sectionProjection } from '../vessel/sectionProjection';
 import { faultsOf, PART_WORDS } from './rainParts';
 

@@ -3,7 +3,7 @@ import type { RainPart } from '@/core/drawing/rain/elevation';
 import type { Plan, Rain } from '@/core/model/schema';
 import { FieldGroup } from '../forms/FieldGroup';
 import { SpecFields } from '../furniture/spec';
-import { edit } from '../store/bench';
+import { edit } from '../session/bench';
 import { BARREL_SPECS, FLUSH_SPECS, LINE_SPECS, ROOF_SPECS } from './rainSpecs';
 
 /** Roof, gutter, first rain, barrel and line, as the keeper builds them. */

@@ -4,7 +4,7 @@ import dynamic from 'next/dynamic';
 import { newRain } from '@/core/edit/new/rain';
 import { useOpener } from '../forms/useOpener';
 import { FigureList, Part } from '../furniture/FigureList';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 
 const RainBench = dynamic(() => import('./RainBench').then((m) => m.RainBench));
 

@@ -7,7 +7,7 @@ import { SEVERITY_NAMES } from '@/text/findings';
 import { FigureList } from '../furniture/FigureList';
 import { FindingList } from '../furniture/FindingList';
 import { Mark } from '../marks/Mark';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import { faultsOf, PART_WORDS } from './rainParts';
 
 /** Each part of the rain's way, judged: its figures, and what is wrong with it. */

@@ -12,7 +12,7 @@ const worker = storesHere();
 // the chart paints on a canvas, which the test's page has not
 const nothing = (): null => null;
 jest.unstable_mockModule('../charts/EChart', () => ({ EChart: nothing }));
-const { edit, openPlan, undo, useBench } = await import('../store/bench');
+const { edit, openPlan, undo, useBench } = await import('../session/bench');
 const { show } = await import('../tests/shown');
 const { useRemedies } = await import('../furniture/useRemedies');
 const { RainBench } = await import('./RainBench');

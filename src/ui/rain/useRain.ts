@@ -4,7 +4,7 @@ import type { BarrelRun } from '@/core/stores/rain/barrel';
 import type { RainOutlook } from '@/core/stores/rain/outlook';
 import type { RainApart } from '@/workers/rain.client';
 import type { RainTold } from '@/workers/rainAnswers';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 
 /** Thirty years of rain, as far as they are worked. */
 export type RainRun =

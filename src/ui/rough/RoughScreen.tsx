@@ -10,7 +10,7 @@ import { readFlock } from '@/text/flockWords';
 import { UnitsButton } from '../forms/UnitsButton';
 import { takeNonce } from '../furniture/nonce';
 import { PageHead } from '../furniture/PageHead';
-import { storeNew } from '../store/storeNew';
+import { storeNew } from '../session/storeNew';
 import { unitsToBegin } from '../units/remembered';
 import { FitOut, Miss } from './FitOut';
 import { useRough } from './useRough';

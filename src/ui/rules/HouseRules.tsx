@@ -11,8 +11,8 @@ import { STATION_NAMES } from '@/text/stations';
 import { TOPIC_NAMES } from '@/text/topics';
 import { SchoolList } from '../furniture/SchoolList';
 import { nameOf } from '../furniture/schoolName';
-import { edit, haunt, useAssessment, useBench, usePlan } from '../store/bench';
-import { fetchEngine } from '../store/engineHere';
+import { edit, haunt, useAssessment, useBench, usePlan } from '../session/bench';
+import { fetchEngine } from '../session/engineHere';
 import { closeHouseRules } from './room';
 import { TakeRules } from './TakeRules';
 

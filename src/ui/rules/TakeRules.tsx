@@ -1,7 +1,7 @@
 'use client';
 import { useEffect, useId, useState } from 'react';
 import { parsePlan } from '@/core/edit/parse';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 
 interface Listed {
   readonly id: string;

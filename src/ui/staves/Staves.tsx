@@ -10,7 +10,7 @@ import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark, type MarkKind } from '../marks/Mark';
-import { goTo, useAssessment, useBench, usePlan, useWhole, viewZone } from '../store/bench';
+import { goTo, useAssessment, useBench, usePlan, useWhole, viewZone } from '../session/bench';
 import { CHALK_AT, FILLS, railOf, todayAt } from './rail';
 import { SeasonRails, shortSeason } from './SeasonRails';
 

@@ -1,5 +1,5 @@
-import { engine } from '../store/engine';
-import { supplyEngine } from '../store/engineHere';
+import { engine } from '../session/engine';
+import { supplyEngine } from '../session/engineHere';
 
 // the core is there from the start, as in a window that has stood open for a moment
 supplyEngine(engine);

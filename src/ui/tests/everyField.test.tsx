@@ -24,9 +24,9 @@ import { NestRows } from '../panel/nests/NestRows';
 import { BarRows } from '../panel/roosts/BarRows';
 import { ShellFields } from '../panel/shell/ShellFields';
 import { RainFields } from '../rain/RainFields';
-import { openPlan, undo, useBench, usePlan } from '../store/bench';
-import { Shown, standIns } from './shown';
+import { openPlan, undo, useBench, usePlan } from '../session/bench';
 import { VesselFields } from '../vessel/VesselFields';
+import { Shown, standIns } from './shown';
 
 beforeAll(standIns);
 

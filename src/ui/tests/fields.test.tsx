@@ -7,7 +7,7 @@ import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { CountField, LengthField, TextField } from '../forms/fields';
 import { useRefused } from '../forms/refused';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 
 /** A field on a value of its own, as a panel has it. */
 function Holder({

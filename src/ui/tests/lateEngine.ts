@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import type { Engine } from '../store/engine';
+import type { Engine } from '../session/engine';
 
 /**
  * Keeps the core from the page until the test lets it come. To be called before anything of the store is imported.
@@ -14,7 +14,7 @@ export function lateEngine(): (engine: Engine) => void {
     here = engine;
     return engine;
   });
-  jest.unstable_mockModule('@/ui/store/engineHere', () => ({
+  jest.unstable_mockModule('@/ui/session/engineHere', () => ({
     engineHere: () => here,
     fetchEngine: () => coming,
   }));

@@ -14,8 +14,8 @@ import { FloorFields } from '../panel/floor/FloorFields';
 import { isNotFetched, LoadGuard } from '../panel/LoadGuard';
 import { NestRows } from '../panel/nests/NestRows';
 import { BarRows } from '../panel/roosts/BarRows';
+import { openPlan, pick, useBench, viewZone } from '../session/bench';
 import { Staves } from '../staves/Staves';
-import { openPlan, pick, useBench, viewZone } from '../store/bench';
 import { show, spoilt, standIns } from './shown';
 
 beforeAll(standIns);

@@ -10,7 +10,7 @@ import { LightTable } from '../panel/door/LightTable';
 import { MonthBars } from '../panel/feed/MonthBars';
 import { LoadGuard } from '../panel/LoadGuard';
 import { DepthPicture } from '../panel/litter/DepthPicture';
-import { openPlan } from '../store/bench';
+import { openPlan } from '../session/bench';
 import { show, spoilt, standIns } from './shown';
 
 beforeAll(standIns);

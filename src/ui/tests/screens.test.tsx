@@ -6,8 +6,8 @@ import { DAY, sample } from '@/core/tests/plans';
 import { FlockScreen } from '../flock/FlockScreen';
 import { useRefused } from '../forms/refused';
 import { StationPanel } from '../panel/StationPanel';
+import { goTo, openPlan, useBench } from '../session/bench';
 import { Staves } from '../staves/Staves';
-import { goTo, openPlan, useBench } from '../store/bench';
 import { show, standIns } from './shown';
 
 beforeAll(standIns);

@@ -2,7 +2,7 @@ import { jest } from '@jest/globals';
 import { render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Figures } from '../figure/shown';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 
 /** What a browser has and the test's page has not. */
 export function standIns(): void {

@@ -23,8 +23,8 @@ import {
   WaterFields,
 } from '../panel/all';
 import { FloorFields } from '../panel/floor/FloorFields';
+import { edit, openPlan, undo, useBench } from '../session/bench';
 import { Staves } from '../staves/Staves';
-import { edit, openPlan, undo, useBench } from '../store/bench';
 import { show, standIns } from './shown';
 
 beforeAll(standIns);

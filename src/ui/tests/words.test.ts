@@ -8,7 +8,7 @@ interface Text {
   readonly text: string;
 }
 
-const ROOT = join(import.meta.dirname, '..');
+const ROOT = join(import.meta.dirname, '../..');
 const ROOMS = ['ui', 'app', 'server', 'formats', 'cli'];
 
 const filesOf = (dir: string): string[] =>

@@ -1,7 +1,7 @@
 'use client';
 import { create } from 'zustand';
 import { TOUR } from '@/text/tour';
-import { goTo, turnTo, useBench } from '../store/bench';
+import { goTo, turnTo, useBench } from '../session/bench';
 
 const SEEN_KEY = 'wide-rafter-tour-seen';
 

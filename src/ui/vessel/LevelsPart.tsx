@@ -7,7 +7,7 @@ import { levelsOf } from '@/core/stores/levels';
 import { formatValue } from '@/text/format';
 import { useSize } from '../drawing/size';
 import { Part } from '../furniture/FigureList';
-import { usePlan, useWhole, useWorked } from '../store/bench';
+import { usePlan, useWhole, useWorked } from '../session/bench';
 
 const LevelsChart = dynamic(() => import('./LevelsChart').then((m) => m.LevelsChart), {
   ssr: false,

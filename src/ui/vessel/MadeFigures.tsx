@@ -7,7 +7,7 @@ import { acrossAtM } from '@/core/stores/vessels/volume';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { FigureList, Part } from '../furniture/FigureList';
-import { useAssessment } from '../store/bench';
+import { useAssessment } from '../session/bench';
 
 /** What it holds and how long it lasts. */
 export function HoldsFigures({ vessel: v }: { vessel: Vessel }) {

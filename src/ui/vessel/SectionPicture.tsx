@@ -7,7 +7,7 @@ import { formatTape, type Tape } from '@/core/kernel/units/tape';
 import type { Made, Vessel } from '@/core/model/schema';
 import { Hatches, Shapes } from '../drawing/Shapes';
 import { useSize } from '../drawing/size';
-import { useAssessment, usePlan } from '../store/bench';
+import { useAssessment, usePlan } from '../session/bench';
 import { sectionProjection } from './sectionProjection';
 
 /** What each measure is called in the picture's description. */

@@ -8,7 +8,7 @@ import { FieldGroup } from '../forms/FieldGroup';
 import { ChoiceField } from '../forms/fields';
 import { editFixture } from '../furniture/fixtures';
 import { SpecFields } from '../furniture/spec';
-import { edit, usePlan } from '../store/bench';
+import { edit, usePlan } from '../session/bench';
 import { bodySpecs, MOUTH_SPECS, STAND_SPECS, shapeSpec, type Taken } from './madeSpecs';
 
 /** What a home-made vessel is made from, its mouth, how it stands, and the keeper's tape. */

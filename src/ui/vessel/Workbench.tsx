@@ -7,7 +7,7 @@ import { roundHoles } from '@/core/stores/vessels/holes';
 import { FullDialog } from '../forms/FullDialog';
 import { FindingList } from '../furniture/FindingList';
 import { takeStrip } from '../furniture/takeDrawing';
-import { useAssessment, usePlan, useWorked } from '../store/bench';
+import { useAssessment, usePlan, useWorked } from '../session/bench';
 import { CutTable, FirstCuts, HoldsFigures, HoleMarks } from './MadeFigures';
 import { SectionPicture } from './SectionPicture';
 import { VesselFields } from './VesselFields';

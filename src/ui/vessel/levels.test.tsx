@@ -1,5 +1,5 @@
 import { render, screen } from '@testing-library/react';
-import { useBench } from '../store/bench';
+import { useBench } from '../session/bench';
 import { LevelsPart } from './LevelsPart';
 
 test('before the core has come the coming weeks are left out, not broken', () => {

@@ -15,7 +15,7 @@ jest.unstable_mockModule('../furniture/takeDrawing', () => ({
     return Promise.resolve(refused);
   },
 }));
-const { openPlan, undo, useBench } = await import('../store/bench');
+const { openPlan, undo, useBench } = await import('../session/bench');
 const { show } = await import('../tests/shown');
 const { Workbench } = await import('./Workbench');
 

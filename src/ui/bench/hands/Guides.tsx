@@ -2,7 +2,7 @@ import type { Frame, Projection } from '@/core/drawing/projection';
 import { acrossPage, LIES } from '@/core/drawing/view';
 import type { Plan } from '@/core/model/schema';
 import { lineText, wayText } from '@/text/placing';
-import type { InHand } from '../../store/inHand';
+import type { InHand } from '../../session/inHand';
 
 /** Lines that hold what is in hand, each with the rule or the thing that it stands for; and what is in its way. */
 export function Guides({

@@ -3,9 +3,14 @@ import { useGesture } from '@use-gesture/react';
 import { type RefObject, useEffect, useRef } from 'react';
 import type { Frame, Past, Projection } from '@/core/drawing/projection';
 import type { View } from '@/core/drawing/shape';
-import { useBench, usePlan, useWhole, useWorked } from '../../store/bench';
-import { letFall } from '../../store/holding';
-import { useInHand } from '../../store/inHand';
+import {
+  sessionHere,
+  useBench,
+  useInHand,
+  usePlan,
+  useWhole,
+  useWorked,
+} from '../../session/bench';
 import { closer, fitted, lookAt, panned, useCameras } from '../camera';
 import { CutLine } from './CutLine';
 import { Dimensions } from './Dimensions';
@@ -69,7 +74,7 @@ export function Hands({
       if (event.key !== 'Escape' || hold.current === null) return;
       event.preventDefault();
       hold.current = null;
-      letFall();
+      sessionHere().hand.letFall();
     };
     window.addEventListener('keydown', onKey, true);
     return () => window.removeEventListener('keydown', onKey, true);
@@ -100,7 +105,7 @@ export function Hands({
         if (tap) return;
         if (pinching || touches > 1) {
           hold.current = null;
-          letFall();
+          sessionHere().hand.letFall();
           cancel();
           return;
         }

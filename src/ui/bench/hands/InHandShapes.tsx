@@ -5,8 +5,8 @@ import type { Fixture, Plan } from '@/core/model/schema';
 import { heightOf } from '@/core/placing/lines';
 import type { PlacedBird } from '@/core/stations/roosts/perched';
 import { Hatches, Shapes } from '../../drawing/Shapes';
-import { useWhole } from '../../store/bench';
-import type { Held } from '../../store/benchState';
+import { useWhole } from '../../session/bench';
+import type { Held } from '../../session/benchState';
 import { carriedBy } from './carriedBy';
 
 /**

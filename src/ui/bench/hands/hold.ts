@@ -10,10 +10,10 @@ import { heightOf, type PlacingFor, type SnapLine } from '@/core/placing/lines';
 import { onWall } from '@/core/placing/onWall';
 import { type End, pull } from '@/core/placing/pull';
 import { FREE, type Holds, type Settled, type Shift, settle } from '@/core/placing/settle';
-import { cutAt, inView, pick, standing, useBench } from '../../store/bench';
-import { engineHere } from '../../store/engineHere';
-import { holdAt, putDown, takeUp } from '../../store/holding';
-import { useInHand } from '../../store/inHand';
+import { cutAt, inView, pick, sessionHere, useBench, useInHand } from '../../session/bench';
+import { standing } from '../../session/benchState';
+import { engineHere } from '../../session/engineHere';
+import { ofEachPlan } from '../../session/own';
 import { sayWhereabouts } from '../whereabouts';
 import { shiftOf } from './shift';
 
@@ -49,36 +49,41 @@ export function holdOf(target: EventTarget | null, { view }: Projection): Hold |
   const grip = target.closest('[data-grip]')?.getAttribute('data-grip')?.split('-');
   const own = by(picked);
   if (grip && own) {
-    takeUp([own.id]);
+    sessionHere().hand.takeUp([own.id]);
     return { kind: 'pull', fixture: own, end: { axis: grip[0], side: grip[1] } as End, view };
   }
   const mark = target.closest('[data-mark-moves]');
   const marked = mark?.getAttribute('data-mark-moves');
   const fixtures = marked?.split(' ').flatMap((id) => by(id) ?? []);
   if (fixtures && fixtures.length > 0) {
-    takeUp(fixtures.map((f) => f.id));
+    sessionHere().hand.takeUp(fixtures.map((f) => f.id));
     pick(fixtures[0]?.id ?? null);
     const way = mark?.closest('[data-foot]') ? 'across' : 'up';
     return { kind: 'mark', fixtures, view, way };
   }
   const fixture = by(target.closest('[data-fixture]')?.getAttribute('data-fixture'));
   if (!fixture) return null;
-  takeUp([fixture.id]);
+  sessionHere().hand.takeUp([fixture.id]);
   pick(fixture.id);
   return { kind: 'move', fixture, view };
 }
 
-let known: (PlacingFor & { readonly of: Plan }) | null = null;
+/** What things are placed by, and in which plan. */
+const known = ofEachPlan<{ readonly for: (PlacingFor & { readonly of: Plan }) | null }>(() => ({
+  for: null,
+}));
 
 /** What things are placed by in a plan: worked once for as long as it is held. */
 function placingFor(plan: Plan): PlacingFor {
-  if (known?.of === plan) return known;
+  const last = known.getState().for;
+  if (last?.of === plan) return last;
   const engine = engineHere();
   const assessment = useBench.getState().held?.assessment ?? inView();
   if (!engine || !assessment) throw new Error('nothing is held before the engine is here');
   const settled = engine.withFinalDepth(plan, assessment.litterFinalM);
-  known = { of: plan, plan: settled, sizes: engine.flockSizes(settled, assessment.flock) };
-  return known;
+  const now = { of: plan, plan: settled, sizes: engine.flockSizes(settled, assessment.flock) };
+  known.setState({ for: now });
+  return now;
 }
 
 /**
@@ -154,7 +159,7 @@ function showAt(plan: Plan, fixtures: readonly Fixture[], lines: readonly SnapLi
   const next =
     same && now ? now : { ...plan, fixtures: plan.fixtures.map((f) => by.get(f.id) ?? f) };
   const ways = fixtures.flatMap((f) => inTheWay(plan, next, f.id));
-  holdAt(next, { lines, ways });
+  sessionHere().hand.holdAt(next, { lines, ways });
 }
 
 function moveCut(fromM: number, plan: Plan, acrossM: number, upM: number): void {
@@ -171,6 +176,6 @@ export function letGo(hold: Hold): void {
   if (hold.kind === 'cut') return;
   const fixture = hold.kind === 'mark' ? hold.fixtures[0] : hold.fixture;
   const name = fixture?.name ?? '';
-  putDown(hold.kind === 'pull' ? `Resize ${name}` : `Move ${name}`);
+  sessionHere().hand.putDown(hold.kind === 'pull' ? `Resize ${name}` : `Move ${name}`);
   sayWhereabouts(fixture?.id ?? '');
 }

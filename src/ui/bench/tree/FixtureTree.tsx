@@ -7,7 +7,7 @@ import type { StationId } from '@/core/kernel/station';
 import type { Fixture } from '@/core/model/schema';
 import { STATION_NAMES } from '@/text/stations';
 import { focusOn } from '../../furniture/focus';
-import { goTo, pick, say, useAssessment, useBench, usePlan } from '../../store/bench';
+import { goTo, pick, say, useAssessment, useBench, usePlan } from '../../session/bench';
 import { light } from '../lit';
 import { whereText } from '../whereabouts';
 import { branchesOf, type Node, nodesOf, stepFrom } from './branches';

@@ -5,7 +5,7 @@ import { SeasonMeasures } from '../../air/SeasonMeasures';
 import { ThermometerPart } from '../../air/ThermometerPart';
 import { YearPart } from '../../air/YearPart';
 import { FigureList, Part } from '../../furniture/FigureList';
-import { useAssessment } from '../../store/bench';
+import { useAssessment } from '../../session/bench';
 import { WorkedFor } from '../climate/WorkedFor';
 import { VentRows, WindowRows } from '../openings/openings';
 

@@ -7,7 +7,7 @@ import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { SpecFields } from '../../furniture/spec';
-import { edit, goTo, useAssessment, usePlan } from '../../store/bench';
+import { edit, goTo, useAssessment, usePlan } from '../../session/bench';
 import { BOX, HEAT } from './brooder.specs';
 
 /** The brooder: its box, its heat, and when each brood goes out. */

@@ -16,7 +16,7 @@ import { ChoiceField } from '../../forms/fields';
 import { MeasureField } from '../../forms/MeasureField';
 import { degreesIn, heightIn } from '../../forms/measures';
 import { NormalsField } from '../../forms/NormalsField';
-import { edit, inView, say, useAssessment, usePlan, withEngine } from '../../store/bench';
+import { edit, inView, say, useAssessment, usePlan, withEngine } from '../../session/bench';
 import { FrostLine } from './FrostLine';
 import { WeatherFile } from './WeatherFile';
 

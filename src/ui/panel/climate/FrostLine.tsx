@@ -2,7 +2,7 @@
 import { useMemo } from 'react';
 import { frostDates, hottestDay } from '@/core/weather/frostDates';
 import { dayOfYearText } from '@/text/climates';
-import { useWhole, useWorked } from '../../store/bench';
+import { useWhole, useWorked } from '../../session/bench';
 
 /** When frost comes and goes at the plan's place; nothing until the core has come. */
 export function FrostLine() {

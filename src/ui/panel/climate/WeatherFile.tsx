@@ -10,7 +10,7 @@ import { issueText, WEATHER_COLUMNS } from '@/text/issues';
 import type { WeatherFileTold } from '@/workers/weatherFile.worker';
 import { CommaButtons } from '../../forms/CommaButtons';
 import { PickFile } from '../../forms/PickFile';
-import { edit, inView, say, usePlan } from '../../store/bench';
+import { edit, inView, say, usePlan } from '../../session/bench';
 
 type Read =
   | { readonly kind: 'none' | 'reading' }

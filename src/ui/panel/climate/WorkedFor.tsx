@@ -4,7 +4,7 @@ import { CLIMATES } from '@/core/model/climates.data';
 import type { Plan } from '@/core/model/schema';
 import { monthsOf } from '@/core/weather/climate';
 import { monthsText } from '@/text/climates';
-import { usePlan } from '../../store/bench';
+import { usePlan } from '../../session/bench';
 import { ClimateFields } from './ClimateFields';
 
 /** Which climate a station is worked for, with the way to change it in place. */

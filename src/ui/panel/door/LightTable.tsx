@@ -2,7 +2,7 @@
 import type { LightWeek } from '@/core/stations/door/light';
 import { formatDay, formatValue } from '@/text/format';
 import { Part } from '../../furniture/FigureList';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 
 const W = 300;
 const H = 96;

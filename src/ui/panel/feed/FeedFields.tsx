@@ -4,7 +4,7 @@ import { FrostPart } from '../../frost/FrostPart';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { SpecFields } from '../../furniture/spec';
 import { RainPart } from '../../rain/RainPart';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 import { LevelsPart } from '../../vessel/LevelsPart';
 import { WorkedFor } from '../climate/WorkedFor';
 import { MonthBars } from './MonthBars';

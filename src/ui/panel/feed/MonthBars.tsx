@@ -2,7 +2,7 @@
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { Part } from '../../furniture/FigureList';
-import { useAssessment } from '../../store/bench';
+import { useAssessment } from '../../session/bench';
 
 const W = 300;
 const H = 84;

@@ -3,7 +3,7 @@ import type { Shares } from '@/core/stores/ration';
 import { FOOD_NAMES } from '@/text/choices.data';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 
 const SEASONS = [
   { id: 'cold', name: 'In the cold half of the year' },

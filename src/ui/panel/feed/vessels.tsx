@@ -11,7 +11,7 @@ import { Figure } from '../../figure/Figure';
 import { useOpener } from '../../forms/useOpener';
 import { FixtureRows } from '../../furniture/FixtureRows';
 import { editFixture } from '../../furniture/fixtures';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 import { main, more, type Vessel } from './vessel.specs';
 
 const Workbench = dynamic(() => import('../../vessel/Workbench').then((m) => m.Workbench));

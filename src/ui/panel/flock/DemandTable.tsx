@@ -4,7 +4,7 @@ import { DEMAND_NAMES } from '@/text/demand';
 import { formatComingDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment } from '../../store/bench';
+import { useAssessment } from '../../session/bench';
 
 /** What a keeper seldom needs: shown when it is asked for. */
 const SELDOM: ReadonlySet<string> = new Set(['heatW', 'vapourKgDay']);

@@ -1,5 +1,5 @@
 'use client';
-import { useAssessment } from '../../store/bench';
+import { useAssessment } from '../../session/bench';
 import { ClimateFields } from '../climate/ClimateFields';
 import { DemandTable } from './DemandTable';
 import { LimitFields } from './LimitFields';

@@ -5,7 +5,7 @@ import { PLAN_LIMITS } from '@/core/model/limits';
 import type { Limits, Plan } from '@/core/model/schema';
 import { MeasureField } from '../../forms/MeasureField';
 import { lengthIn, optionalCountIn } from '../../forms/measures';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 
 /** What the local rules allow, as the keeper has found them; the tool then holds the plan to them. */
 export function LimitFields() {

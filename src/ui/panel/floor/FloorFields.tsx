@@ -1,7 +1,7 @@
 'use client';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 
 /** The floor that is left by what stands on it. */
 export function FloorFields() {

@@ -2,7 +2,7 @@
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 
 const W = 300;
 const H = 92;

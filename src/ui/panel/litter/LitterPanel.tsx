@@ -5,7 +5,7 @@ import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, useAssessment, usePlan } from '../../store/bench';
+import { edit, useAssessment, usePlan } from '../../session/bench';
 import { DepthPicture } from './DepthPicture';
 
 const SPECS: readonly Spec<Litter>[] = [

@@ -6,7 +6,7 @@ import { formatDay } from '@/text/format';
 import { Part } from '../../furniture/FigureList';
 import { editFixture } from '../../furniture/fixtures';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 
 const BANK: readonly Spec<NestBank>[] = [
   {

@@ -7,8 +7,8 @@ import { ChoiceField, CountField, LengthField } from '../../forms/fields';
 import { FixtureRow } from '../../furniture/FixtureRow';
 import { editFixture } from '../../furniture/fixtures';
 import { useAdd } from '../../furniture/useAdd';
-import { usePlan } from '../../store/bench';
-import { useStanding } from '../../store/standing';
+import { usePlan } from '../../session/bench';
+import { useStanding } from '../../session/standing';
 
 const SIDES = [
   { id: 'front', name: 'the front' },

@@ -4,7 +4,7 @@ import { COVERS, OPENS, PANES, SCREENS, SIDES, VENT_PLACES } from '@/text/choice
 import { Figure } from '../../figure/Figure';
 import { FixtureRows } from '../../furniture/FixtureRows';
 import type { Spec } from '../../furniture/spec';
-import { useAssessment } from '../../store/bench';
+import { useAssessment } from '../../session/bench';
 
 export interface Hole {
   wall: 'front' | 'rear' | 'left' | 'right';

@@ -2,7 +2,7 @@
 import type { Plan } from '@/core/model/schema';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 import { DoorRows, HatchRows } from '../openings/doors';
 
 const KEEPER: readonly Spec<Plan['keeper']>[] = [

@@ -7,7 +7,7 @@ import { Part } from '../../furniture/FigureList';
 import { FixtureRows } from '../../furniture/FixtureRows';
 import { editFixture } from '../../furniture/fixtures';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { useAssessment, usePlan } from '../../store/bench';
+import { useAssessment, usePlan } from '../../session/bench';
 
 const BAR: readonly Spec<Bar>[] = [
   {

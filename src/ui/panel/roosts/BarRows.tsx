@@ -11,8 +11,8 @@ import { ChoiceField, LengthField, TextField } from '../../forms/fields';
 import { FixtureRow } from '../../furniture/FixtureRow';
 import { editFixture } from '../../furniture/fixtures';
 import { useAdd } from '../../furniture/useAdd';
-import { useAssessment, usePart } from '../../store/bench';
-import { useStanding } from '../../store/standing';
+import { useAssessment, usePart } from '../../session/bench';
+import { useStanding } from '../../session/standing';
 
 const SECTIONS = {
   flat: { widthM: 0.089, heightM: 0.038 },

@@ -7,7 +7,7 @@ import { MESH_HELD } from '@/text/choices.data';
 import { labelText } from '@/text/measuring';
 import { Part } from '../../furniture/FigureList';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, useBench, usePlan } from '../../store/bench';
+import { edit, useBench, usePlan } from '../../session/bench';
 import { GRID } from './PartitionPart';
 
 const NOT_SEEN = { id: 'unknown', name: 'not looked at' } as const;

@@ -3,7 +3,7 @@ import { Plus } from 'lucide-react';
 import type { Plan } from '@/core/model/schema';
 import { Part } from '../../furniture/FigureList';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 
 export const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
 

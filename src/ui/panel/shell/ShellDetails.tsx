@@ -8,7 +8,7 @@ import { AtTheBench } from '../../furniture/AtTheBench';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { FixtureRows } from '../../furniture/FixtureRows';
 import { type Spec, SpecFields } from '../../furniture/spec';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 import { WindowRows } from '../openings/openings';
 import { BoughtPart } from './BoughtPart';
 import { ObstacleRows } from './ObstacleRows';

@@ -4,7 +4,7 @@ import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { ChoiceField, LengthField } from '../../forms/fields';
 import { roofOfKind } from '../../forms/roof';
-import { edit, usePlan } from '../../store/bench';
+import { edit, usePlan } from '../../session/bench';
 
 const SIDES = [
   { id: 'rear', name: 'the rear' },

@@ -1,12 +1,19 @@
 'use client';
 import type { Clash } from '@/core/edit/merge';
 import type { Plan } from '@/core/model/schema';
-import { standing, takeIn, useBench } from './bench';
+import { type BenchStore, standing } from './benchState';
 
 /** A plan as it is stored, newer than this window had it. */
 export interface Stored {
   readonly plan: Plan;
   readonly revision: number;
+}
+
+/** What two windows' edits meet in. */
+export interface Meeting {
+  readonly store: BenchStore;
+  /** Makes the plan another, as one step that can be undone. */
+  takeIn(next: Plan, name: string): void;
 }
 
 /** What joining and telling of two windows' edits takes: fetched when they first meet. */
@@ -35,18 +42,19 @@ const THEIRS = 'Edits of another window';
  * @returns       whether both could be joined; then this window stands on what is stored
  */
 export async function meet(
+  of: Meeting,
   base: Plan,
   stored: Stored,
 ): Promise<'joined' | 'clash' | 'held' | 'left'> {
   const joining = await fetchJoining();
-  const { plan, held } = useBench.getState();
+  const { plan, held } = of.store.getState();
   if (plan?.id !== stored.plan.id) return 'left';
   if (held) return 'held';
   const { plan: joined, clashes } = joining.mergePlans(base, plan, stored.plan);
   const wrong = clashes.length === 0 && !joining.parsePlan(joined).ok;
   if (clashes.length > 0 || wrong) {
     const told = wrong ? wholeClashes(joining, plan, stored.plan) : clashes;
-    useBench.setState({
+    of.store.setState({
       save: {
         kind: 'conflict',
         base,
@@ -58,9 +66,10 @@ export async function meet(
     return 'clash';
   }
   const come = joining.planDifferences(plan, joined);
-  useBench.setState({ revision: stored.revision });
-  takeIn(joined, THEIRS);
-  if (come.length > 0) tell(`From another window. ${joining.differencesText(come, joined)}.`);
+  of.store.setState({ revision: stored.revision });
+  of.takeIn(joined, THEIRS);
+  if (come.length > 0)
+    tell(of.store, `From another window. ${joining.differencesText(come, joined)}.`);
   return 'joined';
 }
 
@@ -69,10 +78,10 @@ export async function meet(
  * are one step of undo away.
  * @returns what was stored, on which the plan now stands; null where nothing clashed
  */
-export async function settleClash(keep: 'here' | 'there'): Promise<Stored | null> {
+export async function settleClash(of: Meeting, keep: 'here' | 'there'): Promise<Stored | null> {
   const { mergePlans, parsePlan } = await fetchJoining();
-  const { save } = useBench.getState();
-  const plan = standing(useBench.getState());
+  const { save } = of.store.getState();
+  const plan = standing(of.store.getState());
   if (save.kind !== 'conflict' || !plan) return null;
   const { base, theirs, revision } = save;
   const joined = (side: 'here' | 'there'): Plan => {
@@ -82,9 +91,9 @@ export async function settleClash(keep: 'here' | 'there'): Promise<Stored | null
   };
   const other = keep === 'here' ? 'there' : 'here';
   const [kept, left] = [joined(keep), joined(other)];
-  useBench.setState({ revision, save: { kind: 'saving' } });
-  takeIn(left, THEIRS);
-  takeIn(kept, keep === 'here' ? 'Keep this window’s values' : 'Take the other window’s values');
+  of.store.setState({ revision, save: { kind: 'saving' } });
+  of.takeIn(left, THEIRS);
+  of.takeIn(kept, keep === 'here' ? 'Keep this window’s values' : 'Take the other window’s values');
   return { plan: theirs, revision };
 }
 
@@ -114,7 +123,7 @@ function wholeClashes({ planDifferences }: Joining, here: Plan, there: Plan): Cl
 }
 
 /** Says what came from another window, until the next edit here. */
-const tell = (news: string): void => useBench.setState({ news, said: news });
+const tell = (store: BenchStore, news: string): void => store.setState({ news, said: news });
 
 /** Edits never saved, joined with what has been saved since; as they were where that can't be done. */
 export async function joinUnsaved(kept: Stored, now: Plan): Promise<Plan> {

@@ -3,16 +3,17 @@ import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
 import { addNew } from './adding';
-import { createBench, edit, startEngine, takeOver, undo, useBench } from './bench';
+import { edit, sessionHere, takeOver, undo, useBench } from './bench';
 import { engineHere, fetchEngine } from './engineHere';
+import { createSession } from './session';
 
 const plan = sample('osk-landing');
 
 test('what is done before the core has come waits for it in its order, and none of it is lost', async () => {
   const assessment = assess(plan, { on: DAY });
-  takeOver(createBench(plan, 3, DAY, { sight: sightOf(assessment), foretold: {} }));
+  takeOver(createSession(plan, 3, DAY, { sight: sightOf(assessment), foretold: {} }));
   expect(engineHere()).toBeNull();
-  startEngine();
+  sessionHere().start();
   // seen first, without the core: the sentence and the staves of the server
   expect(useBench.getState()).toMatchObject({ worked: false, revision: 3 });
   expect(useBench.getState().assessment?.staves).toEqual(assessment.staves);

@@ -8,9 +8,10 @@ import { DAY, sample } from '@/core/tests/plans';
 import { runs } from '@/core/tests/runs';
 import '../tests/engine';
 import { readSave } from '../tests/standInServer';
-import { edit, openPlan, undo, useBench } from './bench';
-import { holdAt, letFall, putDown, takeUp } from './holding';
-import { endClash, saveNow, startSaving } from './saving';
+import { edit, openPlan, sessionHere, undo, useBench } from './bench';
+
+const saver = () => sessionHere().saver;
+const hand = () => sessionHere().hand;
 
 const SESSIONS = runs(80, 500);
 /** Plans without much in them: what is tried is saving, not judging. */
@@ -117,7 +118,7 @@ afterEach(() => {
 const open = (kept: Kept): void => {
   stop();
   openPlan(kept.plan, kept.revision, DAY);
-  stop = startSaving();
+  stop = saver().start();
 };
 
 async function doAct(a: Act): Promise<void> {
@@ -142,17 +143,17 @@ async function doAct(a: Act): Promise<void> {
       open(server.get(plan.id === 'alpha' ? 'beta' : 'alpha') ?? kept);
       break;
     case 'leave':
-      await saveNow(true);
+      await saver().saveNow(true);
       break;
     case 'takeUp':
-      takeUp([plan.fixtures[0]?.id ?? '']);
+      hand().takeUp([plan.fixtures[0]?.id ?? '']);
       break;
     case 'letFall':
-      letFall();
+      hand().letFall();
       break;
     case 'move':
       if (held)
-        holdAt(
+        hand().holdAt(
           produce(held.plan, (d) => {
             const [first] = d.fixtures;
             if (first && 'x' in first) first.x = Math.round(a.by * 100) / 100;
@@ -161,7 +162,7 @@ async function doAct(a: Act): Promise<void> {
         );
       break;
     case 'putDown':
-      putDown(`${plan.id}: put down`);
+      hand().putDown(`${plan.id}: put down`);
       break;
     case 'elsewhere':
       kept.plan = produce(kept.plan, (d) => {
@@ -185,10 +186,10 @@ test('whatever is done and however it is called, nothing is refused and all is s
       const [first] = server.values();
       if (first) open(first);
       for (const a of acts) await doAct(a);
-      letFall();
+      hand().letFall();
       for (let i = 0; i < 4; i++) {
         await jest.advanceTimersByTimeAsync(1500);
-        if (useBench.getState().save.kind === 'conflict') await endClash('here');
+        if (useBench.getState().save.kind === 'conflict') await saver().endClash('here');
       }
       await jest.advanceTimersByTimeAsync(12_000);
       const { plan, save } = useBench.getState();

@@ -1,5 +1,4 @@
-'use client';
-import { create } from 'zustand';
+import { createStore, type StoreApi } from 'zustand';
 import type { Plan } from '@/core/model/schema';
 import type { InTheWay } from '@/core/placing/inTheWay';
 import type { SnapLine } from '@/core/placing/lines';
@@ -18,8 +17,10 @@ export interface InHand {
 
 const NOTHING: InHand = { plan: null, lines: [], ways: [], finger: null };
 
-export const useInHand = create<InHand>(() => NOTHING);
+/** An empty hand. @example createInHand().getState().plan // null */
+export const createInHand = (): StoreApi<InHand> => createStore<InHand>(() => NOTHING);
 
-export const nothingInHand = (): void => {
-  if (useInHand.getState() !== NOTHING) useInHand.setState(NOTHING, true);
-};
+/** Nothing is in hand any more. */
+export function emptyHand(inHand: StoreApi<InHand>): void {
+  if (inHand.getState() !== NOTHING) inHand.setState(NOTHING, true);
+}

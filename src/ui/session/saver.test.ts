@@ -7,9 +7,10 @@ import type { Plan } from '@/core/model/schema';
 import { DAY, sample } from '@/core/tests/plans';
 import '../tests/engine';
 import { readSave } from '../tests/standInServer';
-import { edit, openPlan, undo, useBench } from './bench';
-import { holdAt, letFall, takeUp } from './holding';
-import { endClash, keepMineAsCopy, openStored, saveNow, startSaving } from './saving';
+import { edit, openPlan, sessionHere, undo, useBench } from './bench';
+
+const saver = () => sessionHere().saver;
+const hand = () => sessionHere().hand;
 
 const plan = sample('pell-garth');
 
@@ -57,7 +58,7 @@ beforeEach(() => {
     return answer();
   }) as typeof fetch;
   openPlan(plan, 1, DAY);
-  stop = startSaving();
+  stop = saver().start();
 });
 
 afterEach(async () => {
@@ -209,14 +210,14 @@ test('leaving the page sends what is not yet saved', async () => {
 });
 
 test('coming back to a page that the browser kept shows what is stored, not what the page had', async () => {
-  openStored(plan, 1, DAY);
+  saver().openStored(plan, 1, DAY);
   rename('newer');
   answer = respond(200, { revision: 9 });
   await jest.advanceTimersByTimeAsync(400);
   expect(useBench.getState()).toMatchObject({ revision: 9, save: { kind: 'saved' } });
   // the kept page brings the plan as it was when it was made
   useBench.setState({ plan: null });
-  openStored(plan, 1, DAY);
+  saver().openStored(plan, 1, DAY);
   expect(useBench.getState()).toMatchObject({ revision: 9, plan: { name: 'newer' } });
   // and the next edit is made on what is stored
   rename('next');
@@ -249,8 +250,8 @@ test('leaving with a plan larger than a request that outlives its page may be lo
 test('what is saved is not sent again', async () => {
   rename('one');
   await jest.advanceTimersByTimeAsync(400);
-  await saveNow();
-  await saveNow(true);
+  await saver().saveNow();
+  await saver().saveNow(true);
   expect(sent).toHaveLength(1);
 });
 
@@ -278,8 +279,8 @@ describe('another window saved first', () => {
   beforeEach(() => {
     stop();
     own = { ...plan, id: `met-${opened++}` };
-    openStored(own, 1, DAY);
-    stop = startSaving();
+    saver().openStored(own, 1, DAY);
+    stop = saver().start();
   });
   /** This window renames; the other has saved first. */
   const clashWith = async (stored: Plan): Promise<void> => {
@@ -315,11 +316,11 @@ describe('another window saved first', () => {
     });
     answer = respond(412, { plan: stored, revision: 7 });
     rename('mine');
-    takeUp([bar.id]);
+    hand().takeUp([bar.id]);
     const shorter = produce(now(), (d) => {
       for (const f of d.fixtures) if (f.kind === 'bar' && f.id === bar.id) f.lengthM = 1.64;
     });
-    holdAt(shorter, { lines: [], ways: [] });
+    hand().holdAt(shorter, { lines: [], ways: [] });
     await jest.advanceTimersByTimeAsync(1500);
     const { held, past } = useBench.getState();
     expect(held?.plan.fixtures).toContainEqual(bar);
@@ -330,7 +331,7 @@ describe('another window saved first', () => {
       sent.length === first + 1
         ? respond(412, { plan: stored, revision: 7 })()
         : respond(200, { revision: 8 })();
-    letFall();
+    hand().letFall();
     await jest.advanceTimersByTimeAsync(1500);
     expect(now()).toMatchObject({ name: 'mine', horizonYears: 4 });
     expect(now().fixtures).toContainEqual(bar);
@@ -378,7 +379,7 @@ describe('another window saved first', () => {
     ] as const)(
       'taking the value of the window %s joins all else, and undo gives the other value',
       async (side, kept, left) => {
-        await endClash(side);
+        await saver().endClash(side);
         await jest.advanceTimersByTimeAsync(1000);
         expect(now()).toMatchObject({ name: kept, horizonYears: 4 });
         expect(save()).toEqual({ kind: 'saved' });
@@ -391,7 +392,7 @@ describe('another window saved first', () => {
 
     test('this window’s can be kept as a plan of its own', async () => {
       answer = respond(201, { id: 'copy-1' });
-      expect(await keepMineAsCopy()).toBe('/plans/copy-1');
+      expect(await saver().keepMineAsCopy()).toBe('/plans/copy-1');
       expect(sent.at(-1)).toMatchObject({ url: '/api/plans', name: 'mine' });
     });
   });

@@ -1,4 +1,5 @@
 import type { Patch } from 'immer';
+import type { StoreApi } from 'zustand';
 import type { Assessment } from '@/core/assess';
 import type { Section, View } from '@/core/drawing/shape';
 import type { Clash } from '@/core/edit/merge';
@@ -105,6 +106,13 @@ export interface Ghost {
   /** What stations would carry. */
   readonly rails: Readonly<Record<string, number>>;
 }
+
+/** One page's store: its plan, its edits and its assessment. */
+export type BenchStore = StoreApi<BenchState>;
+
+/** The plan as it stands: while something is in hand, as it was before. */
+export const standing = ({ held, plan }: Pick<BenchState, 'held' | 'plan'>): Plan | null =>
+  held?.plan ?? plan;
 
 export const EMPTY: BenchState = {
   plan: null,

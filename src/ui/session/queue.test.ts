@@ -13,23 +13,24 @@ jest.unstable_mockModule('./engineHere', () => ({
 test('an edit that breaks while it waits for the core keeps none of those after it waiting', async () => {
   const told = jest.fn();
   globalThis.reportError = told;
-  const { afterEdits, inTurn } = await import('./waiting');
+  const { EditQueue } = await import('./queue');
+  const queue = new EditQueue();
   const done: string[] = [];
-  inTurn(
+  queue.inTurn(
     () => done.push('first'),
     () => undefined,
   );
-  inTurn(
+  queue.inTurn(
     () => {
       throw new Error('broken');
     },
     () => undefined,
   );
-  inTurn(
+  queue.inTurn(
     () => done.push('third'),
     () => undefined,
   );
-  afterEdits(() => done.push('after'));
+  queue.after(() => done.push('after'));
   come();
   await new Promise((r) => setTimeout(r, 50));
   expect(done).toEqual(['first', 'third', 'after']);

@@ -4,11 +4,11 @@ import type { Plan } from '@/core/model/schema';
 import { inTheWay } from '@/core/placing/inTheWay';
 import { DAY, sample } from '@/core/tests/plans';
 import '../tests/engine';
-import { edit, openPlan, standing, undo, useBench } from './bench';
-import { forceRefused, forgetRefused, holdAt, letFall, putDown, takeUp } from './holding';
-import { useInHand } from './inHand';
+import { edit, openPlan, sessionHere, undo, useBench, useInHand } from './bench';
+import { standing } from './benchState';
 
 const plan = sample('pell-garth');
+const hand = () => sessionHere().hand;
 const state = () => useBench.getState();
 
 /** The plan with its front bar so far along, m. */
@@ -17,7 +17,8 @@ const withBarAt = (x: number): Plan => ({
   fixtures: plan.fixtures.map((f) => (f.id === 'bar-2' && f.kind === 'bar' ? { ...f, x } : f)),
 });
 
-const hold = (next: Plan): void => holdAt(next, { lines: [], ways: inTheWay(plan, next, 'bar-2') });
+const hold = (next: Plan): void =>
+  hand().holdAt(next, { lines: [], ways: inTheWay(plan, next, 'bar-2') });
 
 beforeEach(() => {
   jest.useFakeTimers();
@@ -25,7 +26,7 @@ beforeEach(() => {
 });
 
 test('what is in hand is drawn at once, and what is worked of it follows when the hand rests', () => {
-  takeUp(['bar-2']);
+  hand().takeUp(['bar-2']);
   const before = state().assessment;
   hold(withBarAt(1.2));
   hold(withBarAt(1.3));
@@ -41,12 +42,12 @@ test('what is in hand is drawn at once, and what is worked of it follows when th
 });
 
 test('let go it is one edit, undone by one, however often it was moved', () => {
-  takeUp(['bar-2']);
+  hand().takeUp(['bar-2']);
   for (const x of [1, 1.1, 1.2, 1.3]) {
     hold(withBarAt(x));
     jest.advanceTimersByTime(100);
   }
-  putDown('Move Front bar');
+  hand().putDown('Move Front bar');
   expect(state().plan).toEqual(withBarAt(1.3));
   expect(state().past.map((step) => step.name)).toEqual(['Move Front bar']);
   expect(state().held).toBeNull();
@@ -56,32 +57,32 @@ test('let go it is one edit, undone by one, however often it was moved', () => {
 });
 
 test('where something is in the way it goes back with the reason, and can be forced', () => {
-  takeUp(['bar-2']);
+  hand().takeUp(['bar-2']);
   hold(withBarAt(2.5));
-  putDown('Move Front bar');
+  hand().putDown('Move Front bar');
   expect(state().plan).toBe(plan);
   expect(state().past).toEqual([]);
   expect(state().refused).toMatchObject({
     fixture: 'bar-2',
     ways: [{ kind: 'outside', code: 'shell.fixture.pastWall' }],
   });
-  forceRefused();
+  hand().forceRefused();
   expect(state().plan).toEqual(withBarAt(2.5));
   expect(state().refused).toBeNull();
 });
 
 test('what was refused is forgotten by another edit, or when it is let be', () => {
   for (const forget of [
-    forgetRefused,
+    () => hand().forgetRefused(),
     () =>
       void edit('Rename', (d) => {
         d.name = 'Other';
       }),
   ]) {
     openPlan(plan, 1, DAY);
-    takeUp(['bar-2']);
+    hand().takeUp(['bar-2']);
     hold(withBarAt(2.5));
-    putDown('Move Front bar');
+    hand().putDown('Move Front bar');
     expect(state().refused).not.toBeNull();
     forget();
     expect(state().refused).toBeNull();
@@ -94,12 +95,12 @@ test('let fall everything is as it was; an edit or an undo meanwhile lets it fal
       d.name = 'Other';
     });
   for (const [end, name] of [
-    [letFall, plan.name],
+    [() => hand().letFall(), plan.name],
     [rename, 'Other'],
     [() => void undo(), plan.name],
   ] as const) {
     openPlan(plan, 1, DAY);
-    takeUp(['bar-2']);
+    hand().takeUp(['bar-2']);
     hold(withBarAt(1.3));
     jest.advanceTimersByTime(100);
     end();
@@ -113,8 +114,8 @@ test('let fall everything is as it was; an edit or an undo meanwhile lets it fal
 });
 
 test('held and let go where it stood, nothing was done', () => {
-  takeUp(['bar-2']);
-  putDown('Move Front bar');
+  hand().takeUp(['bar-2']);
+  hand().putDown('Move Front bar');
   expect(state().plan).toBe(plan);
   expect(state().past).toEqual([]);
 });
