@@ -1,3 +1,4 @@
+import { DAY_MS } from '@/core/kernel/units/day';
 import 'server-only';
 import { parseKept } from '@/core/edit/parse';
 import { freeName } from '@/core/edit/planNames';
@@ -10,8 +11,6 @@ import { dataDir, now } from './settings';
 
 /** Days that a removed plan lies in the bin before it goes for good. */
 export const BIN_DAYS = 30;
-
-const DAY_MS = 86_400_000;
 
 const db = (): Promise<Db> => database(dataDir());
 

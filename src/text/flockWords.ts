@@ -1,5 +1,6 @@
 import { addWeeks, format, parseISO, subDays, subMonths, subWeeks, subYears } from 'date-fns';
 import { springHatch } from '@/core/edit/defaults';
+import { DAY_MS } from '@/core/kernel/units/day';
 import { BREEDS, type Breed } from '@/core/model/breeds.data';
 import type { PlanClimate } from '@/core/model/schema';
 import { BREED_ALIASES } from './breedAliases.data';
@@ -200,7 +201,7 @@ function takeAge(text: string, on: string, south: boolean): Aged | null {
         yr: subMonths(day, Math.round(n * 12)),
       }[unit];
       if (!hatched || hatched < subYears(day, 25)) return null;
-      const weeks = (day.getTime() - hatched.getTime()) / (7 * 86_400_000);
+      const weeks = (day.getTime() - hatched.getTime()) / (7 * DAY_MS);
       return { rest, hatchedOn: iso(hatched), young: weeks < 6 ? 'chicks' : null };
     }
   }

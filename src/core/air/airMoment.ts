@@ -1,3 +1,4 @@
+import { GRAVITY } from '../kernel/units/physics.data';
 import { airDensity, overWaterPa, saturationPa, vapourPa } from '../weather/psychrometrics';
 import { roostSpeed } from './draughtReach';
 import { AIR_CP, type HourIn, type HourOut } from './hour';
@@ -39,7 +40,6 @@ export interface AirMoment {
 }
 
 const SLIGHT_K = 0.02;
-const G = 9.80665;
 
 /** What of a coop a moment is told by. */
 export interface MomentOf {
@@ -100,6 +100,6 @@ function flowsOf({ openings }: House, out: HourOut, rho: number) {
 /** Height at which inside and outside press alike, wind apart. */
 function neutralM(out: HourOut, outC: number, air: number, topM: number): number | null {
   if (Math.abs(out.tiC - outC) < SLIGHT_K) return null;
-  const z = out.pPa / ((airDensity(out.tiC, air) - airDensity(outC, air)) * G);
+  const z = out.pPa / ((airDensity(out.tiC, air) - airDensity(outC, air)) * GRAVITY);
   return z > 0 && z < topM ? z : null;
 }

@@ -1,7 +1,7 @@
-import { airDensity, KELVIN } from '../weather/psychrometrics';
+import { GRAVITY, KELVIN } from '../kernel/units/physics.data';
+import { airDensity } from '../weather/psychrometrics';
 import { FACES, type House } from './house';
 
-const G = 9.80665;
 const GIVEN = FACES.indexOf('given');
 /** Exchange through openings that all lie in one face, by their area and the wind. */
 const ONE_FACE = 0.025;
@@ -109,7 +109,7 @@ export function networkOf({ openings, from, sliceZ, sliceCdA, face }: House): Ne
   function turn(tiC: number, pPa: number): void {
     lastC = tiC;
     const rhoIn = airDensity(tiC, air);
-    const stack = (rhoIn - rhoOut) * G;
+    const stack = (rhoIn - rhoOut) * GRAVITY;
     // sums of flow, flow by its drive, and that by height, for what comes in and what goes out
     let [came, cameE, cameEz, gone, goneE, goneEz] = [0, 0, 0, 0, 0, 0];
     for (let j = 0; j < n; j++) {
@@ -137,15 +137,17 @@ export function networkOf({ openings, from, sliceZ, sliceCdA, face }: House): Ne
     now.pPa = pPa;
     now.inKgS = came * rootOut;
     now.inPerPa = (-rootOut * cameE) / 2;
-    now.inPerK = (G * rhoPerK * rootOut * cameEz) / 2;
+    now.inPerK = (GRAVITY * rhoPerK * rootOut * cameEz) / 2;
     now.netKgS = now.inKgS - gone * rootIn;
     now.netPerPa = now.inPerPa - (rootIn * goneE) / 2;
     now.netPerK =
-      now.inPerK + (G * rhoPerK * rootIn * goneEz) / 2 - (gone * rootIn * rhoPerK) / (2 * rhoIn);
+      now.inPerK +
+      (GRAVITY * rhoPerK * rootIn * goneEz) / 2 -
+      (gone * rootIn * rhoPerK) / (2 * rhoIn);
   }
 
   function balance(tiC: number): void {
-    const stack = (airDensity(tiC, air) - rhoOut) * G;
+    const stack = (airDensity(tiC, air) - rhoOut) * GRAVITY;
     let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
     for (let j = 0; j < n; j++) {
       if ((open[j] as number) === 0) continue;
@@ -174,7 +176,7 @@ export function networkOf({ openings, from, sliceZ, sliceCdA, face }: House): Ne
   }
 
   function begin(tiC: number): number {
-    const stack = (airDensity(tiC, air) - rhoOut) * G;
+    const stack = (airDensity(tiC, air) - rhoOut) * GRAVITY;
     let [weight, level] = [0, 0];
     for (let j = 0; j < n; j++) {
       const share = open[j] as number;
@@ -205,7 +207,8 @@ export function networkOf({ openings, from, sliceZ, sliceCdA, face }: House): Ne
       let [came, gone] = [0, 0];
       for (let s = from[j] as number; s < (from[j + 1] as number); s++) {
         const k = (open[j] as number) * (sliceCdA[s] as number);
-        const drive = (wind[j] as number) - now.pPa + (rhoIn - rhoOut) * G * (sliceZ[s] as number);
+        const drive =
+          (wind[j] as number) - now.pPa + (rhoIn - rhoOut) * GRAVITY * (sliceZ[s] as number);
         if (drive > 0) came += k * Math.sqrt(2 * rhoOut * drive);
         else gone += k * Math.sqrt(-2 * rhoIn * drive);
       }

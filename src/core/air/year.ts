@@ -1,4 +1,5 @@
 import type { BirdsHeat } from '../birds/flockHeat';
+import { KELVIN } from '../kernel/units/physics.data';
 import { DAY_HOURS, type WeatherHours, YEAR_HOURS } from '../weather/hours';
 import { airDensity, overWaterPa, saturationPa, vapourPa } from '../weather/psychrometrics';
 import { activity } from './activity';
@@ -68,7 +69,6 @@ export interface YearStepper {
 const RAD_STEP = 360;
 const AMMONIA_G_MOL = 17.031;
 const GAS = 8.314462;
-const KELVIN = 273.15;
 
 /**
  * Empty columns for so many hours.

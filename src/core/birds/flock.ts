@@ -1,4 +1,4 @@
-import { dayNumber, isoDay } from '../kernel/units/day';
+import { DAY_MS, dayNumber, isoDay } from '../kernel/units/day';
 import { REFERENCE_HEN_KG } from '../model/classes.data';
 import type { Group, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
@@ -151,7 +151,7 @@ function horizonOf(on: string, years: number): Horizon {
   const first = dayNumber(on);
   const start = new Date(`${on}T00:00:00Z`);
   const end = Date.UTC(start.getUTCFullYear() + years, start.getUTCMonth(), start.getUTCDate());
-  const length = end / 86_400_000 - first + 1;
+  const length = end / DAY_MS - first + 1;
   const days = Int16Array.from({ length }, (_, d) => dayOfYearAt(first + d));
   return { first, length, dayOfYear: days };
 }

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../kernel/units/day';
 import type { Climate } from '../weather/climate';
 import { YEAR_DAYS } from '../weather/yearCurve';
 import { MOULT_DAYS } from './laying';
@@ -9,7 +10,6 @@ import type { Lot } from './lots';
  */
 const NORTH = { month: 8, day: 15, yearDay: 257 } as const;
 const SOUTH = { month: 2, day: 15, yearDay: 73 } as const;
-const DAY_MS = 86_400_000;
 
 type Hemisphere = Pick<Climate, 'latitudeDeg'> | null;
 

@@ -1,9 +1,8 @@
 import { atMost } from '../kernel/units/number';
+import { GRAVITY } from '../kernel/units/physics.data';
 import type { Bar } from '../model/schema';
 import { TIMBERS, type Timber } from '../rules/materials.data';
 import { ruled } from '../rules/rules.data';
-
-export const GRAVITY = 9.81;
 
 export interface SectionShape {
   /** Second moment of area, m⁴, and section modulus, m³. */

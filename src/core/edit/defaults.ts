@@ -1,3 +1,4 @@
+import { DAY_MS } from '../kernel/units/day';
 import { KILOGRAMS_PER_POUND, LITRES_PER_CUBIC_FOOT } from '../kernel/units/factors.data';
 import type { Brooder, Group, OwnBreed, Plan, Roof, Run, Shell } from '../model/schema';
 import { FILLS, KEEPER, LITTER, PRICES } from '../model/schema';
@@ -135,7 +136,6 @@ export function newGroup(plan: Plan, arrivesOn: string): Group {
 /** When chicks are hatched in spring, month and day: north of the equator, and south of it. */
 const SPRING = { north: '04-15', south: '10-15' } as const;
 const WEEKS_TO_THE_COOP = 8;
-const DAY_MS = 86_400_000;
 
 /**
  * The year in which the next spring's chicks hatch after a day, and so many springs later.

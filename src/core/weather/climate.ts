@@ -1,3 +1,4 @@
+import { DAY_MS } from '../kernel/units/day';
 import { CLIMATES, type ClimateRow, type MonthNormals } from '../model/climates.data';
 import type { Plan } from '../model/schema';
 import { daylightHours } from './daylight';
@@ -51,8 +52,6 @@ export function workClimate(climate: Plan['climate']): Climate | null {
     nightsC: days.minC,
   };
 }
-
-const DAY_MS = 86_400_000;
 
 /** Day of the year, 0…364, of an ISO day; 29 February counts as the 28th. */
 export function dayOfYear(iso: string): number {

@@ -1,5 +1,5 @@
-/** Zero of the Celsius scale, K. */
-export const KELVIN = 273.15;
+import { KELVIN } from '../kernel/units/physics.data';
+
 const GAS_DRY = 287.042;
 /** Water's mass by air's, of a mole. */
 const MASS_RATIO = 0.621945;

@@ -1,6 +1,7 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { Stave } from '@/core/assess';
 import type { FlockByDay } from '@/core/birds/flock';
+import { DAY_MS } from '@/core/kernel/units/day';
 import { KILOGRAMS_PER_POUND, LITRES_PER_GALLON } from '@/core/kernel/units/factors.data';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import type { MonthRow } from '@/core/stations/flock/monthly';
@@ -101,7 +102,6 @@ export function shareOf(flock: FlockByDay, lot: number, measure: ChartMeasure, d
   return (c.here[d] ?? 0) * (c[measure][d] ?? 0);
 }
 
-const DAY_MS = 86_400_000;
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ');
 
 /** January is named by its year. */

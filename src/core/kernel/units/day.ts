@@ -17,7 +17,8 @@ export function isDay(text: string): boolean {
   return !Number.isNaN(date.getTime()) && date.toISOString().startsWith(text);
 }
 
-const DAY_MS = 86_400_000;
+/** Milliseconds of a day. */
+export const DAY_MS = 86_400_000;
 
 /** Days from 1 January 1970 to an ISO day: days as numbers that can be counted with. */
 export const dayNumber = (iso: string): number =>

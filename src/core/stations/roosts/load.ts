@@ -1,15 +1,9 @@
-import {
-  bracketsNeeded,
-  GRAVITY,
-  sectionShape,
-  spanOf,
-  strengthOf,
-  timberOf,
-} from '../../build/strength';
+import { bracketsNeeded, sectionShape, spanOf, strengthOf, timberOf } from '../../build/strength';
 import { effectiveLength } from '../../geometry/bars';
 import { solidOf } from '../../geometry/solids';
 import type { When } from '../../kernel/finding';
 import { atMost, wholeDown } from '../../kernel/units/number';
+import { GRAVITY } from '../../kernel/units/physics.data';
 import { ASSUMED, BREED_STANDARD, ENTERED, KEEPERS } from '../../kernel/working';
 import type { Bar } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';

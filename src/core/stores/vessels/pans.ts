@@ -1,3 +1,4 @@
+import { KELVIN } from '../../kernel/units/physics.data';
 /**
  * Room for a head between a bucket and the edge of the pan that it stands in, m.
  * @param panM     the pan across, m
@@ -39,4 +40,4 @@ export function upturned(holeLowM: number, holeM: number, rimM: number): Upturne
  * @example pushedOutL(10, 15, 20) // 0.694
  */
 export const pushedOutL = (airL: number, fromC: number, risesK: number): number =>
-  (airL * risesK) / (fromC + 273.15);
+  (airL * risesK) / (fromC + KELVIN);
