@@ -35,6 +35,10 @@ const ROOMS = {
     ...['kernel', 'model', 'rules', 'weather', 'geometry', 'build', 'stores'],
     ...['birds', 'carrying', 'edit', 'proposals', 'stations', 'placing'],
   ],
+  tending: [
+    ...['kernel', 'model', 'rules', 'weather', 'geometry', 'birds', 'stores'],
+    ...['edit', 'stations'],
+  ],
   measure: ['kernel', 'model', 'rules', 'geometry', 'birds', 'edit', 'layout'],
 };
 const room = (from, to) => ({
@@ -47,6 +51,7 @@ const room = (from, to) => ({
     pathNot: [from, ...to]
       .map((t) => `^src/core/${t}/`)
       .concat(from === 'layout' ? '^src/core/((judge|assess|staves)\\.ts$|remedies/)' : [])
+      .concat(from === 'tending' ? '^src/core/assess(ment)?\\.ts$' : [])
       .concat(from === 'measure' ? '^src/core/(judge|staves)\\.ts$' : []),
   },
 });
@@ -175,7 +180,10 @@ module.exports = {
     {
       name: 'core-rooms-never-read-the-assessment',
       severity: 'error',
-      from: { path: '^src/core/[^/]+/', pathNot: `${TEST}|^src/core/(remedies|layout|measure)/` },
+      from: {
+        path: '^src/core/[^/]+/',
+        pathNot: `${TEST}|^src/core/(remedies|layout|measure|tending)/`,
+      },
       to: { path: '^src/core/([^/]+\\.ts$|remedies/)' },
     },
     ...Object.entries(UI_ROOMS).map(([from, to]) => screenRoom(from, to)),

@@ -1,20 +1,9 @@
 'use client';
+import { useEffect } from 'react';
+import { BrokenPage } from '@/ui/furniture/BrokenPage';
 
-export default function PageError({ reset }: { error: Error; reset: () => void }) {
-  return (
-    <main className="mx-auto max-w-xl p-10">
-      <h1 className="text-[1.6rem]">Something here has broken</h1>
-      <p className="mt-2 text-soft">
-        What was saved is safe. Try again; if it happens again, go back to all plans.
-      </p>
-      <div className="mt-4 flex gap-2">
-        <button type="button" className="button button-primary" onClick={reset}>
-          Try again
-        </button>
-        <a href="/" className="button">
-          All plans
-        </a>
-      </div>
-    </main>
-  );
+/** A page that broke: told to the window's own log as well. */
+export default function PageError({ error, reset }: { error: Error; reset: () => void }) {
+  useEffect(() => reportError(error), [error]);
+  return <BrokenPage again={reset} />;
 }

@@ -1,5 +1,5 @@
 import { assess } from '@/core/assess';
-import { awayOf } from '@/core/awayOf';
+import { awayOf } from '@/core/tending/awayOf';
 import { awayJson } from '@/formats/awayJson';
 import { storesJson } from '@/formats/storesJson';
 import { wrongDates } from '@/text/awayDates';

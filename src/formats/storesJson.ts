@@ -1,8 +1,8 @@
 import type { Assessment } from '@/core/assess';
-import { frostWays } from '@/core/frostWays';
 import type { Plan } from '@/core/model/schema';
 import { lineDates } from '@/core/stores/frost/dates';
 import { rainDays, rainOutlook, storeOf } from '@/core/stores/rain/outlook';
+import { frostWays } from '@/core/tending/frostWays';
 import { hottestDay } from '@/core/weather/frostDates';
 
 /** Figures of feed and water, by the beginnings of their ids. */

@@ -1,8 +1,8 @@
-import { awayOf } from '@/core/awayOf';
 import { flockByDay } from '@/core/birds/flock';
-import { frostWays } from '@/core/frostWays';
 import type { Plan } from '@/core/model/schema';
 import type { Away } from '@/core/stores/away/away';
+import { awayOf } from '@/core/tending/awayOf';
+import { frostWays } from '@/core/tending/frostWays';
 
 export type StoresAsk =
   | { readonly kind: 'frost'; readonly plan: Plan; readonly on: string }

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { assess } from '../assess';
-import { awayOf } from '../awayOf';
 import { parsePlan } from '../edit/parse';
-import { frostWays } from '../frostWays';
 import { remedies } from '../remedies/remedies';
+import { awayOf } from '../tending/awayOf';
+import { frostWays } from '../tending/frostWays';
 import { DAY } from '../tests/plans';
 import { storedCoop } from '../tests/storedCoop';
 import { runBarrel } from './rain/barrel';

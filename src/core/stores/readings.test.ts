@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { type Assessment, assess } from '../assess';
-import { askAway, awayOf } from '../awayOf';
 import { newDrinker, newFeeder } from '../edit/new/floorThings';
 import { zonePlan } from '../edit/zones';
-import { frostWays } from '../frostWays';
 import type { Drinker, Plan } from '../model/schema';
 import { ZONES } from '../model/scope';
 import { capacityL, drinkersOf } from '../stations/vessels/vessels';
+import { askAway, awayOf } from '../tending/awayOf';
+import { frostWays } from '../tending/frostWays';
 import { hens } from '../tests/plans';
 import { storedCoop } from '../tests/storedCoop';
 import { type AwayAsk, away } from './away/away';

@@ -1,7 +1,7 @@
 import { type Assessment, assess } from '@/core/assess';
-import { awayOf } from '@/core/awayOf';
 import type { View } from '@/core/drawing/shape';
 import type { Plan } from '@/core/model/schema';
+import { awayOf } from '@/core/tending/awayOf';
 import { formatDay } from '@/text/format';
 import { sitterSheet } from '@/text/sitterSheet';
 import { NO_RUN, VIEW_TITLES } from '@/text/views';

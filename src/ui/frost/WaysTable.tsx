@@ -1,9 +1,9 @@
 'use client';
 import { Check } from 'lucide-react';
-import { BARREL_ID } from '@/core/frostWays';
 import type { Drinker, Plan } from '@/core/model/schema';
 import { barrelWay, drinkerWay, takeBarrelWay, takeDrinkerWay } from '@/core/stores/frost/choose';
 import type { FrostOption } from '@/core/stores/frost/compare';
+import { BARREL_ID } from '@/core/tending/frostWays';
 import { formatPlain } from '@/text/format';
 import { FROST_WAY_NAMES, hoursText, workText } from '@/text/frostWords';
 import { edit, usePlan } from '../session/bench';

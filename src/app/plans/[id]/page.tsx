@@ -4,11 +4,11 @@ import Link from 'next/link';
 import { notFound } from 'next/navigation';
 import { dayIn } from '@/core/kernel/units/day';
 import { firstSight } from '@/server/firstSight';
-import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { issueLine } from '@/text/issues';
 import { BenchScreen } from '@/ui/plan/BenchScreen';
 import { NOTE_EARLY_ACTS } from '@/ui/plan/earlyActs';
+import { planOf } from './planOf';
 
 export const dynamic = 'force-dynamic';
 
@@ -17,12 +17,12 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const found = await readPlan((await params).id);
+  const found = await planOf((await params).id);
   return { title: found?.ok ? found.value.plan.name : 'Plan' };
 }
 
 export default async function PlanPage({ params }: Props) {
-  const found = await readPlan((await params).id);
+  const found = await planOf((await params).id);
   if (!found) notFound();
   if (!found.ok) {
     return (

@@ -1,8 +1,8 @@
 import { sitterSheet } from '../../../text/sitterSheet';
 import { assess } from '../../assess';
-import { askAway, awayOf, awayWeather } from '../../awayOf';
 import { newRain } from '../../edit/new/rain';
 import type { Plan } from '../../model/schema';
+import { askAway, awayOf, awayWeather } from '../../tending/awayOf';
 import { change, sampleClimate, soundCoop } from '../../tests/plans';
 import { YEAR_DAYS } from '../../weather/yearCurve';
 import { runBarrel } from '../rain/barrel';

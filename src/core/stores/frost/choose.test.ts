@@ -1,11 +1,11 @@
 import { assess } from '../../assess';
-import { awayOf } from '../../awayOf';
 import { newDrinker } from '../../edit/new/floorThings';
 import { newRain } from '../../edit/new/rain';
-import { frostWays } from '../../frostWays';
 import { roughOut } from '../../layout/roughOut';
 import type { Drinker, Plan } from '../../model/schema';
 import { remedies } from '../../remedies/remedies';
+import { awayOf } from '../../tending/awayOf';
+import { frostWays } from '../../tending/frostWays';
 import { DAY, sampleClimate, soundCoop } from '../../tests/plans';
 import { barrelWay, drinkerWay, takeBarrelWay, takeDrinkerWay } from './choose';
 import { barrelLump } from './lumps';

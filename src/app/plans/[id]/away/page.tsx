@@ -1,11 +1,11 @@
 import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { assess } from '@/core/assess';
-import { awayOf } from '@/core/awayOf';
-import { readPlan } from '@/server/plans';
+import { awayOf } from '@/core/tending/awayOf';
 import { wrongDates } from '@/text/awayDates';
 import { sitterSheet } from '@/text/sitterSheet';
 import { SitterPage } from '@/ui/away/SitterPage';
+import { planOf } from '../planOf';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Sheet for the sitter' };
@@ -21,7 +21,7 @@ const one = (value: string | string[] | undefined): string | null =>
 export default async function AwayPage({ params, searchParams }: Props) {
   const [{ id }, asked] = await Promise.all([params, searchParams]);
   const [from, to] = [one(asked.from), one(asked.to)];
-  const found = await readPlan(id);
+  const found = await planOf(id);
   if (!found?.ok) notFound();
   const wrong = wrongDates(from, to);
   if (from === null || to === null || wrong !== null) {

@@ -3,9 +3,9 @@ import { notFound } from 'next/navigation';
 import { assess } from '@/core/assess';
 import { cautionsOf } from '@/core/cautions';
 import { dayIn } from '@/core/kernel/units/day';
-import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { CautionSheet } from '@/ui/cautions/CautionSheet';
+import { planOf } from '../planOf';
 
 export const dynamic = 'force-dynamic';
 export const metadata: Metadata = { title: 'Cautions' };
@@ -15,7 +15,7 @@ interface Props {
 }
 
 export default async function CautionsPage({ params }: Props) {
-  const found = await readPlan((await params).id);
+  const found = await planOf((await params).id);
   if (!found?.ok) notFound();
   const { plan } = found.value;
   const on = dayIn(now(), plan.timeZone);

@@ -2,9 +2,9 @@ import type { Metadata } from 'next';
 import { notFound } from 'next/navigation';
 import { assess } from '@/core/assess';
 import { dayIn } from '@/core/kernel/units/day';
-import { readPlan } from '@/server/plans';
 import { now } from '@/server/settings';
 import { PlanSheet } from '@/ui/print/PlanSheet';
+import { planOf } from '../planOf';
 
 export const dynamic = 'force-dynamic';
 
@@ -13,12 +13,12 @@ interface Props {
 }
 
 export async function generateMetadata({ params }: Props): Promise<Metadata> {
-  const found = await readPlan((await params).id);
+  const found = await planOf((await params).id);
   return { title: found?.ok ? `${found.value.plan.name}, on one page` : 'Print' };
 }
 
 export default async function PrintPage({ params }: Props) {
-  const found = await readPlan((await params).id);
+  const found = await planOf((await params).id);
   if (!found?.ok) notFound();
   const { plan } = found.value;
   const on = dayIn(now(), plan.timeZone);

@@ -1,12 +1,12 @@
-import { assess } from './assess';
-import type { Assessment } from './assessment';
-import { isReached } from './birds/vesselReach';
-import { zonePlan } from './edit/zones';
-import { outsideCode } from './geometry/outside';
-import { dayNumber } from './kernel/units/day';
-import type { Plan, Vessel } from './model/schema';
-import { ZONES } from './model/scope';
-import { capacityL, contentsKg, drinkersOf, feedersOf, wasteOf } from './stations/vessels/vessels';
+import { assess } from '../assess';
+import type { Assessment } from '../assessment';
+import { isReached } from '../birds/vesselReach';
+import { zonePlan } from '../edit/zones';
+import { outsideCode } from '../geometry/outside';
+import { dayNumber } from '../kernel/units/day';
+import type { Plan, Vessel } from '../model/schema';
+import { ZONES } from '../model/scope';
+import { capacityL, contentsKg, drinkersOf, feedersOf, wasteOf } from '../stations/vessels/vessels';
 import {
   type Away,
   type AwayAsk,
@@ -15,11 +15,11 @@ import {
   drinkableL,
   eatableKg,
   joined,
-} from './stores/away/away';
-import { isOnBarrel } from './stores/frost/open';
-import { RAIN_YEARS, rainDays, storeOf } from './stores/rain/outlook';
-import { generateHours } from './weather/hours';
-import { weatherNormals } from './weather/normals';
+} from '../stores/away/away';
+import { isOnBarrel } from '../stores/frost/open';
+import { RAIN_YEARS, rainDays, storeOf } from '../stores/rain/outlook';
+import { generateHours } from '../weather/hours';
+import { weatherNormals } from '../weather/normals';
 
 /** Hours that frost is looked for in: as many years as the rain's. */
 const SEED = 20_261;

@@ -1,10 +1,10 @@
-import type { Assessment } from './assessment';
-import type { Plan } from './model/schema';
-import { capacityL, drinkersOf } from './stations/vessels/vessels';
-import { designFrostC } from './stations/water/frost';
-import { barrelOptions, type FrostOption, frostOptions } from './stores/frost/compare';
-import { generateHours } from './weather/hours';
-import { weatherNormals } from './weather/normals';
+import type { Assessment } from '../assessment';
+import type { Plan } from '../model/schema';
+import { capacityL, drinkersOf } from '../stations/vessels/vessels';
+import { designFrostC } from '../stations/water/frost';
+import { barrelOptions, type FrostOption, frostOptions } from '../stores/frost/compare';
+import { generateHours } from '../weather/hours';
+import { weatherNormals } from '../weather/normals';
 
 /** Years of hours that a winter's energy is the mean of, and their seed. */
 const FROST_YEARS = 10;
