@@ -1,11 +1,12 @@
 // Rain, frost and days away: thirty years of a barrel, the barrels looked for, a vessel's heap. Called by bench.core.ts.
-import { awayOf } from '@/core/tending/awayOf';
+
 import { flockByDay } from '@/core/birds/flock';
 import { newRain } from '@/core/edit/new/rain';
-import { frostWays } from '@/core/tending/frostWays';
 import { runBarrel } from '@/core/stores/rain/barrel';
 import { rainDays, rainOutlook, storeOf } from '@/core/stores/rain/outlook';
 import { roundHeapL } from '@/core/stores/vessels/deadHeap';
+import { awayOf } from '@/core/tending/awayOf';
+import { frostWays } from '@/core/tending/frostWays';
 import { sample } from '@/core/tests/plans';
 import { figure, line, ON, quantile, timed } from './bench.table';
 

@@ -23,7 +23,6 @@ import { TOPIC_NAMES } from '@/text/topics';
 import { WORKINGS } from '@/text/workings';
 import { MADE, round, row, table, until } from './docTable';
 import { figuresDoc } from './figuresDoc';
-import { layoutsDoc } from './layoutsDoc';
 import { planJsonSchema } from './planSchemaJson';
 
 /** Every reference document by its path in the project. */
@@ -32,7 +31,6 @@ export function referenceDocs(): Record<string, string> {
     'docs/rules.md': rulesDoc(),
     'docs/figures.md': figuresDoc(),
     'docs/findings.md': findingsDoc(),
-    'docs/layouts.html': layoutsDoc(),
     'docs/plan.schema.json': `${JSON.stringify(planJsonSchema(), null, 2)}\n`,
   };
 }
