@@ -15,7 +15,7 @@ export default defineConfig({
   workers: 2,
   fullyParallel: true,
   // guards against what never comes, not measures of speed: a busy machine takes three times as long
-  timeout: 180_000,
+  timeout: 600_000,
   expect: { timeout: 30_000 },
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],
@@ -29,7 +29,7 @@ export default defineConfig({
   webServer: {
     command: 'node scripts/serve.mjs --samples',
     url: `http://127.0.0.1:${port}`,
-    timeout: 180_000,
+    timeout: 600_000,
     env: {
       WIDE_RAFTER_DATA: process.env.WIDE_RAFTER_E2E_DATA,
       WIDE_RAFTER_DAY: '2026-11-24',

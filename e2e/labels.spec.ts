@@ -49,7 +49,6 @@ const FLOCKS = ['brown hens', 'Brahma', 'Leghorn', 'Pekin bantams', 'Sussex and 
 test(`in ${COOPS} coops roughed out for flocks of all kinds no figure touches another, or the drawing`, async ({
   page,
 }) => {
-  test.setTimeout(60_000 + COOPS * 20_000);
   for (let i = 0; i < COOPS; i++) {
     const data = {
       birds: `${3 + ((i * 7) % 23)} ${FLOCKS[i % FLOCKS.length]}`,

@@ -49,7 +49,6 @@ const send = (megabytes: number): Promise<number> =>
 test('files of 2 and of 200 MB are told of and not read; bodies of that size are refused, and memory stays flat', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-large-'));
   const server = start(join(dir, 'data'), PORT, '--samples');
   try {

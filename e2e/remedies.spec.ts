@@ -4,7 +4,6 @@ import { assessByCli, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } fr
 test('Pell Garth is mended in the browser by remedies alone, within its shell, and every press is undone by one', async ({
   page,
 }) => {
-  test.setTimeout(120_000);
   const errors = watchConsole(page);
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   const before = (await takeOut(page)).text;

@@ -8,6 +8,7 @@ import { capacityL, drinkersOf } from '../stations/vessels/vessels';
 import { askAway, awayOf } from '../tending/awayOf';
 import { frostWays } from '../tending/frostWays';
 import { hens } from '../tests/plans';
+import { runs } from '../tests/runs';
 import { storedCoop } from '../tests/storedCoop';
 import { type AwayAsk, away } from './away/away';
 import { iceHours } from './frost/freeze';
@@ -17,6 +18,8 @@ import { storeOf } from './rain/outlook';
 
 // One question that is answered in two places: days away, the panels of feed and water, frost and its ways.
 
+/** So many plans: a hundred before a release. */
+const PLANS = runs(30, 100);
 const [LEAVES, BACK] = ['2027-01-10', '2027-03-01'] as const;
 
 /** A stored coop in two, each half with its own feeder and drinker. */
@@ -39,7 +42,7 @@ const inTwo = (plan: Plan, onLine: boolean): Plan => ({
 });
 
 const plans = fc
-  .sample(fc.tuple(storedCoop, fc.boolean(), fc.boolean()), { seed: 27, numRuns: 100 })
+  .sample(fc.tuple(storedCoop, fc.boolean(), fc.boolean()), { seed: 27, numRuns: PLANS })
   .map(([plan, parted, onLine], i) => {
     const { rain } = plan;
     const line = rain && { ...rain.line, pump: i % 2 === 0 };
@@ -84,11 +87,11 @@ const within = (days: number, wanted: number): number =>
 
 test('a third of them have a barrel, a third a heater, a third are parted', () => {
   const count = (is: (p: Plan) => boolean): number => plans.filter(is).length;
-  expect(count((p) => p.rain !== null)).toBeGreaterThanOrEqual(30);
+  expect(count((p) => p.rain !== null)).toBeGreaterThanOrEqual(0.3 * PLANS);
   expect(
     count((p) => drinkersOf(p).some((v) => v.winter.kind === 'heated')),
-  ).toBeGreaterThanOrEqual(30);
-  expect(count((p) => p.partition !== null)).toBeGreaterThanOrEqual(30);
+  ).toBeGreaterThanOrEqual(0.3 * PLANS);
+  expect(count((p) => p.partition !== null)).toBeGreaterThanOrEqual(0.3 * PLANS);
 });
 
 test('the panels and the days away count the same feed and the same water, and both last as long', () => {
@@ -115,8 +118,8 @@ test('the panels and the days away count the same feed and the same water, and b
       expect(days('water')).toBe(within(Math.floor(value(own, 'water.days') + 1e-9), wanted));
     } else expect(ask.waterL).toBe(0);
   }
-  expect(Math.min(fed, watered)).toBeGreaterThan(100);
-  expect(hung).toBeGreaterThan(10);
+  expect(Math.min(fed, watered)).toBeGreaterThan(PLANS);
+  expect(hung).toBeGreaterThan(0.1 * PLANS);
 });
 
 test('the levels that are drawn run out on the day that is told', () => {
@@ -183,8 +186,8 @@ test('the panel, the ways through frost and the days away have one answer for ea
       }
     }
   }
-  expect(Math.min(freezing, heated)).toBeGreaterThan(10);
-  expect(weak).toBeGreaterThan(3);
+  expect(Math.min(freezing, heated)).toBeGreaterThan(0.1 * PLANS);
+  expect(weak).toBeGreaterThan(0);
 });
 
 test("a barrel's heater that is told too weak opens no line", () => {
@@ -200,11 +203,11 @@ test("a barrel's heater that is told too weak opens no line", () => {
     expect(isLineOpen(rain, designC)).toBe(!weak);
     expect(storeOf(plan, own.flock)?.heated).toBe(!weak);
   }
-  expect(seen).toBeGreaterThan(5);
+  expect(seen).toBeGreaterThan(0);
 });
 
 test('a parted coop lasts no longer than its worse half', () => {
-  const parted = plans.filter((p) => p.partition !== null).slice(0, 8);
+  const parted = plans.filter((p) => p.partition !== null).slice(0, runs(4, 20));
   for (const plan of parted) {
     const all = awayOf(plan, LEAVES, BACK);
     const { zones } = assess(plan, { on: LEAVES });
