@@ -226,6 +226,7 @@ export const REMEDY_WORDS: Readonly<Record<RemedyCode, string>> = {
   'reach.levelSill': 'Cut {fixtures} down to the floor',
   'reach.barrowSill': 'Set the sill of {fixtures} {sill} above the ground',
   'reach.narrowFlap': 'Make the flap of {fixtures} {width} wide',
+  'reach.hatchToDoor': 'Make a door of {fixtures}, {width} by {height}',
   'reach.insideLatch': 'Fit a latch inside {fixtures}',
   'brooder.moreEggs': 'Set {eggs} for {fixtures}',
   'reach.moveDoor': 'Move {fixtures} to the {wall} wall, {along} along it',

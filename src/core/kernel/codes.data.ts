@@ -419,6 +419,7 @@ export const REMEDY_CODES = [
   'reach.barrowSill',
   'reach.fillOutside',
   'reach.insideLatch',
+  'reach.hatchToDoor',
   'reach.levelSill',
   'reach.moveDoor',
   'reach.narrowFlap',

@@ -86,6 +86,7 @@ const HOURS: Readonly<Record<string, number>> = {
   'reach.addLongHatch': 2.4,
   'reach.addHatches': 8,
   'reach.addDoor': 3,
+  'reach.hatchToDoor': 3.5,
   'reach.moveDoor': 3,
   'shell.addRun': 20,
   'shell.widenRun': 8,

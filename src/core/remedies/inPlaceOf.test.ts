@@ -1,7 +1,7 @@
 // What is offered where the plain change brings something as bad as it mends.
 import { createAssessor } from '../assess';
 import { newDrinker } from '../edit/new/floorThings';
-import { newVent } from '../edit/new/openings';
+import { newHatch, newVent } from '../edit/new/openings';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
 import { wallLength } from '../geometry/walls';
@@ -115,4 +115,43 @@ test('a fount in place of a line of cups stands apart from the other drinker', (
   const [a, b] = made.plan.fixtures.filter((f) => f.kind === 'drinker');
   if (!a || !b) throw new Error('two drinkers');
   expect(gapInPlan(solidOf(a, plan), solidOf(b, plan))).toBeGreaterThan(1);
+});
+
+test('eggs are gathered from inside only where somebody walks in and stands', () => {
+  const hung = (recipe: (d: Plan) => void = () => {}): Plan =>
+    soundCoop((d) => {
+      d.shell.floorAboveGroundM = 0.9;
+      change(d, 'nestBank', 'bank', { collect: 'lid', hungOutside: true, x: 0, y: -0.4 });
+      recipe(d);
+    });
+  const inside = (plan: Plan): boolean => {
+    const { ctx, before } = contextFor(plan);
+    const finding = before.findings.find((f) => f.code === 'nests.collect.height');
+    if (!finding) throw new Error(before.findings.map((f) => f.code).join());
+    return (PROPOSERS[finding.code] ?? []).some((propose) =>
+      [...propose(finding, ctx)].some((p) => p.code === 'nests.collectInside'),
+    );
+  };
+  expect(inside(hung())).toBe(true);
+  expect(inside(hung((d) => void (d.keeper.statureM = 2.05)))).toBe(false);
+  expect(inside(hung((d) => void (d.fixtures = d.fixtures.filter((f) => f.kind !== 'door'))))).toBe(
+    false,
+  );
+});
+
+test('where a hatch leaves floor out of reach it is made a door, in its place', () => {
+  const plan = soundCoop((d) => {
+    d.fixtures = d.fixtures.filter((f) => f.kind !== 'door');
+    d.fixtures.push({ ...newHatch(d), id: 'hatch', wall: 'front', alongM: 1.6, widthM: 0.6 });
+  });
+  const code = 'reach.vessel.far';
+  const made = proposed(plan, code, 'reach.hatchToDoor');
+  const door = made.plan.fixtures.find((f) => f.kind === 'door');
+  if (door?.kind !== 'door') throw new Error('no door');
+  expect(made.plan.fixtures.some((f) => f.kind === 'hatch')).toBe(false);
+  expect(door.wall).toBe('front');
+  expect(door.alongM).toBeLessThanOrEqual(1.6);
+  expect(door.alongM + door.widthM).toBeGreaterThanOrEqual(2.2);
+  const after = createAssessor()(made.plan, { on: DAY });
+  expect(after.findings.map((f) => f.code)).not.toContain(code);
 });

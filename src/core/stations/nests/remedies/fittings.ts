@@ -1,8 +1,20 @@
+import { headroomOf } from '../../../geometry/reach';
+import { below } from '../../../kernel/units/number';
 import { litterEndM } from '../../../model/litter';
 import type { OfKind } from '../../../model/schema';
 import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
 import { changing, setting, told } from '../../../proposals/setting';
 import { RULES, ruled } from '../../../rules/rules.data';
+
+/** Eggs are gathered from inside only where the keeper walks in and can stand up. */
+const collectInside: Proposer = (finding, ctx) => {
+  const { plan } = ctx;
+  const walksIn = plan.fixtures.some((f) => f.kind === 'door');
+  if (!walksIn || below(plan.shell.roof.highM, headroomOf(plan))) return [];
+  return setting('nests.collectInside', ['nestBank'], (b) => {
+    b.collect = 'inside';
+  })(finding, ctx);
+};
 
 export const MORE_NEST_REMEDIES: Proposers = {
   'nests.tier.low': [
@@ -80,9 +92,7 @@ export const MORE_NEST_REMEDIES: Proposers = {
         ),
       }),
     ),
-    setting('nests.collectInside', ['nestBank'], (b) => {
-      b.collect = 'inside';
-    }),
+    collectInside,
   ],
   'nests.box.wide': [
     setting(

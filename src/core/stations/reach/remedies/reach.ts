@@ -74,6 +74,34 @@ const addDoor = adding('reach.addDoor', (_, { plan }) => {
   return [newDoor(plan)];
 });
 
+/** A hatch made a door, where the wall is high enough to walk in by and nothing else stands in its place. */
+const hatchToDoor: Proposer = (_, { plan, sizes }) => {
+  if (plan.fixtures.some((f) => f.kind === 'door')) return [];
+  return plan.fixtures.flatMap((hatch): Proposal[] => {
+    if (hatch.kind !== 'hatch') return [];
+    const without = { ...plan, fixtures: plan.fixtures.filter((f) => f !== hatch) };
+    const made = newDoor(without, {}, sizes);
+    const { wall, widthM } = hatch;
+    if (wallTop(plan, wall) < made.heightM + 0.05) return [];
+    const least = Math.min(hatch.alongM, wallLength(plan, wall) - made.widthM);
+    const most = Math.min(hatch.alongM + widthM, wallLength(plan, wall)) - made.widthM;
+    // where the hatch is; else wherever that wall has room for a door
+    const along = [least, most, freeAlong(without, wall, made)].filter(
+      (at): at is number => at !== null && at >= 0,
+    );
+    return along.map((at) => ({
+      code: 'reach.hatchToDoor',
+      fixtures: [hatch.id],
+      numbers: { width: metres(made.widthM), height: metres(made.heightM) },
+      wall,
+      change: (draft) => {
+        draft.fixtures = draft.fixtures.filter((f) => f.id !== hatch.id);
+        draft.fixtures.push({ ...made, wall, alongM: down(plan, at) });
+      },
+    }));
+  });
+};
+
 const outside = setting('reach.fillOutside', ['feeder', 'drinker'], (v) => {
   v.fillFrom = 'outside';
 });
@@ -138,7 +166,7 @@ const moveDoor: Proposer = (finding, { plan }) => {
 };
 
 export const REACH_REMEDIES: Proposers = {
-  'reach.floor.unreached': [addDoor, addHatch],
+  'reach.floor.unreached': [addDoor, addHatch, hatchToDoor],
   'reach.cleanOut.narrow': [
     setting(
       'reach.widen',
@@ -189,7 +217,7 @@ export const REACH_REMEDIES: Proposers = {
     }),
   ],
   'reach.fill.high': [outside],
-  'reach.vessel.far': [addDoor, addHatch, nearer, outside],
+  'reach.vessel.far': [addDoor, addHatch, nearer, outside, hatchToDoor],
   'reach.path.underBars': [moveDoor],
   'reach.nests.low': [
     setting(
