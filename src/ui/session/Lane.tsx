@@ -1,7 +1,7 @@
 'use client';
 import { type ReactNode, useContext, useLayoutEffect, useState } from 'react';
 import { createStore } from 'zustand';
-import { BenchPage, PageStore, storeHere } from './bench';
+import { BenchPage, PageStore, useSession } from './bench';
 
 /**
  * A part of the screen that is drawn in a frame of its own while something is in hand: all that changes together is
@@ -9,7 +9,8 @@ import { BenchPage, PageStore, storeHere } from './bench';
  * @param after  how many frames it comes after what was worked
  */
 export function Lane({ after, children }: { after: number; children: ReactNode }) {
-  const page = useContext(PageStore) ?? storeHere();
+  const { store } = useSession();
+  const page = useContext(PageStore) ?? store;
   const [own] = useState(() => createStore(() => page.getState()));
   useLayoutEffect(() => {
     let frame = 0;
