@@ -236,7 +236,8 @@ test('a bar sags, is over what is allowed, or breaks: one of them at a time, the
       { on: DAY },
     ).findings.filter((f) => /^roosts\.bar\.(sags|weak|breaks)/.test(f.code));
   // seven of 2.2 kg on 2.3 m: 7 × 2.2 × 9.80665 × 2 × 2.3 / 8 over the side cubed by six, by hand
-  const stress = (side: number): number => (7 * 2.2 * 9.80665 * 2 * 2.3) / 8 / (side ** 3 / 6) / 1e6;
+  const stress = (side: number): number =>
+    (7 * 2.2 * 9.80665 * 2 * 2.3) / 8 / (side ** 3 / 6) / 1e6;
   const each = [0.045, 0.038, 0.03].map((side) => {
     const [f, ...rest] = told(side);
     expect(rest).toEqual([]);

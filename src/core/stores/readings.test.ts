@@ -221,3 +221,9 @@ test('a parted coop lasts no longer than its worse half', () => {
     }
   }
 });
+
+test('a parted coop in which nobody lives yet is asked about all the same', () => {
+  const plan = plans.find((p) => p.partition !== null);
+  if (!plan) throw new Error('no parted coop');
+  expect(awayOf({ ...plan, flock: [] }, LEAVES, BACK).wanted).toBe(50);
+});

@@ -79,6 +79,7 @@ export function awayOf(plan: Plan, leaves: string, back: string): Away {
   if (zones === null) return one(plan, assessment);
   const own = ZONES.map((id) => ({ plan: zonePlan(plan, id), assessment: zones[id] }));
   const lived = own.filter((z) => z.plan.flock.length > 0);
+  if (lived.length === 0) return one(plan, assessment);
   const hang = lived.filter((z) =>
     z.plan.fixtures.some((f) => f.kind === 'drinker' && isOnBarrel(f, plan)),
   );

@@ -176,7 +176,7 @@ const WINDOW = fixtureOf({
 
 /** Under the eaves: so much wall is left over a window, m. */
 const EAVES_M = 0.1;
-/** Where windows take all walls, a band under the eaves is left for the vents of the winter, m. */
+/** Where windows take all walls, a band under the eaves is left for the vents of the winter, m (assumption). */
 const VENT_BAND_M = 0.35;
 
 /**
@@ -279,9 +279,9 @@ const addWindows: Proposer = (finding, { plan }) => {
   return [...proposals, ...windowsAround(plan, gross)];
 };
 
-/** Sizes of window that are tried where no wall holds a row of one size, m. */
+/** Sizes of window that are tried where no wall holds a row of one size, m (assumption). */
 const AROUND_M = { widths: [1.5, 1.2, 0.9, 0.6, 0.4], heights: [1.2, 0.9, 0.6, 0.4] } as const;
-/** More windows than this nobody fits. */
+/** More windows than this nobody fits (assumption). */
 const MOST_AROUND = 14;
 
 /** Windows of one size wherever any wall has room for one: as few as bring so much gross area. */

@@ -29,6 +29,16 @@ export function freePlace(
   return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
 }
 
+/** A place for a vessel apart from the others of its kind, or, where there is no room for that, anywhere. */
+export function placeApart(
+  plan: Plan,
+  vessel: Vessel,
+  heaviestKg: number,
+): { x: number; y: number } | null {
+  const likes = plan.fixtures.filter((f) => f.kind === vessel.kind && f.id !== vessel.id);
+  return freePlace(plan, vessel, heaviestKg, likes) ?? freePlace(plan, vessel, heaviestKg);
+}
+
 /** The rim set where the smallest bird wants it, at both levels of the litter. */
 export const atBack: Proposer = (finding, ctx) => {
   const { plan, sizes } = ctx;
@@ -72,11 +82,7 @@ export const hangUp: Proposer = (finding, ctx) => {
 
 export const moveOut: Proposer = (finding, ctx) => {
   const vessel = vesselIn(ctx, finding);
-  const likes = ctx.plan.fixtures.filter((f) => f.kind === vessel?.kind && f.id !== vessel.id);
-  const at =
-    vessel &&
-    (freePlace(ctx.plan, vessel, ctx.heaviestKg, likes) ??
-      freePlace(ctx.plan, vessel, ctx.heaviestKg));
+  const at = vessel && placeApart(ctx.plan, vessel, ctx.heaviestKg);
   if (!vessel || !at) return [];
   return [
     {

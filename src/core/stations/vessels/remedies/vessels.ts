@@ -156,6 +156,12 @@ const openFeeder: Proposer = (_finding, { plan, sizes }) => {
   ];
 };
 
+/** An open tube in place of a lid that is too heavy for some, taken in at dusk. */
+const tubeInstead = setting('feed.tube', ['feeder'], (v) => {
+  v.type = 'tube';
+  v.takenInAtNight = true;
+});
+
 /** A rain barrel over a line that has no tank of its own. */
 const beginRain: Proposer = (_finding, { plan }) => {
   const onLine = plan.fixtures.some(
@@ -214,19 +220,8 @@ export const VESSEL_REMEDIES: Proposers = {
       v.takenInAtNight = true;
     }),
   ],
-  'feed.pedal.small': [
-    setting('feed.tube', ['feeder'], (v) => {
-      v.type = 'tube';
-      v.takenInAtNight = true;
-    }),
-  ],
-  'feed.lot.none': [
-    setting('feed.tube', ['feeder'], (v) => {
-      v.type = 'tube';
-      v.takenInAtNight = true;
-    }),
-    openFeeder,
-  ],
+  'feed.pedal.small': [tubeInstead],
+  'feed.lot.none': [tubeInstead, openFeeder],
   'feed.days.short': [larger, allLarger, another, allOfMost, fillOften('feedDays')],
   'feed.fill.stale': [fillLess],
   'feed.bag.stale': [

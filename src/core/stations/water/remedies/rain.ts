@@ -18,7 +18,7 @@ import { isOnBarrel, pumpedLump } from '../../../stores/frost/open';
 import { gutterLs } from '../../../stores/rain/gutter';
 import { clearPlace } from '../../../stores/rain/place';
 import { eavesOf } from '../../../stores/rain/roof';
-import { freePlace } from '../../vessels/remedies/places';
+import { placeApart } from '../../vessels/remedies/places';
 import { capacityL } from '../../vessels/vessels';
 import { barrelFault } from '../rain';
 
@@ -211,12 +211,7 @@ const fount: Proposer = (finding, { plan, heaviestKg }) => {
   if (!v || !vesselKind(v).onLine) return [];
   const made = asFount(v, plan.units);
   const { sizeW } = heaterFor(heatedLump(made, capacityL(made), plan), told(finding, 'air'));
-  const rest = without(plan, v.id);
-  const likes = rest.fixtures.filter((f) => f.kind === 'drinker');
-  const at =
-    v.place === 'run'
-      ? {}
-      : (freePlace(rest, made, heaviestKg, likes) ?? freePlace(rest, made, heaviestKg));
+  const at = v.place === 'run' ? {} : placeApart(without(plan, v.id), made, heaviestKg);
   if (sizeW === null || at === null) return [];
   return [
     {
