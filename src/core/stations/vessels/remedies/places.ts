@@ -29,7 +29,11 @@ export function freePlace(
   return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
 }
 
-/** A place for a vessel apart from the others of its kind, or, where there is no room for that, anywhere. */
+/**
+ * A place for a vessel apart from the others of its kind, or, where there is no room for that, anywhere.
+ * @param heaviestKg  the heaviest bird on the bars, kg
+ * @example placeApart({ ...plan, fixtures: [] }, drinker, null) // { x: 0.17, y: 0.17 }
+ */
 export function placeApart(
   plan: Plan,
   vessel: Vessel,
