@@ -1,150 +1,25 @@
-import AxeBuilder from '@axe-core/playwright';
-import { expect, type Page, test } from '@playwright/test';
-import { tooFaint } from './contrast';
-import { goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
-import { OPENED, OTHERWISE_ON_A_PHONE } from './opened';
+import { expect, test } from '@playwright/test';
+import { goTo, openPlan, ownPlan, saved, takeOut, there, watchConsole } from './help';
 
-const WIDTHS = { desk: { width: 1280, height: 800 }, phone: { width: 390, height: 844 } } as const;
+const PHONE = { width: 390, height: 844 };
 
-/** States whose drawings have words over them. */
-const DRAWN: ReadonlySet<string> = new Set([
-  'the bench',
-  'the bench, roosts with schools and a working open',
-  'the bench, a year of its air',
-]);
-
-/**
- * What shuts somebody out of a page as it stands: all rules in the light, and of what the dark changes, the colours.
- * They are the same at both widths, so that on a phone the light is enough.
- */
-async function shutOut(page: Page, what: string, width: string): Promise<string[]> {
-  const found: string[] = [];
-  const schemes = width === 'phone' ? (['light'] as const) : (['light', 'dark'] as const);
-  for (const scheme of schemes) {
-    await page.emulateMedia({ colorScheme: scheme });
-    // no page of ours has a frame: the plain way gives the same in half the time
-    const axe = new AxeBuilder({ page }).setLegacyMode(true);
-    if (scheme === 'dark') axe.withRules(['color-contrast']);
-    const { violations, incomplete } = await axe.analyze();
-    // inks and grounds are worked from their tokens (ui/theme/contrast.test.ts); what is written over a drawing is
-    // measured in a picture
-    const undecided = DRAWN.has(what)
-      ? incomplete
-          .filter((rule) => rule.id === 'color-contrast')
-          .flatMap((rule) => rule.nodes.map((n) => String(n.target[0])))
-      : [];
-    for (const { html, ratio } of await tooFaint(page, undecided)) {
-      found.push(`${what}, ${scheme}: contrast ${ratio?.toFixed(2) ?? 'not seen'}: ${html}`);
-    }
-    for (const v of violations) {
-      const where = v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 3);
-      found.push(`${what}, ${scheme}: ${v.id}: ${where.join(' | ')}`);
-    }
-  }
-  await page.emulateMedia({ colorScheme: 'light' });
-  return found;
-}
-
-/** Each page is looked at in both themes: a test has no time for all of them on a slow machine. */
-const PARTS = 8;
-
-for (const [name, viewport] of Object.entries(WIDTHS)) {
-  const all = Object.entries(OPENED);
-  const share = Math.ceil(all.length / PARTS);
-  for (let part = 0; part < PARTS; part++) {
-    const opened = all.slice(part * share, (part + 1) * share);
-    test(`nobody is shut out: every page and what opens on it, ${name}, part ${part + 1} of ${PARTS}`, async ({
-      browser,
-    }) => {
-      const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
-      const page = await context.newPage();
-      const found: string[] = [];
-      for (const [what, { path, open }] of opened) {
-        if (name === 'phone' && !OTHERWISE_ON_A_PHONE.has(what)) continue;
-        await page.goto(path);
-        if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
-          await expect(page.locator('[data-ready]')).toBeVisible();
-        await open(page);
-        found.push(...(await shutOut(page, what, name)));
-      }
-      expect(found).toEqual([]);
-      await context.close();
-    });
-  }
-
-  test(`nobody is shut out of a station: ${name}`, async ({ browser }) => {
-    const context = await browser.newContext({ viewport, reducedMotion: 'reduce' });
-    const page = await context.newPage();
-    const found: string[] = [];
-    await page.goto('/plans/osk-landing');
-    await expect(page.locator('[data-ready]')).toBeVisible();
-    const stations = ['air', 'feed', 'water', 'litter', 'door', 'reach', 'brooder'];
-    // what stands in a panel is the same on a phone: how it is got to is not
-    for (const station of name === 'phone' ? ['feed', 'door', 'brooder'] : stations) {
-      if (name === 'phone') await page.getByRole('button', { name: 'Staves' }).click();
-      await goTo(page, station);
-      await expect(page.locator('aside').locator('input, button, a').first()).toBeVisible();
-      found.push(...(await shutOut(page, station, name)));
-    }
-    expect(found).toEqual([]);
-    await context.close();
-  });
-}
-
-test('on a phone every target a thumb presses is 44 px or more, and nothing runs off the side', async ({
+test('on a phone the page itself stands still: only the pane in it scrolls', async ({
   browser,
 }) => {
-  const page = await browser.newPage({ viewport: WIDTHS.phone });
-  for (const [path, station] of [
-    ['/', null],
-    ['/plans/pell-garth', null],
-    ['/plans/pell-garth', 'roosts'],
-    ['/plans/pell-garth', 'nests'],
-    ['/plans/osk-landing', 'flock'],
-    ['/plans/tamar-flats', 'shell'],
-    ['/plans/pell-garth', 'feed'],
-    ['/plans/osk-landing', 'brooder'],
-  ] as const) {
-    await page.goto(path);
-    if (path !== '/') await expect(page.locator('[data-ready]')).toBeVisible();
-    if (station) await goTo(page, station);
-    if (station === 'flock') await expect(page.locator('[data-timeline]')).toBeVisible();
-    if (station === 'roosts') await expect(page.locator('[data-remedy]').first()).toBeVisible();
-    const small = await page
-      .locator(
-        '.button, .icon-button, .input, [data-remedy], [data-door], [role="radio"].border-line, nav[aria-label="Panes"] button',
-      )
-      .evaluateAll((all) =>
-        all
-          .map((e) => {
-            // a row's own press area is its ::before, as large as the row
-            const box = (
-              e.hasAttribute('data-door') ? (e.closest('li') ?? e) : e
-            ).getBoundingClientRect();
-            return { html: e.outerHTML.slice(0, 120), width: box.width, height: box.height };
-          })
-          .filter((b) => b.width > 0 && (b.height < 43.9 || b.width < 43.9)),
-      );
-    expect(small).toEqual([]);
-    const overflow = await page.evaluate(
-      () => document.documentElement.scrollWidth - window.innerWidth,
-    );
-    expect([path, station, overflow]).toEqual([path, station, 0]);
-    if (path !== '/') {
-      // the page itself stands still: only the pane in it scrolls
-      await page.evaluate(() => window.scrollTo(0, 9999));
-      expect([path, station, await page.evaluate(() => window.scrollY)]).toEqual([
-        path,
-        station,
-        0,
-      ]);
-    }
+  const page = await browser.newPage({ viewport: PHONE });
+  await openPlan(page, 'pell-garth');
+  for (const station of ['roosts', 'flock', 'brooder']) {
+    if (station !== 'roosts') await page.getByRole('button', { name: 'Staves' }).click();
+    await goTo(page, station);
+    await there(page, station);
+    await page.evaluate(() => window.scrollTo(0, 9999));
+    expect([station, await page.evaluate(() => window.scrollY)]).toEqual([station, 0]);
   }
   await page.close();
 });
 
 test('on a phone a keeper goes from the list to a changed bar', async ({ browser }) => {
-  const page = await browser.newPage({ viewport: WIDTHS.phone });
+  const page = await browser.newPage({ viewport: PHONE });
   const errors = watchConsole(page);
   await page.goto('/');
   await page.getByRole('button', { name: 'Copy Pell Garth', exact: true }).click();

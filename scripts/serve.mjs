@@ -48,6 +48,7 @@ const KEEP_MS = '70000';
 process.argv = [process.argv[0], 'next', 'start', '-p', String(port), '-H', HOST];
 process.argv.push('--keepAliveTimeout', KEEP_MS);
 guardServers();
+boundHeap();
 compileDatabase();
 void announce();
 await import(pathToFileURL(join(root, 'node_modules/next/dist/bin/next')).href);
@@ -55,6 +56,15 @@ await import(pathToFileURL(join(root, 'node_modules/next/dist/bin/next')).href);
 function stop(message) {
   console.error(message);
   process.exit(1);
+}
+
+/**
+ * Garbage is taken out when the heap has doubled since the last time. Left to itself the engine lets it grow fourfold,
+ * and keeps what it once took: after two thousand requests a server held 130 MB more than after two hundred, of which
+ * nothing was in use.
+ */
+function boundHeap() {
+  setFlagsFromString('--heap-growing-percent=100');
 }
 
 /** Compiles the embedded database on the other cores while the server itself is loaded; `src/db/client` takes it up. */

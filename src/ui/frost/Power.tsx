@@ -4,61 +4,27 @@ import type { Plan } from '@/core/model/schema';
 import { formatPlain, formatValue } from '@/text/format';
 import { TextField } from '../forms/fields';
 import { Part } from '../furniture/FigureList';
-import { type Spec, SpecFields } from '../furniture/spec';
+import { PlanFields } from '../furniture/PlanFields';
+import type { Rows } from '../furniture/rows';
 import { edit, usePlan } from '../session/bench';
 
 /** Air that a plug can be set to, °C. */
 const PLUGS_C = [-2, -1, 0, 1, 2] as const;
 
-const LEAD: readonly Spec<Plan['site']>[] = [
+const plugRows = (units: UnitSystem): Rows<Plan['site']> => [
   {
-    kind: 'openLength',
-    label: 'Power lead, long',
-    none: 'not measured',
-    most: 300,
-    get: (s) => s.leadM,
-    set: (s, m) => {
-      s.leadM = m;
-    },
-  },
-];
-
-const POWER: readonly Spec<Plan['prices']>[] = [
-  {
-    kind: 'openAmount',
-    label: 'A kWh costs',
-    unit: '',
-    none: 'not said',
-    least: 0,
-    most: 1e6,
-    get: (p) => p.kWh,
-    set: (p, v) => {
-      p.kWh = v;
-    },
-  },
-];
-const PLUG = (units: UnitSystem): readonly Spec<Plan['site']>[] => [
-  {
-    kind: 'choice',
-    label: 'The plug switches on below',
-    choices: PLUGS_C.map((c) => ({ id: String(c), name: formatValue(c, 'celsius', units) })),
-    get: (s) => String(s.plugC),
-    set: (s, c) => {
-      s.plugC = Number(c);
-    },
+    path: 'plugC',
+    choices: PLUGS_C.map((id) => ({ id, name: formatValue(id, 'celsius', units) })),
+    as: { type: 'choice', show: (c) => c, store: (c) => c },
   },
 ];
 
 /** What power costs here, and at what cold a plug switches a heater on. */
 export function PowerCost() {
-  const { prices, site, units } = usePlan();
+  const { prices, units } = usePlan();
   return (
     <div className="grid max-w-[34rem] grid-cols-1 items-end gap-3 sm:grid-cols-3">
-      <SpecFields
-        of={prices}
-        specs={POWER}
-        change={(name, recipe) => edit(name, (d) => recipe(d.prices, d))}
-      />
+      <PlanFields at="prices" rows={[{ path: 'kWh', none: 'not said' }]} />
       <TextField
         label="Currency"
         value={prices.currency ?? ''}
@@ -68,11 +34,7 @@ export function PowerCost() {
           })
         }
       />
-      <SpecFields
-        of={site}
-        specs={PLUG(units)}
-        change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
-      />
+      <PlanFields at="site" rows={plugRows(units)} />
     </div>
   );
 }
@@ -104,11 +66,7 @@ export function PowerLead() {
         . Say both where you buy the cable.
       </p>
       <div className="grid w-56 grid-cols-1">
-        <SpecFields
-          of={site}
-          specs={LEAD}
-          change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
-        />
+        <PlanFields at="site" rows={[{ path: 'leadM', none: 'not measured' }]} />
       </div>
       <ul className="list-disc pl-5 text-[0.87rem] text-soft" data-reason>
         <li>Residual-current protection, an outdoor cable and box, no joint on the ground.</li>

@@ -1,19 +1,19 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { Fixture, OfKind, Plan } from '@/core/model/schema';
-import { usePlan } from '../session/bench';
+import type { Fixture, OfKind } from '@/core/model/schema';
 import type { AddId } from '../session/engine';
 import { useStanding } from '../session/standing';
 import { FixtureRow } from './FixtureRow';
-import { editFixture } from './fixtures';
-import { More, type Spec, SpecFields } from './spec';
+import { More } from './Fold';
+import { FixtureFields } from './PlanFields';
+import type { Rows } from './rows';
 import { useAdd } from './useAdd';
 
 /** All fixtures of a kind, edited in place, with a way to add one. */
 export function FixtureRows<K extends Fixture['kind']>({
   kind,
-  specs,
+  rows,
   more = [],
   moreTitle = 'More',
   empty,
@@ -22,34 +22,29 @@ export function FixtureRows<K extends Fixture['kind']>({
   filter = () => true,
 }: {
   kind: K;
-  specs: readonly Spec<OfKind<K>>[];
-  more?: readonly Spec<OfKind<K>>[];
+  rows: Rows<OfKind<K>>;
+  more?: Rows<OfKind<K>>;
   moreTitle?: string;
   empty: string;
   adds: readonly { readonly name: string; readonly make: AddId }[];
   summary?: (fixture: OfKind<K>) => ReactNode;
   filter?: (fixture: OfKind<K>) => boolean;
 }) {
-  const plan = usePlan();
   const add = useAdd();
   const own = useStanding(kind).filter(filter);
   return (
     <div className="flex flex-col gap-2.5">
       {own.length === 0 ? <p className="text-soft">{empty}</p> : null}
-      {own.map((fixture) => {
-        const change = (name: string, recipe: (f: OfKind<K>, p: Plan) => void) =>
-          editFixture(kind, fixture.id, name, (f) => recipe(f as OfKind<K>, plan));
-        return (
-          <FixtureRow key={fixture.id} fixture={fixture} summary={summary?.(fixture)}>
-            <SpecFields of={fixture} specs={specs} change={change} />
-            {more.length > 0 ? (
-              <More title={moreTitle}>
-                <SpecFields of={fixture} specs={more} change={change} />
-              </More>
-            ) : null}
-          </FixtureRow>
-        );
-      })}
+      {own.map((fixture) => (
+        <FixtureRow key={fixture.id} fixture={fixture} summary={summary?.(fixture)}>
+          <FixtureFields fixture={fixture} rows={rows} />
+          {more.length > 0 ? (
+            <More title={moreTitle}>
+              <FixtureFields fixture={fixture} rows={more} />
+            </More>
+          ) : null}
+        </FixtureRow>
+      ))}
       <div className="flex flex-wrap gap-2">
         {adds.map(({ name, make }, i) => (
           <button

@@ -24,7 +24,7 @@ export function RainBench({ close }: { close: () => void }) {
   return (
     <FullDialog title="Rain barrel" close={close}>
       <div className="flex min-h-0 flex-1 gap-5 max-lg:flex-col">
-        <RainFields rain={rain} picked={picked} />
+        <RainFields picked={picked} />
         <div className="flex min-w-0 flex-1 flex-col gap-3 overflow-y-auto max-lg:overflow-visible">
           <RainElevation rain={rain} picked={picked} pick={setPicked} />
           <ThirtyYears rain={rain} run={run} tryBarrel={tryBarrel} />

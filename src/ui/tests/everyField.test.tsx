@@ -58,7 +58,7 @@ function FeederOnTheBench() {
 
 function RainOnTheBench() {
   const { rain } = usePlan();
-  return rain && <RainFields rain={rain} picked={null} />;
+  return rain && <RainFields picked={null} />;
 }
 
 const planNow = (): Plan => useBench.getState().plan as Plan;

@@ -2,30 +2,26 @@
 import { useState } from 'react';
 import { intoRoom } from '@/core/edit/intoRoom';
 import { TAPES, type Tape } from '@/core/kernel/units/tape';
-import type { Made, Vessel } from '@/core/model/schema';
+import type { Made, Plan, Vessel } from '@/core/model/schema';
 import { MEASURED_HOW, TAPE_CHOICES } from '@/text/choices.data';
 import { FieldGroup } from '../forms/FieldGroup';
 import { ChoiceField } from '../forms/fields';
-import { editFixture } from '../furniture/fixtures';
-import { SpecFields } from '../furniture/spec';
+import { FixtureFields } from '../furniture/PlanFields';
 import { edit, usePlan } from '../session/bench';
-import { bodySpecs, MOUTH_SPECS, STAND_SPECS, shapeSpec, type Taken } from './madeSpecs';
+import { bodyRows, MOUTH_ROWS, STAND_ROWS, shapeRow, type Taken } from './made.rows';
+
+/** Grown, it still stands clear of the walls. */
+const grown = (v: Vessel, plan: Plan): void => void Object.assign(v, intoRoom(v, plan));
 
 /** What a home-made vessel is made from, its mouth, how it stands, and the keeper's tape. */
 export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Made; tape: Tape }) {
-  const plan = usePlan();
+  const { units } = usePlan();
   const [taken, setTaken] = useState<Taken>('across');
-  const change = (name: string, recipe: (v: Vessel, p: typeof plan) => void) =>
-    editFixture(vessel.kind, vessel.id, name, (v) => {
-      recipe(v as Vessel, plan);
-      // grown, it still stands clear of the walls
-      Object.assign(v, intoRoom(v as Vessel, plan));
-    });
   const isRound = made.body.shape === 'can' || made.body.shape === 'pail';
   return (
     <div className="flex w-[17rem] shrink-0 flex-col gap-3 overflow-y-auto max-lg:w-full max-lg:overflow-visible">
       <FieldGroup title="Body">
-        <SpecFields of={vessel} specs={[shapeSpec(vessel)]} change={change} />
+        <FixtureFields fixture={vessel} rows={[shapeRow(vessel, units)]} after={grown} />
         {isRound ? (
           <ChoiceField
             label="Measured"
@@ -38,13 +34,13 @@ export function VesselFields({ vessel, made, tape }: { vessel: Vessel; made: Mad
             }}
           />
         ) : null}
-        <SpecFields of={vessel} specs={bodySpecs(isRound ? taken : 'across')} change={change} />
+        <FixtureFields fixture={vessel} rows={bodyRows(isRound ? taken : 'across')} after={grown} />
       </FieldGroup>
       <FieldGroup title="Mouth">
-        <SpecFields of={vessel} specs={MOUTH_SPECS} change={change} />
+        <FixtureFields fixture={vessel} rows={MOUTH_ROWS} after={grown} />
       </FieldGroup>
       <FieldGroup title="Stands">
-        <SpecFields of={vessel} specs={STAND_SPECS} change={change} />
+        <FixtureFields fixture={vessel} rows={STAND_ROWS} after={grown} />
         <ChoiceField
           label="Your tape is in"
           wide

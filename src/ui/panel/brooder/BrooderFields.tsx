@@ -1,14 +1,13 @@
 'use client';
 import { Plus } from 'lucide-react';
-import type { Brooder } from '@/core/model/schema';
 import { brooderFor } from '@/core/stations/brooder/brooderFor';
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { FigureList, Part } from '../../furniture/FigureList';
-import { SpecFields } from '../../furniture/spec';
+import { PlanFields } from '../../furniture/PlanFields';
 import { edit, goTo, useAssessment, usePlan } from '../../session/bench';
-import { BOX, HEAT } from './brooder.specs';
+import { BOX, HEAT } from './brooder.rows';
 
 /** The brooder: its box, its heat, and when each brood goes out. */
 export function BrooderFields() {
@@ -47,8 +46,8 @@ export function BrooderFields() {
       ) : (
         <>
           <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-            <SpecFields of={brooder} specs={HEAT} change={change} />
-            <SpecFields of={brooder} specs={BOX} change={change} />
+            <PlanFields at="brooder" rows={HEAT} />
+            <PlanFields at="brooder" rows={BOX} />
           </div>
           <FigureList
             rows={[
@@ -64,11 +63,6 @@ export function BrooderFields() {
     </>
   );
 }
-
-const change = (name: string, recipe: (b: Brooder, p: never) => void) =>
-  edit(name, (d) => {
-    if (d.brooder) recipe(d.brooder, undefined as never);
-  });
 
 /** What chicks stand on, and where they drink. */
 function Floor() {

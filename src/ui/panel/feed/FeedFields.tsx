@@ -2,18 +2,21 @@
 import { AwayPart } from '../../away/AwayPart';
 import { FrostPart } from '../../frost/FrostPart';
 import { FigureList, Part } from '../../furniture/FigureList';
-import { SpecFields } from '../../furniture/spec';
+import { PlanFields } from '../../furniture/PlanFields';
 import { RainPart } from '../../rain/RainPart';
-import { edit, usePlan } from '../../session/bench';
 import { LevelsPart } from '../../vessel/LevelsPart';
 import { WorkedFor } from '../climate/WorkedFor';
 import { MonthBars } from './MonthBars';
 import { RationPart } from './RationPart';
 import { DishRows, DrinkerRows, FeederRows } from './vessels';
 
+const FEED = ['feedDays', { path: 'bagKg', step: 5 }, 'shopDays'] as const;
+const BAG = [{ path: 'bag', none: 'not said' }] as const;
+const KIND_OF_FEED = ['allFlock'] as const;
+const WATER = ['waterDays'] as const;
+
 /** Feeders, days between fills, bags and dishes. */
 export function FeedFields() {
-  const { fills } = usePlan();
   return (
     <>
       <FeederRows />
@@ -28,66 +31,9 @@ export function FeedFields() {
           ]}
         />
         <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-          <SpecFields
-            of={fills}
-            specs={[
-              {
-                kind: 'amount',
-                label: 'Filled every',
-                unit: 'days',
-                least: 1,
-                most: 60,
-                get: (f) => f.feedDays,
-                set: (f, v) => {
-                  f.feedDays = v;
-                },
-              },
-              {
-                kind: 'amount',
-                label: 'Bought in bags of',
-                unit: 'kg',
-                least: 1,
-                most: 1000,
-                step: 5,
-                get: (f) => f.bagKg,
-                set: (f, v) => {
-                  f.bagKg = v;
-                },
-              },
-              {
-                kind: 'amount',
-                label: 'To have more takes',
-                unit: 'days',
-                least: 0,
-                most: 60,
-                get: (f) => f.shopDays,
-                set: (f, v) => {
-                  f.shopDays = v;
-                },
-              },
-              {
-                kind: 'openAmount',
-                label: 'A bag costs',
-                unit: '',
-                none: 'not said',
-                least: 0,
-                most: 1e6,
-                get: (_, plan) => plan.prices.bag,
-                set: (_, v, plan) => {
-                  plan.prices.bag = v;
-                },
-              },
-              {
-                kind: 'yes',
-                label: 'One grower or all-flock feed for all, oyster shell apart',
-                get: (f) => f.allFlock,
-                set: (f, v) => {
-                  f.allFlock = v;
-                },
-              },
-            ]}
-            change={(name, recipe) => edit(name, (d) => recipe(d.fills, d))}
-          />
+          <PlanFields at="fills" rows={FEED} />
+          <PlanFields at="prices" rows={BAG} />
+          <PlanFields at="fills" rows={KIND_OF_FEED} />
         </div>
       </Part>
       <AwayPart />
@@ -103,7 +49,6 @@ export function FeedFields() {
 
 /** Drinkers and days between fills. */
 export function WaterFields() {
-  const { fills } = usePlan();
   return (
     <>
       <DrinkerRows />
@@ -116,23 +61,7 @@ export function WaterFields() {
           rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}
         />
         <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-          <SpecFields
-            of={fills}
-            specs={[
-              {
-                kind: 'amount',
-                label: 'Filled every',
-                unit: 'days',
-                least: 1,
-                most: 60,
-                get: (f) => f.waterDays,
-                set: (f, v) => {
-                  f.waterDays = v;
-                },
-              },
-            ]}
-            change={(name, recipe) => edit(name, (d) => recipe(d.fills, d))}
-          />
+          <PlanFields at="fills" rows={WATER} />
         </div>
       </Part>
       <LevelsPart of="drinker" />

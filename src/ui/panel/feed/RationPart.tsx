@@ -2,7 +2,9 @@
 import type { Shares } from '@/core/stores/ration';
 import { FOOD_NAMES } from '@/text/choices.data';
 import { FigureList, Part } from '../../furniture/FigureList';
-import { type Spec, SpecFields } from '../../furniture/spec';
+import { PlanFields } from '../../furniture/PlanFields';
+import type { Rows } from '../../furniture/rows';
+import { PERCENT } from '../../furniture/shown';
 import { edit, usePlan } from '../../session/bench';
 
 const SEASONS = [
@@ -10,17 +12,10 @@ const SEASONS = [
   { id: 'warm', name: 'In the warm half' },
 ] as const;
 
-const SPECS: readonly Spec<Shares>[] = FOOD_NAMES.map(({ id: food, name }) => ({
-  kind: 'amount',
+const FOODS: Rows<Shares> = FOOD_NAMES.map(({ id, name }) => ({
+  path: id,
   label: `${name.charAt(0).toUpperCase()}${name.slice(1)}`,
-  unit: '%',
-  least: 0,
-  most: 100,
-  step: 1,
-  get: (s) => Math.round(s[food] * 1000) / 10,
-  set: (s, n) => {
-    s[food] = n / 100;
-  },
+  as: PERCENT,
 }));
 
 /** What birds get beside their feed, by season, and what all of it has. */
@@ -51,14 +46,10 @@ export function RationPart() {
           <div key={id} className="flex flex-col gap-1.5">
             <h4 className="text-[0.87rem] text-soft">{name}, of all that they eat</h4>
             <div className="grid grid-cols-3 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-              <SpecFields
-                of={ration[id]}
-                specs={SPECS}
-                change={(field, recipe) =>
-                  edit(`${name}: ${field.toLowerCase()}`, (d) => {
-                    if (d.ration) recipe(d.ration[id], d);
-                  })
-                }
+              <PlanFields
+                at={`ration.${id}`}
+                rows={FOODS}
+                named={(label) => `${name}: ${label.toLowerCase()}`}
               />
             </div>
             <FigureList

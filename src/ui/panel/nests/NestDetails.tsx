@@ -4,136 +4,30 @@ import type { NestBank } from '@/core/model/schema';
 import { BOXES_FOR, COLLECTED, LATCHES, NEST_FLOORS } from '@/text/choices.data';
 import { formatDay } from '@/text/format';
 import { Part } from '../../furniture/FigureList';
-import { editFixture } from '../../furniture/fixtures';
-import { type Spec, SpecFields } from '../../furniture/spec';
+import { FixtureFields } from '../../furniture/PlanFields';
+import type { Rows } from '../../furniture/rows';
+import { STEP_ABOVE_LITTER } from '../../furniture/shown';
 import { useAssessment, usePlan } from '../../session/bench';
 
-const BANK: readonly Spec<NestBank>[] = [
-  {
-    kind: 'choice',
-    label: 'Collected',
-    choices: COLLECTED,
-    get: (b) => b.collect,
-    set: (b, v) => {
-      b.collect = v as NestBank['collect'];
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Floor of the boxes',
-    choices: NEST_FLOORS,
-    get: (b) => b.floor,
-    set: (b, v) => {
-      b.floor = v as NestBank['floor'];
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Boxes for',
-    choices: [{ id: 'asItStands', name: 'as it stands' }, ...BOXES_FOR],
-    get: (b) => b.forWhom ?? 'asItStands',
-    set: (b, v) => {
-      b.forWhom = v === 'asItStands' ? null : (v as NestBank['forWhom']);
-    },
-  },
-  {
-    kind: 'openLength',
-    label: 'Step or rail above litter',
-    none: 'none',
-    most: 3,
-    get: (b, plan) => (b.stepZ === 0 ? null : b.stepZ - plan.litter.depthM),
-    set: (b, m, plan) => {
-      b.stepZ = m === null ? 0 : m + plan.litter.depthM;
-    },
-  },
-  {
-    kind: 'amount',
-    label: 'Top slopes',
-    unit: '°',
-    least: 0,
-    most: 90,
-    step: 5,
-    get: (b) => b.lidDeg,
-    set: (b, v) => {
-      b.lidDeg = v;
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Latch outside',
-    choices: LATCHES,
-    when: (b) => b.collect !== 'inside',
-    get: (b) => b.latch,
-    set: (b, v) => {
-      b.latch = v as NestBank['latch'];
-    },
-  },
-  {
-    kind: 'amount',
-    label: 'Lid or flap weighs',
-    unit: 'kg',
-    least: 0,
-    most: 500,
-    step: 0.5,
-    get: (b) => b.lidKg,
-    set: (b, v) => {
-      b.lidKg = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'A stay or catch holds it',
-    get: (b) => b.stay,
-    set: (b, v) => {
-      b.stay = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'A rail to land on',
-    get: (b) => b.rail,
-    set: (b, v) => {
-      b.rail = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'A curtain, open at the foot',
-    get: (b) => b.curtain,
-    set: (b, v) => {
-      b.curtain = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Comes apart for cleaning',
-    get: (b) => b.comesApart,
-    set: (b, v) => {
-      b.comesApart = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Top tier shut at night',
-    when: (b) => b.rows > 1,
-    get: (b) => b.topShutAtNight,
-    set: (b, v) => {
-      b.topShutAtNight = v;
-    },
-  },
+const BANK: Rows<NestBank> = [
+  { path: 'collect', choices: COLLECTED },
+  { path: 'floor', choices: NEST_FLOORS },
+  { path: 'forWhom', choices: BOXES_FOR, none: 'as it stands' },
+  { path: 'stepZ', none: 'none', as: STEP_ABOVE_LITTER },
+  { path: 'lidDeg', step: 5 },
+  { path: 'latch', choices: LATCHES, when: (b) => b.collect !== 'inside' },
+  { path: 'lidKg', step: 0.5 },
+  'stay',
+  'rail',
+  'curtain',
+  'comesApart',
+  { path: 'topShutAtNight', when: (b) => b.rows > 1 },
 ];
 
 /** How a bank is collected, floored, roofed and shut. */
-export function NestDetails({ bank }: { bank: NestBank }) {
-  const plan = usePlan();
-  return (
-    <SpecFields
-      of={bank}
-      specs={BANK}
-      change={(name, recipe) => editFixture('nestBank', bank.id, name, (b) => recipe(b, plan))}
-    />
-  );
-}
+export const NestDetails = ({ bank }: { bank: NestBank }) => (
+  <FixtureFields fixture={bank} rows={BANK} />
+);
 
 /** When screened boxes are opened for young hens, and what is done then. */
 export function NestOpeningDays() {

@@ -3,166 +3,45 @@ import type { OfKind } from '@/core/model/schema';
 import { COVERS, OPENS, PANES, SCREENS, SIDES, VENT_PLACES } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { FixtureRows } from '../../furniture/FixtureRows';
-import type { Spec } from '../../furniture/spec';
+import type { Row } from '../../furniture/rows';
 import { useAssessment } from '../../session/bench';
 
-export interface Hole {
-  wall: 'front' | 'rear' | 'left' | 'right';
-  alongM: number;
-  sillZ: number;
-  widthM: number;
-  heightM: number;
-}
+/** Where a hole in a wall is, and how large. */
+export const hole = [
+  { path: 'wall', choices: SIDES },
+  'widthM',
+  'heightM',
+  'sillZ',
+  'alongM',
+] as const;
+const air = [
+  ...hole,
+  { path: 'opens', choices: OPENS },
+  { path: 'cover', choices: COVERS },
+] as const;
+const airMore = [
+  { path: 'screenedBy', choices: SCREENS },
+  { path: 'pane', choices: PANES },
+  'baffle',
+  'stay',
+  'innerSill',
+] as const;
 
-export const wall: Spec<Hole> = {
-  kind: 'choice',
-  label: 'In the wall',
-  choices: SIDES,
-  get: (o) => o.wall,
-  set: (o, v) => {
-    o.wall = v as Hole['wall'];
-  },
-};
-export const size: readonly Spec<Hole>[] = [
-  {
-    kind: 'length',
-    label: 'Width',
-    least: 0.01,
-    get: (o) => o.widthM,
-    set: (o, v) => {
-      o.widthM = v;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Height',
-    least: 0.01,
-    most: 6,
-    get: (o) => o.heightM,
-    set: (o, v) => {
-      o.heightM = v;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Sill above the floor',
-    most: 6,
-    get: (o) => o.sillZ,
-    set: (o, v) => {
-      o.sillZ = v;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Along the wall',
-    get: (o) => o.alongM,
-    set: (o, v) => {
-      o.alongM = v;
-    },
-  },
-];
-export const hole: readonly Spec<Hole>[] = [wall, ...size];
-
-type Air = OfKind<'window'> | OfKind<'vent'>;
-
-const opens: Spec<Air> = {
-  kind: 'choice',
-  label: 'Opens',
-  choices: OPENS,
-  get: (o) => o.opens,
-  set: (o, v) => {
-    o.opens = v as Air['opens'];
-  },
-};
-const cover: Spec<Air> = {
-  kind: 'choice',
-  label: 'Covered with',
-  choices: COVERS,
-  get: (o) => o.cover,
-  set: (o, v) => {
-    o.cover = v as Air['cover'];
-  },
-};
-const airMore: readonly Spec<Air>[] = [
-  {
-    kind: 'choice',
-    label: 'And behind it',
-    choices: SCREENS,
-    get: (o) => o.screenedBy,
-    set: (o, v) => {
-      o.screenedBy = v as Air['screenedBy'];
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Closed by',
-    choices: PANES,
-    get: (o) => o.pane,
-    set: (o, v) => {
-      o.pane = v as Air['pane'];
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'A baffle turns the air up',
-    get: (o) => o.baffle,
-    set: (o, v) => {
-      o.baffle = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'A stay or catch against the wind',
-    get: (o) => o.stay,
-    set: (o, v) => {
-      o.stay = v;
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Its inner sill is a ledge',
-    get: (o) => o.innerSill,
-    set: (o, v) => {
-      o.innerSill = v;
-    },
-  },
-];
-
-const ventMore: readonly Spec<OfKind<'vent'>>[] = [
-  {
-    kind: 'choice',
-    label: 'Lies in',
-    choices: VENT_PLACES,
-    get: (o) => o.place,
-    set: (o, v) => {
-      o.place = v as OfKind<'vent'>['place'];
-    },
-  },
-  {
-    kind: 'openAmount',
-    label: 'Drilled holes',
-    unit: 'holes',
-    none: 'one opening',
+/** Drilled holes are there as soon as their number is said. */
+const holes: Row<OfKind<'vent'>> = {
+  path: 'holes',
+  label: 'Drilled holes',
+  none: 'one opening',
+  unit: 'holes',
+  as: {
+    type: 'whole',
     least: 1,
     most: 2000,
-    get: (o) => o.holes?.count ?? null,
-    set: (o, v) => {
-      o.holes =
-        v === null ? null : { count: Math.round(v), diameterM: o.holes?.diameterM ?? 0.025 };
-    },
+    show: (all) => (all as OfKind<'vent'>['holes'])?.count ?? null,
+    store: (count, all) =>
+      count === null ? null : { diameterM: 0.025, ...(all as object), count },
   },
-  {
-    kind: 'length',
-    label: 'Each hole across',
-    least: 0.002,
-    most: 0.2,
-    when: (o) => o.holes !== null,
-    get: (o) => o.holes?.diameterM ?? 0.025,
-    set: (o, v) => {
-      if (o.holes) o.holes.diameterM = v;
-    },
-  },
-];
+};
 
 /** Net area of an opening, once air passes it. */
 function Net({ id }: { id: string }) {
@@ -188,9 +67,9 @@ function Net({ id }: { id: string }) {
 
 export function WindowRows() {
   return (
-    <FixtureRows<'window'>
+    <FixtureRows
       kind="window"
-      specs={[...hole, opens, cover]}
+      rows={air}
       more={airMore}
       moreTitle="Pane, screen, stay"
       empty="No window yet."
@@ -202,10 +81,10 @@ export function WindowRows() {
 
 export function VentRows() {
   return (
-    <FixtureRows<'vent'>
+    <FixtureRows
       kind="vent"
-      specs={[...hole, opens, cover]}
-      more={[...ventMore, ...airMore]}
+      rows={air}
+      more={[{ path: 'place', choices: VENT_PLACES }, holes, 'holes.diameterM', ...airMore]}
       moreTitle="Ridge, holes, screen, baffle"
       empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
       adds={[{ name: 'Add a vent', make: 'vent' }]}

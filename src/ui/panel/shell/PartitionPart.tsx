@@ -2,14 +2,16 @@
 import { Plus } from 'lucide-react';
 import type { Plan } from '@/core/model/schema';
 import { Part } from '../../furniture/FigureList';
-import { type Spec, SpecFields } from '../../furniture/spec';
+import { PlanFields } from '../../furniture/PlanFields';
+import type { Rows } from '../../furniture/rows';
+import { among } from '../../furniture/shown';
 import { edit, usePlan } from '../../session/bench';
 
 export const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
 
 /** A mesh wall that parts two ages or kinds, each with its own side of everything. */
 export function PartitionPart() {
-  const { partition, flock, shell } = usePlan();
+  const { partition, flock } = usePlan();
   return (
     <Part title="Two zones">
       {partition === null ? (
@@ -38,15 +40,7 @@ export function PartitionPart() {
       ) : (
         <>
           <div className={GRID}>
-            <SpecFields
-              of={partition}
-              specs={partitionSpecs(flock, shell)}
-              change={(name, recipe) =>
-                edit(name, (d) => {
-                  if (d.partition) recipe(d.partition, d);
-                })
-              }
-            />
+            <PlanFields at="partition" rows={partitionRows(flock)} />
           </div>
           <button
             type="button"
@@ -65,39 +59,23 @@ export function PartitionPart() {
   );
 }
 
-type Partition = NonNullable<Plan['partition']>;
+const AXES = [
+  { id: 'x', name: 'left from right' },
+  { id: 'y', name: 'front from rear' },
+] as const;
 
-const partitionSpecs = (flock: Plan['flock'], shell: Plan['shell']): Spec<Partition>[] => [
+const partitionRows = (flock: Plan['flock']): Rows<NonNullable<Plan['partition']>> => [
   {
-    kind: 'choice',
-    label: 'Parts',
-    choices: [
-      { id: 'x', name: 'left from right' },
-      { id: 'y', name: 'front from rear' },
-    ],
-    get: (p) => p.axis,
-    set: (p, v) => {
-      p.axis = v as Partition['axis'];
+    path: 'axis',
+    choices: AXES,
+    after: (p, { shell }) => {
       p.atM = Math.round((p.axis === 'x' ? shell.lengthM : shell.widthM) * 50) / 100;
     },
   },
-  {
-    kind: 'length',
-    label: 'Stands at',
-    least: 0.1,
-    get: (p) => p.atM,
-    set: (p, m) => {
-      p.atM = m;
-    },
-  },
-  ...flock.map(
-    (g): Spec<Partition> => ({
-      kind: 'yes',
-      label: `${g.name} live beyond it`,
-      get: (p) => p.beyond.includes(g.id),
-      set: (p, v) => {
-        p.beyond = v ? [...p.beyond, g.id] : p.beyond.filter((id) => id !== g.id);
-      },
-    }),
-  ),
+  'atM',
+  ...flock.map((g) => ({
+    path: 'beyond' as const,
+    label: `${g.name} live beyond it`,
+    as: among(g.id),
+  })),
 ];

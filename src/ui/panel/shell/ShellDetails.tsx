@@ -1,23 +1,25 @@
 'use client';
 import { Plus } from 'lucide-react';
 import { newRun } from '@/core/edit/defaults';
-import type { OfKind, Plan, Side } from '@/core/model/schema';
+import type { OfKind, Plan } from '@/core/model/schema';
 import { animalsOf } from '@/core/stations/shell/shell';
 import { ANIMAL_NAMES, PLACES, SIDES } from '@/text/choices.data';
 import { AtTheBench } from '../../furniture/AtTheBench';
 import { FigureList, Part } from '../../furniture/FigureList';
 import { FixtureRows } from '../../furniture/FixtureRows';
-import { type Spec, SpecFields } from '../../furniture/spec';
+import { PlanFields } from '../../furniture/PlanFields';
+import type { Rows } from '../../furniture/rows';
+import { among } from '../../furniture/shown';
 import { edit, usePlan } from '../../session/bench';
 import { WindowRows } from '../openings/openings';
 import { BoughtPart } from './BoughtPart';
 import { ObstacleRows } from './ObstacleRows';
 import { GRID, PartitionPart } from './PartitionPart';
-import { MESH, RUN, SITE } from './run.specs';
+import { MESH, RUN, SITE } from './run.rows';
 
 /** The keeper's own strip, the run, the dust bath, the windows and the site. */
 export function ShellDetails() {
-  const { shell, run, site } = usePlan();
+  const { run } = usePlan();
   return (
     <>
       <Part title="Run">
@@ -42,15 +44,7 @@ export function ShellDetails() {
               ]}
             />
             <div className={GRID}>
-              <SpecFields
-                of={run}
-                specs={RUN}
-                change={(name, recipe) =>
-                  edit(name, (d) => {
-                    if (d.run) recipe(d.run, d);
-                  })
-                }
-              />
+              <PlanFields at="run" rows={RUN} />
             </div>
             <button
               type="button"
@@ -68,9 +62,9 @@ export function ShellDetails() {
       </Part>
       <Part title="Dust bath">
         <FigureList rows={[{ name: 'Needed', id: 'shell.dustBath.needed' }]} />
-        <FixtureRows<'dustBath'>
+        <FixtureRows
           kind="dustBath"
-          specs={BATH}
+          rows={BATH}
           empty="No dust bath yet. Birds that range make their own."
           adds={[{ name: 'Add a dust bath', make: 'dustBath' }]}
         />
@@ -85,16 +79,8 @@ export function ShellDetails() {
       <PartitionPart />
       <Part title="Foot, storage and site">
         <div className={GRID}>
-          <SpecFields
-            of={shell}
-            specs={STORAGE}
-            change={(name, recipe) => edit(name, (d) => recipe(d.shell, d))}
-          />
-          <SpecFields
-            of={site}
-            specs={SITE}
-            change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
-          />
+          <PlanFields at="shell" rows={STORAGE} />
+          <PlanFields at="site" rows={SITE} />
         </div>
         <AnimalsPart />
         <SiteAdvice />
@@ -103,93 +89,30 @@ export function ShellDetails() {
   );
 }
 
-const STORAGE: readonly Spec<Plan['shell']>[] = [
+/** The keeper's own strip is there as soon as it has a depth. */
+const STORAGE: Rows<Plan['shell']> = [
   {
-    kind: 'openLength',
+    path: 'storage',
     label: 'Your own strip, deep',
     none: 'none',
-    get: (s) => s.storage?.depthM ?? null,
-    set: (s, m) => {
-      s.storage = m === null ? null : { wall: s.storage?.wall ?? 'left', depthM: m };
+    as: {
+      type: 'number',
+      kind: 'length',
+      show: (strip) => (strip as Plan['shell']['storage'])?.depthM ?? null,
+      store: (m, strip) => (m === null ? null : { wall: 'left', ...(strip as object), depthM: m }),
     },
   },
-  {
-    kind: 'choice',
-    label: 'Along the wall',
-    choices: SIDES,
-    when: (s) => s.storage !== null,
-    get: (s) => s.storage?.wall ?? 'left',
-    set: (s, v) => {
-      if (s.storage) s.storage.wall = v as Side;
-    },
-  },
-  {
-    kind: 'openLength',
-    label: 'Apron round the foot',
-    none: 'not known',
-    most: 3,
-    get: (s) => s.apronM,
-    set: (s, m) => {
-      s.apronM = m;
-    },
-  },
-  {
-    kind: 'openLength',
-    label: 'Studs, middle to middle',
-    none: 'none, or not known',
-    most: 3,
-    get: (s) => s.studsM,
-    set: (s, m) => {
-      s.studsM = m;
-    },
-  },
+  { path: 'storage.wall', choices: SIDES },
+  { path: 'apronM', none: 'not known' },
+  { path: 'studsM', none: 'none, or not known' },
 ];
 
-const BATH: readonly Spec<OfKind<'dustBath'>>[] = [
-  {
-    kind: 'length',
-    label: 'Length',
-    least: 0.1,
-    get: (b) => b.lengthM,
-    set: (b, m) => {
-      b.lengthM = m;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Width',
-    least: 0.1,
-    get: (b) => b.depthM,
-    set: (b, m) => {
-      b.depthM = m;
-    },
-  },
-  {
-    kind: 'length',
-    label: 'Filled, deep',
-    most: 1,
-    get: (b) => b.fillM,
-    set: (b, m) => {
-      b.fillM = m;
-    },
-  },
-  {
-    kind: 'choice',
-    label: 'Stands',
-    choices: PLACES,
-    get: (b) => b.place,
-    set: (b, v) => {
-      b.place = v as 'coop' | 'run';
-    },
-  },
-  {
-    kind: 'yes',
-    label: 'Roofed',
-    get: (b) => b.roofed,
-    set: (b, v) => {
-      b.roofed = v;
-    },
-  },
+const BATH: Rows<OfKind<'dustBath'>> = [
+  'lengthM',
+  'depthM',
+  'fillM',
+  { path: 'place', choices: PLACES },
+  'roofed',
 ];
 
 /** Which animals the coop is kept shut against: they set the mesh of every opening. */
@@ -202,23 +125,19 @@ function AnimalsPart() {
           ? 'Animals that come here. Tick them; until then the plan counts on foxes and rats.'
           : 'Animals that come here: they decide the mesh of every opening.'}
       </legend>
-      <SpecFields
-        of={site}
-        specs={ANIMALS_HERE}
-        change={(name, recipe) => edit(name, (d) => recipe(d.site, d))}
-      />
+      <PlanFields at="site" rows={ANIMALS_HERE} />
     </fieldset>
   );
 }
 
-const ANIMALS_HERE: readonly Spec<Plan['site']>[] = ANIMAL_NAMES.map(({ id, name }) => ({
-  kind: 'yes',
+const ANIMALS_HERE: Rows<Plan['site']> = ANIMAL_NAMES.map(({ id, name }) => ({
+  path: 'animals',
   label: name,
   half: true,
-  get: (s) => animalsOf({ site: s }).includes(id),
-  set: (s, v) => {
-    const others = animalsOf({ site: s }).filter((a) => a !== id);
-    s.animals = v ? [...others, id] : others;
+  as: {
+    ...among(id),
+    show: (_, site) => animalsOf({ site }).includes(id),
+    store: (yes, _, site, plan) => among(id).store(yes, animalsOf({ site }), site, plan),
   },
 }));
 
