@@ -42,7 +42,7 @@ async function shutOut(page: Page, what: string, only?: readonly string[]): Prom
   });
   const { violations, incomplete } = await axe.analyze();
   const found = violations.map((v) => {
-    const where = v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 3);
+    const where = v.nodes.map((n) => n.html.slice(0, 160)).slice(0, 12);
     return `${what}: ${v.id} (${v.nodes.length}): ${where.join(' | ')}`;
   });
   // inks and grounds are worked from their tokens (ui/theme/contrast.test.ts); what is written over a drawing is
@@ -78,11 +78,12 @@ const smallForAThumb = (page: Page): Promise<string[]> =>
 /** A page in its state, once: by day with all rules, by lamp with those of colour, and on a phone. */
 async function walk(page: Page, what: string, { path, open, phone }: State): Promise<string[]> {
   await page.setViewportSize(DESK);
-  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'reduce' });
+  await page.emulateMedia({ colorScheme: 'light', reducedMotion: 'no-preference' });
   await page.goto(path);
   if (/^\/plans\/[a-z-]+$/.test(path) && path !== '/plans/nobody')
     await expect(page.locator('[data-ready]')).toBeVisible();
   await open(page, reading(page));
+  await page.emulateMedia({ reducedMotion: 'reduce' });
   const found = await shutOut(page, what);
   await page.emulateMedia({ colorScheme: 'dark' });
   found.push(...(await shutOut(page, `${what} · by lamp`, ['color-contrast'])));

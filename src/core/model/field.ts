@@ -68,7 +68,6 @@ function variant(node: Node, value: unknown): Node | null {
  * @param part    the part itself: of variants the one that it is counts
  * @param path    keys with dots between them
  * @returns       null where this part has no such value: another variant has it, or what it stands in is not there
- * @example fieldAt(fixture, { kind: 'bar', … }, 'section.widthM') // { type: 'number', least: 0.01, most: 0.3, … }
  */
 export function fieldAt(schema: z.core.$ZodType, part: unknown, path: string): Field | null {
   let node: Node = schema as unknown as Node;

@@ -64,7 +64,10 @@ export function Heads({
               </p>
             </WorkingHost>
           </Figures>
-          <Link href={`/plans/${column.plan.id}`} className="text-[0.9rem] text-chalk underline">
+          <Link
+            href={`/plans/${column.plan.id}`}
+            className="inline-flex min-h-6 items-center text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
+          >
             Open {column.letter} on the bench
           </Link>
         </article>
