@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openPlan, ownPlan, watchConsole } from './help';
+import { goTo, openPlan, ownPlan, unfold, watchConsole } from './help';
 
 /** What the arrows of the drawing say flows in and out, L/s. */
 const flows = (page: Page): Promise<{ in: number; out: number; words: string }> =>
@@ -26,6 +26,7 @@ test('the air is watched through a cold night and a hot day, by hand and by itse
   expect(Math.abs(night.in - night.out)).toBeLessThan(1e-6 * night.in);
   expect(night.words).toContain('gaps ');
   // by the keys, hour by hour
+  await unfold(page, 'Watch it breathe');
   const slider = page.getByRole('slider', { name: 'Hour of the day' });
   await slider.focus();
   await page.keyboard.press('ArrowRight');
@@ -47,8 +48,9 @@ test('the air is watched through a cold night and a hot day, by hand and by itse
   await goTo(page, 'air');
   await expect(air).toHaveAttribute('data-air', stopped ?? '');
   // measures of the season that is looked at, worked for this coop
+  await unfold(page, 'Watch it breathe');
   await page.getByRole('radio', { name: 'A hot day' }).click();
-  await page.getByRole('button', { name: 'What each would do' }).click();
+  await unfold(page, 'Ways through the season');
   const measures = page.locator('[data-ways=hot]');
   await expect(measures.getByRole('rowheader', { name: 'All shut' })).toBeVisible();
   await page.getByRole('radio', { name: 'A cold night' }).click();
@@ -64,6 +66,7 @@ test('under reduced motion nothing plays', async ({ page }) => {
   await page.emulateMedia({ reducedMotion: 'reduce' });
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'air');
+  await unfold(page, 'Watch it breathe');
   await expect(page.getByRole('slider', { name: 'Hour of the day' })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Play the hours' })).toHaveCount(0);
 });

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
 import ICAL from 'ical.js';
-import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
+import { goTo, openPlan, ownPlan, saved, unfold, watchConsole } from './help';
 
 test('a year of its air is stopped, worked out, seen hour by hour, and its shutters taken out as a calendar', async ({
   page,
@@ -22,6 +22,7 @@ test('a year of its air is stopped, worked out, seen hour by hour, and its shutt
   await page.getByRole('button', { name: 'Add a vent', exact: true }).click();
   await saved(page);
   const year = page.locator('[data-year]');
+  await unfold(page, 'Through the year');
   await page.getByRole('button', { name: 'Work out the year' }).click();
   await page.getByRole('button', { name: 'Stop', exact: true }).click();
   await expect(year).toContainText('Stopped. Nothing was changed.');

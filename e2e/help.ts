@@ -110,3 +110,9 @@ export async function ownPlan(page: Page, id: string): Promise<string> {
   const data = { ...plan, id: own, name: `Trial ${made} of ${process.pid}` };
   return (await (await page.request.post('/api/plans', { data })).json()).id;
 }
+
+/** Opens a part of the panel that is folded; one that stands open is left so. */
+export async function unfold(page: Page, title: string): Promise<void> {
+  const fold = page.locator(`[data-fold="${title}"] > h3 > button`);
+  if ((await fold.getAttribute('aria-expanded')) === 'false') await fold.click();
+}

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { assessByCli, goTo, openPlan, ownPlan, saved, takeOut, watchConsole } from './help';
+import { assessByCli, goTo, openPlan, ownPlan, saved, takeOut, unfold, watchConsole } from './help';
 
 test('Pell Garth is mended in the browser by remedies alone, within its shell, and every press is undone by one', async ({
   page,
@@ -157,6 +157,7 @@ test('a school pressed moves its rail, and a remedy of any station changes what 
 
   // a new bedding is felt in the litter at once
   await goTo(page, 'litter');
+  await unfold(page, 'How much of it');
   const weekly = page.locator('aside [data-figure="litter.weekly"]');
   const shavings = await weekly.textContent();
   await page.getByLabel(/^Bedding/).selectOption('hemp');
@@ -180,6 +181,7 @@ test('a coop parted in two is shown zone by zone, and mended zone by zone', asyn
   const errors = watchConsole(page);
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'shell');
+  await unfold(page, 'Two zones');
   await page.getByRole('button', { name: 'Part it in two' }).click();
   await page.getByLabel(/^Stands at/).fill('2.00 m');
   await page.getByLabel(/^Stands at/).press('Enter');

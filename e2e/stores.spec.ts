@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
-import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
+import { goTo, openPlan, ownPlan, saved, unfold, watchConsole } from './help';
 
 test('rain from nothing to a barrel that serves, and a fault mended on the way', async ({
   page,
@@ -8,6 +8,7 @@ test('rain from nothing to a barrel that serves, and a fault mended on the way',
   const errors = watchConsole(page);
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'water');
+  await unfold(page, 'Rain');
   await page.getByRole('button', { name: 'Collect rain' }).click();
   const bench = page.getByRole('dialog', { name: 'Rain barrel' });
   await expect(bench.locator('[data-rain]')).toBeVisible();
@@ -49,6 +50,7 @@ test('ways to keep water open side by side, and a heater that mends it', async (
   const errors = watchConsole(page);
   await openPlan(page, await ownPlan(page, 'pell-garth'));
   await goTo(page, 'water');
+  await unfold(page, 'Frost');
   await page.getByRole('button', { name: 'Compare what keeps it open' }).click();
   const bench = page.getByRole('dialog', { name: 'Water in frost' });
   const rows = bench.locator('[data-ways] tbody tr');

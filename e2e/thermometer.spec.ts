@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
+import { goTo, openPlan, ownPlan, saved, unfold, watchConsole } from './help';
 
 test('readings are laid over the coop: refused, read, fitted, taken and taken back', async ({
   page,
@@ -9,6 +9,7 @@ test('readings are laid over the coop: refused, read, fitted, taken and taken ba
   await goTo(page, 'air');
   const lesson = page.locator('[data-first-lesson]');
   const before = (await lesson.textContent()) ?? '';
+  await unfold(page, 'Your thermometer');
   await page.getByRole('button', { name: 'Lay readings over it' }).click();
   const dialog = page.getByRole('dialog', { name: 'Your thermometer' });
   await expect(dialog).toBeVisible();

@@ -4,7 +4,7 @@ import { generateHours } from '@/core/weather/hours';
 import { weatherNormals } from '@/core/weather/normals';
 import { writeEpw } from '@/formats/weather/epw';
 import { fileOf } from '@/formats/weather/typicalYear';
-import { goTo, openPlan, ownPlan, saved, watchConsole } from './help';
+import { goTo, openPlan, ownPlan, saved, unfold, watchConsole } from './help';
 
 const row = CLIMATES.find((c) => c.id === 'hot-desert');
 if (!row) throw new Error('the climate is shipped');
@@ -55,6 +55,7 @@ test('a weather file is refused with its reason, read, used, and the year worked
   await expect(page.locator('[data-first-lesson]')).toContainText('On the hottest afternoons');
   await expect(page.locator('[data-changed]')).not.toBeEmpty();
   await saved(page);
+  await unfold(page, 'Through the year');
   await page.getByRole('button', { name: 'Work out the year' }).click();
   await page.getByRole('button', { name: /See the year/ }).click();
   await expect(page.getByRole('dialog')).toContainText('from the hours of your weather file');

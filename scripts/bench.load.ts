@@ -6,6 +6,7 @@ import type { Plan } from '@/core/model/schema';
 import { benchPlans } from './bench.plans';
 import { ADDRESS, startServer } from './bench.server';
 import { figure, line, quantile } from './bench.table';
+import { build as buildProgram } from './build.mjs';
 
 /** A list as long as a club's. */
 const PLANS = 500;
@@ -30,7 +31,9 @@ const HEAVIEST = {
 };
 const heavy = (): Promise<Response> => send('/api/rough?instead=1', 'POST', HEAVIEST);
 
+/** On a server of its own, with many plans. */
 export async function load(): Promise<void> {
+  await buildProgram();
   const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-load-'));
   const server = await startServer(dir);
   try {

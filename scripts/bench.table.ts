@@ -6,6 +6,9 @@ export const quantile = (xs: readonly number[], q: number): number =>
 
 export const figure = (x: number, digits = 2): string => x.toFixed(digits);
 
+/** The head of the table that the lines stand in. */
+export const heads = (): void => console.log('| figure | measured | target |\n| --- | --- | --- |');
+
 export function line(name: string, value: string, target: string): void {
   console.log(`| ${name} | ${value} | ${target} |`);
 }

@@ -1,284 +1,58 @@
 // Measures speed on this machine: medians and 95th percentiles. Nothing here is asserted.
-//   npm run bench
-//   npm run bench -- load   only what many plans and many requests do
+//   npm run bench                  all of it
+//   npm run bench -- start load    only these parts
 import { mkdtempSync, rmSync } from 'node:fs';
 import { cpus, tmpdir, totalmem } from 'node:os';
 import { join } from 'node:path';
-import { pathToFileURL } from 'node:url';
-import { gzipSync } from 'node:zlib';
-import { chromium, type Page } from '@playwright/test';
-import { type BuildOptions, build } from 'esbuild';
-import { emptyPage } from './bench.empty';
+import { bundledCore, judged } from './bench.bundled';
 import { load } from './bench.load';
-import { ADDRESS, PORT, startServer } from './bench.server';
-import { figure, line, quantile } from './bench.table';
+import { rainInWorker, repainted, seen } from './bench.page';
+import { startServer } from './bench.server';
+import { starts } from './bench.start';
+import { heads, line } from './bench.table';
 import { build as buildProgram } from './build.mjs';
-import { CHROMIUM } from './chromium.mjs';
 
-/** From the key that commits a length to the next frame after staves, drawing and panel have changed. */
-function editAndWait(page: Page, text: string): Promise<number> {
-  return page.evaluate(async (typed) => {
-    const input = document.querySelector<HTMLInputElement>('[data-row="bar-1"] .grid input');
-    if (!input) throw new Error('no field');
-    input.focus();
-    const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set;
-    set?.call(input, typed);
-    input.dispatchEvent(new Event('input', { bubbles: true }));
-    await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
-    const from = performance.now();
-    input.dispatchEvent(new KeyboardEvent('keydown', { key: 'Enter', bubbles: true }));
-    await new Promise((r) => requestAnimationFrame(() => setTimeout(r)));
-    return performance.now() - from;
-  }, text);
-}
+/** Parts that are measured, in their order. What is timed is a start or an answer, never a build. */
+const PARTS: Readonly<Record<string, () => Promise<void>>> = {
+  core: bundledCore,
+  judging: judged,
+  start: () => inNewDirectory(starts),
+  page: () => onServer(seen),
+  repaint: () => onServer(repainted),
+  rain: () => onServer(rainInWorker),
+  load,
+};
 
-/** Notes the largest paint and the sum of layout shifts of a page. A text: it runs in the page as it stands. */
-const WATCH_PAINTS = `
-  window.seen = { paint: 0, shift: 0 };
-  const watch = (type, take) =>
-    new PerformanceObserver((list) => list.getEntries().forEach(take)).observe({ type, buffered: true });
-  watch('largest-contentful-paint', (e) => { window.seen.paint = e.startTime; });
-  watch('layout-shift', (e) => { window.seen.shift += e.value; });
-`;
-
-/** Paint and shift of later visits with a processor four times slower. */
-async function firstSight(id: string): Promise<{ paintMs: number; shift: number }> {
-  const chrome = await chromium.launch(CHROMIUM);
-  const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript(WATCH_PAINTS);
-  const visit = async (): Promise<{ paint: number; shift: number }> => {
-    await page.goto(`${ADDRESS}/plans/${id}`);
-    await page.locator('[data-ready]').waitFor({ state: 'attached' });
-    await page.locator('[data-found]').first().waitFor({ state: 'attached' });
-    return page.evaluate('window.seen');
-  };
-  await visit();
-  const session = await page.context().newCDPSession(page);
-  await session.send('Emulation.setCPUThrottlingRate', { rate: 4 });
-  const visits: { paint: number; shift: number }[] = [];
-  for (let i = 0; i < 5; i++) visits.push(await visit());
-  await chrome.close();
-  const of = (key: 'paint' | 'shift'): number =>
-    quantile(
-      visits.map((v) => v[key]),
-      0.5,
-    );
-  return { paintMs: of('paint'), shift: of('shift') };
-}
-
-/** What a plan's page sends before anything is run, and how soon it is seen. */
-async function seen(): Promise<void> {
-  const html = await (await fetch(`${ADDRESS}/plans/osk-landing`)).text();
-  const there = html.includes('This coop carries') ? 'there' : 'not there';
-  line('the sentence in what the server sends', there, 'there');
-  // scripts that the page itself names; those for browsers without modules are never fetched
-  const tags = html.match(/<script[^>]*src="[^"]+"[^>]*>/g) ?? [];
-  const named = tags.filter((tag) => !/nomodule/i.test(tag));
-  const files = named.map((tag) => tag.replace(/.*src="([^"]+)".*/, '$1'));
-  let bytes = 0;
-  for (const file of new Set(files)) {
-    const script = await (await fetch(`${ADDRESS}${file}`)).arrayBuffer();
-    bytes += gzipSync(Buffer.from(script)).length;
-  }
-  line(
-    'first load of a plan’s page, compressed JavaScript until it can be gone about in',
-    `${Math.round(bytes / 1000)} kB`,
-    '≤ 240 kB',
-  );
-  for (const id of ['osk-landing', 'pell-garth']) {
-    const { paintMs, shift } = await firstSight(id);
-    const of = `${id}, second visit, processor 4× slowed, median of 5`;
-    line(`largest paint of ${of}`, `${figure(paintMs / 1000)} s`, '< 1.0 s');
-    line(`layout shift of ${of}`, figure(shift, 3), '0');
+async function inNewDirectory(work: (dir: string) => Promise<void>): Promise<void> {
+  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
+  try {
+    await buildProgram();
+    await work(dir);
+  } finally {
+    rmSync(dir, { recursive: true, force: true });
   }
 }
 
-async function browser(): Promise<void> {
-  const chrome = await chromium.launch(CHROMIUM);
-  const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
-  const session = await page.context().newCDPSession(page);
-  await session.send('Network.enable');
-  const scripts = new Set<string>();
-  let bytes = 0;
-  session.on('Network.responseReceived', ({ requestId, response }) => {
-    if (response.url.endsWith('.js')) scripts.add(requestId);
-  });
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    if (scripts.has(requestId)) bytes += encodedDataLength;
-  });
-  await page.goto(`${ADDRESS}/plans/osk-landing`);
-  await page.waitForLoadState('networkidle');
-  await page.locator('[data-station="roosts"]').click();
-  line('all scripts of it, with the core', `${Math.round(bytes / 1000)} kB`, '');
-  await page.locator('[data-row="bar-1"] .grid input').first().waitFor();
-  const edits: number[] = [];
-  for (let i = 0; i < 60; i++) edits.push(await editAndWait(page, `${200 + (i % 90)} cm`));
-  const [median, p95] = [quantile(edits.slice(10), 0.5), quantile(edits.slice(10), 0.95)];
-  line(
-    'edit in a field to all repainted, median / 95th',
-    `${figure(median, 0)} / ${figure(p95, 0)} ms`,
-    '< 50 ms (95th)',
-  );
-  await chrome.close();
-}
-
-/** Thirty years of a rain barrel in the program's own worker: from what it is asked to its answer, ms. */
-async function rainInWorker(): Promise<void> {
-  const chrome = await chromium.launch(CHROMIUM);
-  const page = await chrome.newPage({ viewport: { width: 1280, height: 800 } });
-  await page.addInitScript(`
-    window.answered = [];
-    const Own = window.Worker;
-    window.Worker = class extends Own {
-      postMessage(what, ...more) {
-        const from = performance.now();
-        if (what?.kind === 'plan' || what?.kind === 'barrel')
-          this.addEventListener('message', () => window.answered.push([what.kind, performance.now() - from]), { once: true });
-        super.postMessage(what, ...more);
-      }
-    };
-  `);
-  await page.goto(`${ADDRESS}/plans/pell-garth`);
-  await page.locator('[data-worked]').waitFor({ state: 'attached' });
-  await page.locator('[data-station="water"]').click();
-  await page.getByRole('button', { name: 'Collect rain' }).click();
-  await page.locator('[data-outlook="done"]').waitFor();
-  const slider = page.getByRole('slider', { name: 'Try another barrel' });
-  await slider.focus();
-  const answers = (): Promise<unknown> => page.evaluate('window.answered.length');
-  const answeredAfter = async (act: () => Promise<void>): Promise<void> => {
-    const before = Number(await answers());
-    await act();
-    // the page lets no text be evaluated in its own name
-    while (Number(await answers()) <= before) await page.waitForTimeout(5);
-  };
-  for (let i = 0; i < 20; i++) await answeredAfter(() => page.keyboard.press('ArrowRight'));
-  const holds = page.getByRole('textbox', { name: 'Holds' });
-  for (let i = 0; i < 9; i++) {
-    await answeredAfter(async () => {
-      await holds.fill(`${210 + 10 * i} L`);
-      await page.keyboard.press('Enter');
+/** On a server of its own: one left behind would hold the port of the next run. */
+const onServer = (work: () => Promise<void>): Promise<void> =>
+  inNewDirectory(async (dir) => {
+    const server = await startServer(dir);
+    await work().finally(() => {
+      line('memory of the server then', `${Math.round(server.memoryMB())} MB`, '');
+      return server.stop();
     });
-  }
-  const answered = (await page.evaluate('window.answered')) as [string, number][];
-  const of = (kind: string): number[] => answered.filter(([k]) => k === kind).map(([, ms]) => ms);
-  const [first = 0, ...later] = of('plan');
-  line(
-    'thirty years of rain in the worker after an edit: days, barrels and roofs, median / worst of 9',
-    `${figure(quantile(later, 0.5), 0)} / ${figure(quantile(later, 1), 0)} ms`,
-    '< 300 ms',
-  );
-  line('the same at first, with the start of the worker', `${figure(first, 0)} ms`, '');
-  line(
-    'a barrel as it is dragged, in the worker, median',
-    `${figure(quantile(of('barrel'), 0.5), 1)} ms`,
-    '',
-  );
-  await chrome.close();
-}
-
-/** Bundles and shrinks the core as the program's own build does, and times that. */
-async function bundledCore(): Promise<void> {
-  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-core-'));
-  const outfile = join(dir, 'core.mjs');
-  const how = { bundle: true, minify: true, platform: 'node', format: 'esm' } as const;
-  await build({
-    entryPoints: ['scripts/bench.core.ts'],
-    tsconfig: 'tsconfig.json',
-    outfile,
-    ...how,
   });
-  const { core } = await import(pathToFileURL(outfile).href);
-  core();
-  rmSync(dir, { recursive: true, force: true });
-}
 
-/** Judges as a search would, in this process and in a page of its own. */
-async function judged(): Promise<void> {
-  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-judging-'));
-  const how: BuildOptions = {
-    entryPoints: ['scripts/bench.judging.ts'],
-    tsconfig: 'tsconfig.json',
-    bundle: true,
-    minify: true,
-  };
-  const outfile = join(dir, 'judging.mjs');
-  await build({ ...how, outfile, platform: 'node', format: 'esm' });
-  const script = join(dir, 'judging.js');
-  const inPage = { platform: 'browser', format: 'iife', globalName: 'bench' } as const;
-  await build({ ...how, ...inPage, outfile: script });
-  const { judging } = await import(pathToFileURL(outfile).href);
-  told('Node', judging());
-  const chrome = await chromium.launch(CHROMIUM);
-  const page = await chrome.newPage();
-  await page.addScriptTag({ path: script });
-  told('Chromium', await page.evaluate('bench.judging()'));
-  await chrome.close();
-  rmSync(dir, { recursive: true, force: true });
+const asked = process.argv.slice(2);
+const unknown = asked.find((part) => !(part in PARTS));
+if (unknown !== undefined) {
+  console.error(`${unknown} is not measured. Use ${Object.keys(PARTS).join(', ')}, or nothing.`);
+  process.exit(1);
 }
-
-function told(where: string, { osk, forty }: { osk: number; forty: number }): void {
-  const rate = (n: number): string => `${Math.round(n)} a second`;
-  line(`judging Osk Landing after a fixture has moved, ${where}`, rate(osk), '≥ 2,500 a second');
-  line(`the same of twelve groups and 40 fixtures, ${where}`, rate(forty), '≥ 900 a second');
-}
-
 console.log(
   `${cpus()[0]?.model ?? 'unknown'}, ${cpus().length} cores, ${Math.round(totalmem() / 2 ** 30)} GB, Node ${process.version}, ${new Date().toISOString().slice(0, 10)}\n`,
 );
-console.log('| figure | measured | target |\n| --- | --- | --- |');
-if (process.argv[2] === 'load') {
-  await buildProgram();
-  await load();
-  process.exit();
+heads();
+for (const [part, measure] of Object.entries(PARTS)) {
+  if (asked.length === 0 || asked.includes(part)) await measure();
 }
-await bundledCore();
-await judged();
-// what is timed is a start, not a build
-await buildProgram();
-const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-'));
-const fresh = await startServer(dir);
-line('start to first page, new directory', `${figure(fresh.ms / 1000, 1)} s`, '≤ 7 s');
-await fresh.stop();
-// by turns with an empty page, so that both are slowed alike by whatever else the machine does
-const empty = emptyPage(PORT + 1);
-const [again, bare]: [number[], number[]] = [[], []];
-for (let i = 0; i < 7; i++) {
-  const server = await startServer(dir);
-  again.push(server.ms);
-  await server.stop();
-  bare.push(await empty.start());
-}
-empty.remove();
-line(
-  'start to first page, existing directory, median of 7',
-  `${figure(quantile(again, 0.5) / 1000, 1)} s`,
-  '≤ 2.5 s',
-);
-line(
-  'start of an empty Next.js page, by turns with it, median of 7',
-  `${figure(quantile(bare, 0.5) / 1000, 2)} s`,
-  '',
-);
-line(
-  'start to first page in starts of an empty page, median of pairs',
-  figure(
-    quantile(
-      again.map((ms, i) => ms / (bare[i] ?? ms)),
-      0.5,
-    ),
-    1,
-  ),
-  '≤ 3.5',
-);
-const server = await startServer(dir);
-// a server left behind would hold the port of the next run
-await seen();
-await browser()
-  .then(rainInWorker)
-  .finally(() => {
-    line('memory of the server then', `${Math.round(server.memoryMB())} MB`, '');
-    return server.stop();
-  });
-rmSync(dir, { recursive: true, force: true });
-await load();

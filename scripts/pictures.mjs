@@ -86,6 +86,7 @@ await take('check', '/check', async () => {
 });
 await take('shell', '/plans/osk-landing', async () => {
   await station('shell');
+  await page.getByRole('button', { name: 'Two zones', exact: true }).click();
   await page.getByRole('button', { name: 'Part it in two' }).click();
   await page.getByRole('radio', { name: 'Above', exact: true }).click();
   await page.getByRole('heading', { name: 'Two zones' }).scrollIntoViewIfNeeded();
@@ -96,6 +97,7 @@ await page.waitForTimeout(1200);
 await take('air', '/plans/tamar-roughed-out', async () => {
   await station('air');
   await page.getByRole('radio', { name: 'Right', exact: true }).click();
+  await page.getByRole('button', { name: 'Watch it breathe', exact: true }).click();
   await page.getByRole('radio', { name: 'A hot day' }).click();
   await page.locator('[data-air="15"]').waitFor();
   await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
@@ -131,6 +133,7 @@ await take('workbench', '/plans/tamar-roughed-out', async () => {
 });
 await take('rain-barrel', '/plans/pell-garth', async () => {
   await station('water');
+  await page.getByRole('button', { name: 'Rain', exact: true }).click();
   await page.getByRole('button', { name: 'Collect rain' }).click();
   await page.locator('[data-outlook="done"] canvas').waitFor();
 });
@@ -138,6 +141,7 @@ await take('air-year-lamp-lit', '/plans/tamar-roughed-out', async () => {
   await page.getByRole('button', { name: /^Screen/ }).click();
   await page.getByRole('button', { name: /^Screen/ }).click();
   await station('air');
+  await page.getByRole('button', { name: 'Through the year', exact: true }).click();
   await page.getByRole('button', { name: 'Work out the year' }).click();
   await page.getByRole('button', { name: 'See the year and its shutters' }).click();
   await page.locator('[data-extremes="done"]').waitFor();

@@ -1,31 +1,4 @@
-/** The paths that programs may call, with what they may do there. */
-export interface ApiRoute {
-  /** `{id}` stands for one segment. */
-  readonly path: string;
-  readonly methods: readonly ('GET' | 'POST' | 'PUT' | 'DELETE')[];
-}
-
-export const API_ROUTES: readonly ApiRoute[] = [
-  { path: '/api/health', methods: ['GET'] },
-  { path: '/api/backup', methods: ['GET'] },
-  { path: '/api/assess', methods: ['POST'] },
-  { path: '/api/rough', methods: ['POST'] },
-  { path: '/api/drawings', methods: ['POST'] },
-  { path: '/api/openapi.json', methods: ['GET'] },
-  { path: '/api/plans', methods: ['GET', 'POST'] },
-  { path: '/api/plans/{id}', methods: ['GET', 'PUT', 'DELETE'] },
-  { path: '/api/plans/{id}/name', methods: ['PUT'] },
-  { path: '/api/plans/{id}/copy', methods: ['POST'] },
-  { path: '/api/plans/{id}/card', methods: ['GET'] },
-  { path: '/api/plans/{id}/file', methods: ['GET'] },
-  { path: '/api/plans/{id}/thermometer', methods: ['GET'] },
-  { path: '/api/plans/{id}/saves', methods: ['GET'] },
-  { path: '/api/plans/{id}/saves/{revision}', methods: ['GET', 'PUT'] },
-  { path: '/api/weather', methods: ['POST'] },
-  { path: '/api/weather/{id}', methods: ['GET'] },
-  { path: '/api/bin', methods: ['GET'] },
-  { path: '/api/bin/{id}', methods: ['POST', 'DELETE'] },
-];
+import { CALLS } from '../formats/api/operations.data';
 
 export type ApiAnswer =
   | { readonly kind: 'ok' }
@@ -34,13 +7,14 @@ export type ApiAnswer =
 
 /** Whether a path under /api exists, and takes a method there. */
 export function answerFor(path: string, method: string): ApiAnswer {
-  const route = API_ROUTES.find((r) => pattern(r.path).test(path));
-  if (!route) return { kind: 'notFound' };
+  const there = CALLS.filter((call) => pattern(call.path).test(path));
+  if (there.length === 0) return { kind: 'notFound' };
+  const methods = there.map((call) => call.method);
   // reading the headers alone is reading
   const asked = method === 'HEAD' ? 'GET' : method;
-  return (route.methods as readonly string[]).includes(asked)
+  return (methods as readonly string[]).includes(asked)
     ? { kind: 'ok' }
-    : { kind: 'notAllowed', methods: route.methods };
+    : { kind: 'notAllowed', methods };
 }
 
 const pattern = (path: string): RegExp =>

@@ -56,7 +56,7 @@ test('a log that can’t be written fails nothing', () => {
 test('a save on a full disk answers 507, in words', async () => {
   const full = Object.assign(new Error('could not extend file'), { code: '53100' });
   expect(isNoSpace(full)).toBe(true);
-  const route = handle('/api/plans/{id}', () => Promise.reject(full));
+  const route = handle('GET /api/plans/{id}', () => Promise.reject(full));
   const answer = await route(new Request('http://localhost/api/plans/a'), {});
   expect(answer.status).toBe(507);
   expect(JSON.stringify(await answer.json())).toContain('The disk is full');

@@ -1,21 +1,27 @@
 import 'server-only';
 import { isNoSpace } from '@/db/disk';
-import { problem } from './http';
+import { OPERATIONS, type Operation, type OperationId } from '@/formats/api/operations.data';
+import { foreign, problem, sameOrigin } from './http';
 import { type Busy, isBusy } from './jobs/pool';
 import { log } from './log';
 
 /**
  * Wraps a route handler: logs what was asked and how it went, and answers a break with problem details
  * that show nothing of the inside.
- * @param route  the path's pattern, as logged
+ * @param id  method and path, as they stand in the table of operations; its path is what is logged
  */
 export function handle<C>(
-  route: string,
+  id: OperationId,
   work: (request: Request, context: C) => Promise<Response>,
 ): (request: Request, context: C) => Promise<Response> {
+  const route = id.slice(id.indexOf(' ') + 1);
+  const { body, ownPages }: Operation = OPERATIONS[id];
+  const isOurs = body !== undefined || ownPages === true;
   return async (request, context) => {
     const from = performance.now();
-    const response = await work(request, context).catch((error: unknown) => {
+    const answering =
+      isOurs && !sameOrigin(request) ? Promise.resolve(foreign()) : work(request, context);
+    const response = await answering.catch((error: unknown) => {
       if (isBusy(error)) return busy(error);
       // nobody is there to be answered any more
       if (request.signal.aborted) return problem(499, 'Whoever asked has left.');

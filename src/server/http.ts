@@ -73,10 +73,10 @@ export function sameOrigin(request: Request): boolean {
 }
 
 /**
- * Reads a JSON body that a write brings, from our own pages or a program on this machine.
+ * Reads a JSON body that a write brings.
  * @param parse      from text to what is wanted
  * @param mostBytes  the largest body that is read
- * @returns      the value; or the answer that refuses it: 403, 413, 415 or 422
+ * @returns      the value; or the answer that refuses it: 413, 415 or 422
  */
 export async function readBody<T>(
   request: Request,
@@ -84,7 +84,6 @@ export async function readBody<T>(
   mostBytes: number = MOST_BYTES,
 ): Promise<{ ok: true; value: T } | { ok: false; refusal: Response }> {
   const refuse = (refusal: Response) => ({ ok: false as const, refusal });
-  if (!sameOrigin(request)) return refuse(foreign());
   const encoding = request.headers.get('content-encoding');
   if (encoding !== null && !/^(identity)?$/i.test(encoding.trim())) {
     return refuse(problem(415, 'Send the body as it is, without a content encoding.'));

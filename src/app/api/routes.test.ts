@@ -1,9 +1,10 @@
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
-import { apiSchemas } from '@/formats/openApi.schemas';
-import { API_ROUTES, type ApiRoute } from '@/server/api';
+import { refusalsOf } from '@/formats/api/openApi';
+import { CALLS, OPERATIONS } from '@/formats/api/operations.data';
+import { apiSchemas } from '@/formats/api/schemas';
 
 const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
 process.env.WIDE_RAFTER_DATA = dir;
@@ -301,22 +302,56 @@ describe('beside the plans', () => {
     expect((await asked({ 'sec-fetch-site': 'cross-site' })).status).toBe(403);
   }, 30_000);
 
-  test('the description names every path and method there is, and no other', async () => {
+  test('every operation of the table has its handler, and no route has another', async () => {
+    const handled = readdirSync('src/app/api', { recursive: true, encoding: 'utf8' })
+      .filter((f) => f.endsWith('route.ts'))
+      .flatMap((f) => {
+        const text = readFileSync(join('src/app/api', f), 'utf8');
+        const path = `/api/${f.replace('/route.ts', '').replaceAll('[', '{').replaceAll(']', '}')}`;
+        return [...text.matchAll(/export const (\w+) = handle[^']*'(\w+) ([^']*)'/g)].map(
+          ([, name, method, own]) => {
+            expect([method, own]).toEqual([name, path]);
+            return `${method} ${own}`;
+          },
+        );
+      });
+    expect(handled.sort()).toEqual(Object.keys(OPERATIONS).sort());
+  });
+
+  test('the description is made of the table: every call, its shapes and its refusals', async () => {
     const { GET } = await import('./openapi.json/route');
     const document = await (await GET(send('GET', undefined), {})).json();
-    const described = Object.entries(document.paths).map(([path, methods]) => ({
-      path,
-      methods: Object.keys(methods as object)
-        .filter((m) => m !== 'parameters')
-        .map((m) => m.toUpperCase()),
-    }));
-    const sorted = (rows: readonly ApiRoute[]) =>
-      rows.map((r) => `${r.path} ${[...r.methods].sort().join()}`).sort();
-    expect(sorted(described as ApiRoute[])).toEqual(sorted(API_ROUTES));
+    for (const { method, path, operation } of CALLS) {
+      const own = document.paths[path][method.toLowerCase()];
+      expect(Object.keys(own.responses)).toEqual(
+        Object.keys({ ...operation.answers, ...refusalsOf(operation) }),
+      );
+    }
+    const shapes = JSON.stringify(document).matchAll(/#\/components\/schemas\/(\w+)/g);
+    for (const [, name = ''] of shapes) expect(document.components.schemas).toHaveProperty([name]);
     expect(document.components.schemas.Plan.properties.format).toMatchObject({
       const: 'wide-rafter-plan',
     });
   });
+
+  test.each(CALLS.filter((c) => c.operation.body || c.operation.ownPages))(
+    'a page of another site is refused at $method $path',
+    async ({ method, path }) => {
+      const at_ = path.replace('{id}', 'pell-garth').replace('{revision}', '1');
+      const file_ = path.replace('/api/', './').replaceAll('{', '[').replaceAll('}', ']');
+      const module = (await import(`${file_}/route`)) as Record<
+        string,
+        (request: Request, context: unknown) => Promise<Response>
+      >;
+      const request = new Request(`http://127.0.0.1:4310${at_}`, {
+        method,
+        headers: { 'content-type': 'application/json', 'if-match': '"1"', ...foreign },
+        ...(method === 'GET' || method === 'DELETE' ? {} : { body: '{}' }),
+      });
+      const params = Promise.resolve({ id: 'pell-garth', revision: '1' });
+      expect((await module[method]?.(request, { params }))?.status).toBe(403);
+    },
+  );
 
   test('errors and lists have the shapes described', async () => {
     const rows = await (await list.GET(send('GET', undefined), {})).json();
@@ -335,7 +370,7 @@ describe('beside the plans', () => {
 
   test('a handler that breaks answers with problem details and shows nothing of the inside', async () => {
     const { handle } = await import('@/server/handle');
-    const broken = handle('/api/broken', async () => {
+    const broken = handle('GET /api/health', async () => {
       throw new Error('secret path /home/keeper');
     });
     const response = await broken(send('GET', undefined), {});

@@ -22,7 +22,7 @@ test('sixteen wait, the next is told to come again; who leaves ends his work, an
   const asked = Array.from({ length: WORKERS + MOST_WAITING }, () => long(left.signal));
   const ends = Promise.allSettled(asked);
   await expect(long(left.signal)).rejects.toThrow(Busy);
-  const answer = await handle('/api/test', async () => {
+  const answer = await handle('GET /api/health', async () => {
     await long(left.signal);
     return new Response();
   })(new Request('http://127.0.0.1/'), {});
@@ -46,7 +46,7 @@ test('work that takes too long is given up, and said so', async () => {
     setTimeout(() => ended.abort(new DOMException('too long', 'TimeoutError')), 30);
     return ended.signal;
   });
-  const answer = await handle('/api/test', async () => {
+  const answer = await handle('GET /api/health', async () => {
     await long(new AbortController().signal);
     return new Response();
   })(new Request('http://127.0.0.1/'), {});

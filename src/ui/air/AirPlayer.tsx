@@ -3,7 +3,7 @@ import { Pause, Play } from 'lucide-react';
 import { useEffect, useId, useSyncExternalStore } from 'react';
 import { momentLines } from '@/text/airMoment';
 import { ShownChoice } from '../charts/ShownChoice';
-import { Part } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { show, useBench, usePlan } from '../session/bench';
 import { nextHour, play, showDay, showHour, useAirShow } from './airShow';
 import { useAirDay } from './useAirDay';
@@ -33,7 +33,7 @@ export function AirPlayer() {
   const moment = moments?.[hour];
   if (!moment) return null;
   return (
-    <Part title="Watch it breathe">
+    <Fold title="Watch it breathe">
       <ShownChoice names={DAYS} shown={day} show={showDay} label="Which day" />
       <div className="flex items-center gap-2">
         {isStill ? null : (
@@ -74,7 +74,7 @@ export function AirPlayer() {
           See it from the side
         </button>
       ) : null}
-    </Part>
+    </Fold>
   );
 }
 

@@ -1,5 +1,5 @@
 'use client';
-import { useDeferredValue, useMemo, useState } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { bareOf } from '@/core/air/bare';
 import { airNeedsOf } from '@/core/air/needs';
 import { summerWays, winterWays } from '@/core/air/seasonMeasures';
@@ -12,64 +12,64 @@ import {
   WORST_DAYS,
   winterRow,
 } from '@/text/seasonMeasures';
-import { Part } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { useBench, usePlan, useWhole, useWorked } from '../session/bench';
 import { useAirShow } from './airShow';
 
 /** Ways to keep the coop through the season that is looked at, side by side, each worked for this plan. */
 export function SeasonMeasures() {
+  const day = useAirShow((s) => s.day);
+  return (
+    <Fold
+      name="Ways through the season"
+      title={day === 'cold' ? 'Ways through the cold' : 'Ways through the heat'}
+    >
+      <Ways />
+    </Fold>
+  );
+}
+
+function Ways() {
   const { units } = usePlan();
   const day = useAirShow((s) => s.day);
-  const [open, setOpen] = useState(false);
-  const rows = useWays(open);
+  const rows = useWays();
   const heads = day === 'cold' ? WINTER_HEADS : SUMMER_HEADS;
+  if (!rows) return null;
   return (
-    <Part title={day === 'cold' ? 'Ways through the cold' : 'Ways through the heat'}>
-      <button
-        type="button"
-        aria-expanded={open}
-        className="self-start text-[0.9rem] text-chalk hover:underline max-lg:min-h-[44px]"
-        onClick={() => setOpen(!open)}
-      >
-        {open ? 'Hide what each would do' : 'What each would do'}
-      </button>
-      {open && rows ? (
-        <>
-          <table className="w-full text-[0.87rem]" data-ways={day}>
-            <caption className="pb-1 text-left text-[0.84rem] text-soft">
-              {day === 'cold'
-                ? 'An ordinary night of the coldest month: its mean beside outdoors, and the water that settles.'
-                : 'The hottest hour of a hot day, all birds inside.'}
-            </caption>
-            <thead>
-              <tr className="text-soft">
-                <th scope="col" className="text-left font-normal">
-                  way
-                </th>
-                {heads.map((h) => (
-                  <th key={h} scope="col" className="pl-2 text-right font-normal">
-                    {h}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {rows(units).map((row) => (
-                <Row key={row.way} row={row} />
-              ))}
-            </tbody>
-          </table>
-          <h4 className="mt-1 font-semibold text-[0.9rem]">
-            {day === 'cold' ? 'In a cold snap' : 'In a heat wave'}
-          </h4>
-          <ul className="list-disc pl-5 text-[0.87rem]" data-reason>
-            {WORST_DAYS[day].map((line) => (
-              <li key={line}>{line}</li>
+    <>
+      <table className="w-full text-[0.87rem]" data-ways={day}>
+        <caption className="pb-1 text-left text-[0.84rem] text-soft">
+          {day === 'cold'
+            ? 'An ordinary night of the coldest month: its mean beside outdoors, and the water that settles.'
+            : 'The hottest hour of a hot day, all birds inside.'}
+        </caption>
+        <thead>
+          <tr className="text-soft">
+            <th scope="col" className="text-left font-normal">
+              way
+            </th>
+            {heads.map((h) => (
+              <th key={h} scope="col" className="pl-2 text-right font-normal">
+                {h}
+              </th>
             ))}
-          </ul>
-        </>
-      ) : null}
-    </Part>
+          </tr>
+        </thead>
+        <tbody>
+          {rows(units).map((row) => (
+            <Row key={row.way} row={row} />
+          ))}
+        </tbody>
+      </table>
+      <h4 className="mt-1 font-semibold text-[0.9rem]">
+        {day === 'cold' ? 'In a cold snap' : 'In a heat wave'}
+      </h4>
+      <ul className="list-disc pl-5 text-[0.87rem]" data-reason>
+        {WORST_DAYS[day].map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </>
   );
 }
 
@@ -110,12 +110,12 @@ function Row({ row }: { row: WayRow }) {
 }
 
 /** The ways worked, for the plan as it is in hand; they may come a moment after it. Null until the core has come. */
-function useWays(open: boolean) {
+function useWays() {
   const worked = useWorked();
   const plan = useDeferredValue(useBench((s) => s.held?.plan ?? s.plan));
   const whole = useWhole();
   const day = useAirShow((s) => s.day);
-  const flock = open && worked && whole.planned > 0 ? whole.flock : null;
+  const flock = worked && whole.planned > 0 ? whole.flock : null;
   return useMemo(() => {
     const climate = flock?.climate ?? null;
     if (plan === null || flock === null || climate === null) return null;

@@ -2,7 +2,7 @@
 import dynamic from 'next/dynamic';
 import { timesText } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { edit, usePlan, useWhole, useWorked } from '../session/bench';
 
 const ThermometerDialog = dynamic(() =>
@@ -18,7 +18,7 @@ export function ThermometerPart() {
   if (plan.climate === null || planned === 0) return null;
   const { leakTimes } = plan.shell;
   return (
-    <Part title="Your thermometer">
+    <Fold title="Your thermometer">
       <div className="flex flex-col items-start gap-2 text-[0.9rem]">
         {leakTimes === 1 ? (
           <p className="text-soft">
@@ -51,6 +51,6 @@ export function ThermometerPart() {
         </button>
       </div>
       {dialog.open ? <ThermometerDialog close={dialog.close} /> : null}
-    </Part>
+    </Fold>
   );
 }

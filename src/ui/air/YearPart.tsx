@@ -3,7 +3,7 @@ import dynamic from 'next/dynamic';
 import { useLayoutEffect, useRef } from 'react';
 import { refinedText, yearLesson } from '@/text/airWords';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { say, usePlan, useWhole } from '../session/bench';
 import { useAirYear } from './useAirYear';
 
@@ -25,7 +25,7 @@ export function YearPart() {
   }, [run.kind]);
   if (plan.climate === null || planned === 0) return null;
   return (
-    <Part title="Through the year">
+    <Fold title="Through the year">
       <div ref={ref} className="flex flex-col items-start gap-2 text-[0.9rem]" data-year={run.kind}>
         {run.kind === 'working' ? (
           <>
@@ -71,6 +71,6 @@ export function YearPart() {
           close={seen.close}
         />
       ) : null}
-    </Part>
+    </Fold>
   );
 }

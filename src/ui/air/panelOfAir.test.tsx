@@ -46,8 +46,10 @@ describe('the air’s panel', () => {
   test('sets measures of the season side by side when asked', () => {
     open(aired('pell-garth'));
     show(<SeasonMeasures />);
+    const fold = screen.getByRole('button', { name: 'Ways through the cold' });
+    fireEvent.click(fold);
     expect(screen.queryByRole('table')).not.toBeInTheDocument();
-    fireEvent.click(screen.getByRole('button', { name: 'What each would do' }));
+    fireEvent.click(fold);
     const cold = within(screen.getByRole('table'));
     expect(cold.getByRole('rowheader', { name: 'As it is now' })).toBeInTheDocument();
     expect(cold.getByRole('rowheader', { name: 'All shut or boarded' })).toBeInTheDocument();

@@ -2,7 +2,7 @@
 import { CalendarDays } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
-import { Part } from '../furniture/FigureList';
+import { Doorway } from '../furniture/Fold';
 import { usePlan } from '../session/bench';
 
 const AwayDialog = dynamic(() => import('./AwayDialog').then((m) => m.AwayDialog));
@@ -13,11 +13,11 @@ export function AwayPart() {
   const { open, button, show, close } = useOpener();
   if (flock.length === 0) return null;
   return (
-    <Part title="Days away">
+    <Doorway title="Days away">
       <button ref={button} type="button" className="button w-fit" onClick={show}>
         <CalendarDays size={15} aria-hidden /> How long can they be left?
       </button>
       {open ? <AwayDialog close={close} /> : null}
-    </Part>
+    </Doorway>
   );
 }

@@ -2,7 +2,8 @@
 import { Snowflake } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { useOpener } from '../forms/useOpener';
-import { FigureList, Part } from '../furniture/FigureList';
+import { FigureList } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { useAssessment, usePlan, useWorked } from '../session/bench';
 
 const FrostDialog = dynamic(() => import('./FrostDialog').then((m) => m.FrostDialog));
@@ -32,12 +33,12 @@ export function FrostPart() {
         ];
   if (!rows.some((r) => figures.get(r.id))) return null;
   return (
-    <Part title="Frost">
+    <Fold title="Frost">
       <FigureList rows={[...rows, ...ofRain]} />
       <button ref={button} type="button" className="button w-fit" onClick={show}>
         <Snowflake size={15} aria-hidden /> Compare what keeps it open
       </button>
       {open && worked ? <FrostDialog close={close} /> : null}
-    </Part>
+    </Fold>
   );
 }

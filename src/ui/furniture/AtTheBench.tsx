@@ -2,7 +2,8 @@
 import type { StationId } from '@/core/kernel/finding';
 import type { ToldRuleId } from '@/core/rules/rules.data';
 import { useAssessment, usePlan } from '../session/bench';
-import { FigureList, Part } from './FigureList';
+import { FigureList } from './FigureList';
+import { Fold } from './Fold';
 
 interface Measures {
   /** Rules by what they are called here. */
@@ -51,11 +52,11 @@ export function AtTheBench({ station }: { station: StationId }) {
   const lines = [...ramps, ...rules].filter((l) => figures.has(l.id));
   if (lines.length === 0) return null;
   return (
-    <Part title="At the bench">
+    <Fold title="At the bench">
       <FigureList rows={lines} />
       <p className="text-[0.84rem] text-soft" data-reason>
         {own.says}
       </p>
-    </Part>
+    </Fold>
   );
 }

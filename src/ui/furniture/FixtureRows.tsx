@@ -18,6 +18,7 @@ export function FixtureRows<K extends Fixture['kind']>({
   moreTitle = 'More',
   empty,
   adds,
+  told,
   summary,
   filter = () => true,
 }: {
@@ -27,6 +28,8 @@ export function FixtureRows<K extends Fixture['kind']>({
   moreTitle?: string;
   empty: string;
   adds: readonly { readonly name: string; readonly make: AddId }[];
+  /** The figures of one that matter where it stands in a line. */
+  told?: (fixture: OfKind<K>) => readonly string[];
   summary?: (fixture: OfKind<K>) => ReactNode;
   filter?: (fixture: OfKind<K>) => boolean;
 }) {
@@ -36,7 +39,13 @@ export function FixtureRows<K extends Fixture['kind']>({
     <div className="flex flex-col gap-2.5">
       {own.length === 0 ? <p className="text-soft">{empty}</p> : null}
       {own.map((fixture) => (
-        <FixtureRow key={fixture.id} fixture={fixture} summary={summary?.(fixture)}>
+        <FixtureRow
+          key={fixture.id}
+          fixture={fixture}
+          told={told?.(fixture) ?? []}
+          of={own.length}
+          summary={summary?.(fixture)}
+        >
           <FixtureFields fixture={fixture} rows={rows} />
           {more.length > 0 ? (
             <More title={moreTitle}>

@@ -1,10 +1,54 @@
 'use client';
+import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
+import { useFold } from './folds';
 
-/** Fields that are seldom changed, folded away. */
+/** A part of a station's panel under a heading of its own, folded until it is opened; it stays as it was left, and is worked out only while it is open. */
+export function Fold({
+  title,
+  name = title,
+  children,
+}: {
+  title: string;
+  /** What it is kept under, where its title changes. */
+  name?: string;
+  children: ReactNode;
+}) {
+  const [open, setOpen] = useFold(name, false);
+  return (
+    <section data-fold={name} className="border-line border-t pt-1">
+      <h3>
+        <button
+          type="button"
+          aria-expanded={open}
+          className="flex min-h-8 w-full items-center gap-1 text-left font-semibold text-[0.95rem] hover:text-chalk max-lg:min-h-[44px]"
+          onClick={() => setOpen(!open)}
+        >
+          {title}
+          <ChevronRight
+            size={15}
+            aria-hidden
+            className={`ml-auto shrink-0 text-soft transition-transform ${open ? 'rotate-90' : ''}`}
+          />
+        </button>
+      </h3>
+      {open ? <div className="flex flex-col gap-2 pt-1 pb-2">{children}</div> : null}
+    </section>
+  );
+}
+
+/** The way to something that has a room of its own, in one line. */
+export const Doorway = ({ title, children }: { title: string; children: ReactNode }) => (
+  <section className="flex flex-wrap items-center justify-between gap-x-3 gap-y-1 border-line border-t pt-1.5">
+    <h3 className="font-semibold text-[0.95rem]">{title}</h3>
+    {children}
+  </section>
+);
+
+/** Fields of one thing that are seldom changed, folded away. */
 export function More({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <details className="group col-span-full text-[0.9rem]">
+    <details className="col-span-full text-[0.9rem]">
       <summary className="w-fit text-[0.84rem] text-chalk hover:underline max-lg:min-h-[44px]">
         {title}
       </summary>

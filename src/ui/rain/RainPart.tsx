@@ -3,7 +3,8 @@ import { CloudRain } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import { newRain } from '@/core/edit/new/rain';
 import { useOpener } from '../forms/useOpener';
-import { FigureList, Part } from '../furniture/FigureList';
+import { FigureList } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { edit, usePlan } from '../session/bench';
 
 const RainBench = dynamic(() => import('./RainBench').then((m) => m.RainBench));
@@ -21,7 +22,7 @@ export function RainPart() {
     show();
   };
   return (
-    <Part title="Rain">
+    <Fold title="Rain">
       {plan.rain === null ? (
         <p className="text-[0.87rem] text-soft" data-reason>
           A roof brings much of what the birds drink. The program sizes the gutter and the barrel,
@@ -55,6 +56,6 @@ export function RainPart() {
         )}
       </div>
       {open ? <RainBench close={close} /> : null}
-    </Part>
+    </Fold>
   );
 }

@@ -1,5 +1,5 @@
 import { jest } from '@jest/globals';
-import { render } from '@testing-library/react';
+import { fireEvent, render } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { Figures } from '../figure/shown';
 import { useAssessment, usePlan } from '../session/bench';
@@ -24,7 +24,20 @@ export function Shown({ children }: { children: ReactNode }) {
   );
 }
 
-export const show = (part: ReactNode) => render(<Shown>{part}</Shown>);
+export function show(part: ReactNode) {
+  const shown = render(<Shown>{part}</Shown>);
+  unfold();
+  return shown;
+}
+
+/** Opens every fold of the page, as a keeper who looks at all of it. */
+export function unfold(): void {
+  for (;;) {
+    const folded = document.querySelector('[data-fold] > h3 > button[aria-expanded="false"]');
+    if (!folded) return;
+    fireEvent.click(folded);
+  }
+}
 
 /** Attributes of a drawing with a number that is none. */
 export const spoilt = (root: HTMLElement): string[] =>

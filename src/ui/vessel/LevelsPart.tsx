@@ -6,7 +6,7 @@ import { capacityL, contentsKg, wasteOf } from '@/core/stations/vessels/vessels'
 import { levelsOf } from '@/core/stores/levels';
 import { formatValue } from '@/text/format';
 import { useSize } from '../drawing/size';
-import { Part } from '../furniture/FigureList';
+import { Fold } from '../furniture/Fold';
 import { usePlan, useWhole, useWorked } from '../session/bench';
 
 const LevelsChart = dynamic(() => import('./LevelsChart').then((m) => m.LevelsChart), {
@@ -52,7 +52,7 @@ function Levels({ of }: { of: Vessel['kind'] }) {
   if (vessels.length === 0 || daily.every((n) => n === 0)) return null;
   const unit = isFeed ? 'kg' : 'litres';
   return (
-    <Part title={isFeed ? 'Feed in the coming six weeks' : 'Water in the coming six weeks'}>
+    <Fold title={isFeed ? 'Feed in the coming six weeks' : 'Water in the coming six weeks'}>
       <div ref={ref} className="min-h-[150px]">
         <LevelsChart
           first={flock.horizon.first + first}
@@ -80,6 +80,6 @@ function Levels({ of }: { of: Vessel['kind'] }) {
           ))}
         </tbody>
       </table>
-    </Part>
+    </Fold>
   );
 }

@@ -11,7 +11,7 @@ import { now } from '@/server/settings';
 export const dynamic = 'force-dynamic';
 
 /** The assessment of the plan in the body, on the day in `on`; nothing is stored. */
-export const POST = handle('/api/assess', async (request) => {
+export const POST = handle('POST /api/assess', async (request) => {
   const asked = new URL(request.url).searchParams.get('on');
   if (asked !== null && !isDay(asked)) return problem(400, 'on must be a day, such as 2027-03-01.');
   const body = await readBody(request, parsePlanText);

@@ -13,7 +13,7 @@ import { NO_RUN } from '@/text/views';
 export const dynamic = 'force-dynamic';
 
 /** A drawing of the plan in the body, to scale; nothing is stored. */
-export const POST = handle('/api/drawings', async (request) => {
+export const POST = handle('POST /api/drawings', async (request) => {
   const asked = new URL(request.url).searchParams;
   const view = DRAWN.find((v) => v === (asked.get('view') ?? 'front'));
   if (!view) return problem(400, `view must be one of: ${DRAWN.join(', ')}.`);

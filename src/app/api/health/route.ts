@@ -4,7 +4,7 @@ import { health } from '@/server/health';
 export const dynamic = 'force-dynamic';
 
 /** Whether the server answers and its database can be read. */
-export const GET = handle('/api/health', async () => {
+export const GET = handle('GET /api/health', async () => {
   const state = await health();
   return Response.json(state, {
     status: state.status === 'ok' ? 200 : 503,

@@ -1,7 +1,7 @@
-import { openApiDocument } from '@/formats/openApi';
+import { openApiDocument } from '@/formats/api/openApi';
 import { handle } from '@/server/handle';
 
 export const dynamic = 'force-dynamic';
 
 /** What programs may call here, described. */
-export const GET = handle('/api/openapi.json', async () => Response.json(openApiDocument()));
+export const GET = handle('GET /api/openapi.json', async () => Response.json(openApiDocument()));

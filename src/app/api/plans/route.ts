@@ -6,7 +6,7 @@ import { createPlan, planHeads } from '@/server/plans';
 export const dynamic = 'force-dynamic';
 
 /** The plans, without their documents. */
-export const GET = handle('/api/plans', async () => {
+export const GET = handle('GET /api/plans', async () => {
   const heads = await planHeads();
   return Response.json(
     heads.map(({ id, name, revision, savedAt, family }) => ({
@@ -20,7 +20,7 @@ export const GET = handle('/api/plans', async () => {
 });
 
 /** Stores a plan file as a plan of its own: a new one, or one brought back in. */
-export const POST = handle('/api/plans', async (request) => {
+export const POST = handle('POST /api/plans', async (request) => {
   const body = await readBody(request, parsePlanText);
   if (!body.ok) return body.refusal;
   const { plan, revision } = await createPlan(body.value);

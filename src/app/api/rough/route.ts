@@ -8,7 +8,7 @@ import { now } from '@/server/settings';
 export const dynamic = 'force-dynamic';
 
 /** A whole fit-out for the birds, the room and the weather in the body; nothing is stored. */
-export const POST = handle('/api/rough', async (request) => {
+export const POST = handle('POST /api/rough', async (request) => {
   const { searchParams } = new URL(request.url);
   const on = searchParams.get('on') ?? dayIn(now(), 'UTC');
   if (!isDay(on)) return problem(400, 'on must be a day, such as 2027-03-01.');

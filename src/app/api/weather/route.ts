@@ -1,13 +1,12 @@
 import { MOST_PACKED_BYTES } from '@/formats/weather/packedHours';
 import { handle } from '@/server/handle';
-import { foreign, problem, readBytes, sameOrigin } from '@/server/http';
+import { problem, readBytes } from '@/server/http';
 import { keepHours } from '@/server/weather';
 
 export const dynamic = 'force-dynamic';
 
 /** Keeps a year of hours, packed; the same hours once. */
-export const POST = handle('/api/weather', async (request) => {
-  if (!sameOrigin(request)) return foreign();
+export const POST = handle('POST /api/weather', async (request) => {
   if (!/^application\/octet-stream\s*(;|$)/i.test(request.headers.get('content-type') ?? ''))
     return problem(415, 'Send the hours as application/octet-stream.');
   const packed = await readBytes(request, MOST_PACKED_BYTES);

@@ -31,15 +31,15 @@ export function AirFields() {
             : []),
         ]}
       />
-      <AirPlayer />
-      <SeasonMeasures />
-      <YearPart />
       <Part title="Vents">
         <VentRows />
       </Part>
       <Part title="Windows">
         <WindowRows />
       </Part>
+      <AirPlayer />
+      <SeasonMeasures />
+      <YearPart />
       <ThermometerPart />
     </>
   );

@@ -4,7 +4,8 @@ import { brooderFor } from '@/core/stations/brooder/brooderFor';
 import { formatDay } from '@/text/format';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { FigureList, Part } from '../../furniture/FigureList';
+import { FigureList } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import { edit, goTo, useAssessment, usePlan } from '../../session/bench';
 import { BOX, HEAT } from './brooder.rows';
@@ -67,7 +68,7 @@ export function BrooderFields() {
 /** What chicks stand on, and where they drink. */
 function Floor() {
   return (
-    <Part title="Floor and water">
+    <Fold title="Floor and water">
       <WorkingHost className="text-[0.9rem]">
         <p>
           Paper towel over the bedding for the first <Figure id="fact.brooder.paper.days" />: on
@@ -79,7 +80,7 @@ function Floor() {
         A shallow drinker, or pebbles in it, in the first week. Rims go up each week to the back, on
         the cool side.
       </p>
-    </Part>
+    </Fold>
   );
 }
 
@@ -88,7 +89,7 @@ function Out() {
   const { brooder, figures } = useAssessment();
   const { flock } = usePlan();
   return (
-    <Part title="Out">
+    <Fold title="Out">
       {brooder.broods.map((b) => (
         <WorkingHost key={b.groupId} className="text-[0.9rem]">
           <p>
@@ -115,7 +116,7 @@ function Out() {
       <p className="text-[0.84rem] text-soft" data-reason>
         Judged by nights outdoors; the coop’s own warmth is left out.
       </p>
-    </Part>
+    </Fold>
   );
 }
 

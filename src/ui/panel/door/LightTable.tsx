@@ -1,7 +1,7 @@
 'use client';
 import type { LightWeek } from '@/core/stations/door/light';
 import { formatDay, formatValue } from '@/text/format';
-import { Part } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { useAssessment, usePlan } from '../../session/bench';
 
 const W = 300;
@@ -18,9 +18,9 @@ export function LightTable() {
   });
   if (!flock.climate) {
     return (
-      <Part title="Light for laying">
+      <Fold title="Light for laying">
         <p className="text-soft">Choose a place under Flock, and its daylight is shown here.</p>
-      </Part>
+      </Fold>
     );
   }
   if (weeks.length === 0) return null;
@@ -31,7 +31,7 @@ export function LightTable() {
   const h = (value: number): string => formatValue(value, 'hours', units);
   const first = weeks.findIndex((w) => w.morningH + w.eveningH > 0);
   return (
-    <Part title="Light for laying">
+    <Fold title="Light for laying">
       <svg
         viewBox={`0 0 ${W} ${H}`}
         className="w-full"
@@ -81,6 +81,6 @@ export function LightTable() {
           </table>
         </div>
       </details>
-    </Part>
+    </Fold>
   );
 }

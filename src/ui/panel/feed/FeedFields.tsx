@@ -1,7 +1,8 @@
 'use client';
 import { AwayPart } from '../../away/AwayPart';
 import { FrostPart } from '../../frost/FrostPart';
-import { FigureList, Part } from '../../furniture/FigureList';
+import { FigureList } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import { RainPart } from '../../rain/RainPart';
 import { LevelsPart } from '../../vessel/LevelsPart';
@@ -21,7 +22,7 @@ export function FeedFields() {
     <>
       <FeederRows />
       <WorkedFor />
-      <Part title="How long it lasts">
+      <Fold title="How long it lasts">
         <FigureList
           rows={[
             { name: 'A fill lasts', id: 'feed.days', note: 'when they eat most' },
@@ -35,14 +36,14 @@ export function FeedFields() {
           <PlanFields at="prices" rows={BAG} />
           <PlanFields at="fills" rows={KIND_OF_FEED} />
         </div>
-      </Part>
+      </Fold>
       <AwayPart />
       <LevelsPart of="feeder" />
       <RationPart />
       <MonthBars of="feed" title="Eaten, month by month" />
-      <Part title="Oyster shell and grit">
+      <Fold title="Oyster shell and grit">
         <DishRows />
-      </Part>
+      </Fold>
     </>
   );
 }
@@ -56,14 +57,14 @@ export function WaterFields() {
       <RainPart />
       <FrostPart />
       <AwayPart />
-      <Part title="How long it lasts">
+      <Fold title="How long it lasts">
         <FigureList
           rows={[{ name: 'A fill lasts', id: 'water.days', note: 'on the thirstiest day' }]}
         />
         <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
           <PlanFields at="fills" rows={WATER} />
         </div>
-      </Part>
+      </Fold>
       <LevelsPart of="drinker" />
       <MonthBars of="water" title="Drunk, month by month" />
     </>

@@ -1,7 +1,7 @@
 'use client';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { Part } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { useAssessment } from '../../session/bench';
 
 const W = 300;
@@ -19,7 +19,7 @@ export function MonthBars({ of, title }: { of: 'feed' | 'water'; title: string }
   if (!(most > 0)) return null;
   const w = W / rows.length;
   return (
-    <Part title={title}>
+    <Fold title={title}>
       <svg viewBox={`0 0 ${W} ${H}`} className="w-full" role="img" aria-label={title}>
         {rows.map((r, i) => {
           const h = (r.value / most) * (H - FOOT - 4);
@@ -63,7 +63,7 @@ export function MonthBars({ of, title }: { of: 'feed' | 'water'; title: string }
           </dl>
         </WorkingHost>
       </details>
-    </Part>
+    </Fold>
   );
 }
 

@@ -1,7 +1,8 @@
 'use client';
 import type { Shares } from '@/core/stores/ration';
 import { FOOD_NAMES } from '@/text/choices.data';
-import { FigureList, Part } from '../../furniture/FigureList';
+import { FigureList } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { PERCENT } from '../../furniture/shown';
@@ -23,7 +24,7 @@ export function RationPart() {
   const { ration } = usePlan();
   const none = { scratch: 0, scraps: 0, sunflower: 0 };
   return (
-    <Part title="Beside their feed">
+    <Fold title="Beside their feed">
       {ration === null ? (
         <>
           <p className="text-[0.87rem] text-soft">
@@ -65,6 +66,6 @@ export function RationPart() {
           </div>
         ))
       )}
-    </Part>
+    </Fold>
   );
 }

@@ -60,6 +60,12 @@ function AtTheWorkbench({ v }: { v: Vessel }) {
   );
 }
 
+/** What it holds, and where birds can stand. */
+const toldOf = (v: Vessel): readonly string[] => {
+  const own = `${v.kind === 'feeder' ? 'feed' : 'water'}.vessel.${v.id}`;
+  return [`${own}.${v.kind === 'feeder' ? 'contents' : 'litres'}`, `${own}.edge`];
+};
+
 /** What a vessel holds, weighs and offers, in a line. */
 function Told({ v }: { v: Vessel }) {
   const { figures } = useAssessment();
@@ -100,6 +106,7 @@ export const FeederRows = () => (
       { name: 'Ports', make: 'ports' },
       { name: 'Pedal-lid box', make: 'pedal' },
     ]}
+    told={toldOf}
     summary={(v) => <Told v={v} />}
   />
 );
@@ -152,6 +159,7 @@ export const DrinkerRows = () => (
       { name: 'Nipples', make: 'nipples' },
       { name: 'Cups', make: 'cups' },
     ]}
+    told={toldOf}
     summary={(v) => <Told v={v} />}
   />
 );

@@ -3,7 +3,8 @@ import type { Litter, Plan } from '@/core/model/schema';
 import { BEDDINGS, FLOORS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { FigureList, Part } from '../../furniture/FigureList';
+import { FigureList } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { useAssessment } from '../../session/bench';
@@ -36,7 +37,7 @@ export function LitterPanel() {
         <PlanFields at="shell" rows={UNDER_IT} />
       </div>
       {figures.get('litter.depth.end') ? (
-        <Part title="As it grows">
+        <Fold title="As it grows">
           <DepthPicture />
           {figures.get('litter.third.days') ? (
             <WorkingHost className="text-[0.87rem] text-soft">
@@ -46,9 +47,9 @@ export function LitterPanel() {
               </p>
             </WorkingHost>
           ) : null}
-        </Part>
+        </Fold>
       ) : null}
-      <Part title="How much of it">
+      <Fold title="How much of it">
         <FigureList
           rows={[
             { name: 'To start', id: 'litter.start' },
@@ -59,7 +60,7 @@ export function LitterPanel() {
             { name: 'On the litter, a week', id: 'litter.onLitter' },
           ]}
         />
-      </Part>
+      </Fold>
     </>
   );
 }

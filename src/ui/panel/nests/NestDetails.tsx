@@ -3,7 +3,7 @@ import { isoDay } from '@/core/kernel/units/day';
 import type { NestBank } from '@/core/model/schema';
 import { BOXES_FOR, COLLECTED, LATCHES, NEST_FLOORS } from '@/text/choices.data';
 import { formatDay } from '@/text/format';
-import { Part } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { FixtureFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { STEP_ABOVE_LITTER } from '../../furniture/shown';
@@ -36,7 +36,7 @@ export function NestOpeningDays() {
   const openings = events.filter((e) => e.code === 'nests.open');
   if (openings.length === 0) return null;
   return (
-    <Part title="Opening the boxes">
+    <Fold title="Opening the boxes">
       <ul className="flex flex-col gap-1 text-[0.9rem]">
         {openings.map(({ lot, on, numbers }) => {
           const lays = isoDay(numbers.lays ?? 0);
@@ -53,6 +53,6 @@ export function NestOpeningDays() {
         Screened off until then, so that nobody learns to sleep in them; opened with bedding and a
         dummy egg. At night a block in a box that someone sleeps in.
       </p>
-    </Part>
+    </Fold>
   );
 }

@@ -5,6 +5,7 @@ import type { NestBank } from '@/core/model/schema';
 import { Figure } from '../../figure/Figure';
 import { ChoiceField, CountField, LengthField } from '../../forms/fields';
 import { FixtureRow } from '../../furniture/FixtureRow';
+import { More } from '../../furniture/Fold';
 import { editFixture } from '../../furniture/fixtures';
 import { useAdd } from '../../furniture/useAdd';
 import { usePlan } from '../../session/bench';
@@ -34,7 +35,7 @@ export function NestRows({ Details }: { Details: ComponentType<OfABank> }) {
         </p>
       ) : null}
       {banks.map((bank) => (
-        <NestRow key={bank.id} bank={bank} Details={Details} />
+        <NestRow key={bank.id} bank={bank} of={banks.length} Details={Details} />
       ))}
       <button
         type="button"
@@ -47,13 +48,20 @@ export function NestRows({ Details }: { Details: ComponentType<OfABank> }) {
   );
 }
 
-function NestRow({ bank, Details }: OfABank & { Details: ComponentType<OfABank> }) {
+interface Shown extends OfABank {
+  readonly of: number;
+  readonly Details: ComponentType<OfABank>;
+}
+
+function NestRow({ bank, of, Details }: Shown) {
   const { units, litter, shell } = usePlan();
   const change = (name: string, recipe: (b: NestBank) => void) =>
     editFixture('nestBank', bank.id, name, recipe);
   return (
     <FixtureRow
       fixture={bank}
+      told={[`nests.bank.${bank.id}.lip`]}
+      of={of}
       summary={
         <p>
           Lip <Figure id={`nests.bank.${bank.id}.lip`} /> above the litter.
@@ -173,14 +181,9 @@ function NestRow({ bank, Details }: OfABank & { Details: ComponentType<OfABank> 
           })
         }
       />
-      <details className="group col-span-full text-[0.9rem]">
-        <summary className="w-fit text-[0.84rem] text-chalk hover:underline max-lg:min-h-[44px]">
-          Collecting, floor, lid, rail
-        </summary>
-        <div className="mt-1.5 grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
-          <Details bank={bank} />
-        </div>
-      </details>
+      <More title="Collecting, floor, lid, rail">
+        <Details bank={bank} />
+      </More>
     </FixtureRow>
   );
 }

@@ -74,6 +74,7 @@ export function WindowRows() {
       moreTitle="Pane, screen, stay"
       empty="No window yet."
       adds={[{ name: 'Add a window', make: 'window' }]}
+      told={(o) => [`air.opening.${o.id}`]}
       summary={(o) => <Net id={o.id} />}
     />
   );
@@ -88,6 +89,7 @@ export function VentRows() {
       moreTitle="Ridge, holes, screen, baffle"
       empty="No vent yet. Put one high up first: under the eaves, over the birds’ heads, open in all weathers."
       adds={[{ name: 'Add a vent', make: 'vent' }]}
+      told={(o) => [`air.opening.${o.id}`]}
       summary={(o) => <Net id={o.id} />}
     />
   );

@@ -3,8 +3,8 @@ import type { Bar } from '@/core/model/schema';
 import { CEILING_MESH, MATERIALS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
-import { Part } from '../../furniture/FigureList';
 import { FixtureRows } from '../../furniture/FixtureRows';
+import { Fold } from '../../furniture/Fold';
 import { FixtureFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { ABOVE_LITTER } from '../../furniture/shown';
@@ -47,7 +47,7 @@ export function RoostDetails() {
           </p>
         </WorkingHost>
       ) : null}
-      <Part title="Droppings board">
+      <Fold title="Droppings board">
         {figures.get('roosts.board.days') ? (
           <WorkingHost className="text-[0.9rem]">
             <p>
@@ -61,23 +61,23 @@ export function RoostDetails() {
           empty="No board under the bars: droppings of the night fall on the litter."
           adds={[{ name: 'Add a board', make: 'board' }]}
         />
-      </Part>
-      <Part title="Rafters and ledges">
+      </Fold>
+      <Fold title="Rafters and ledges">
         <FixtureRows
           kind="ledge"
           rows={[...BOX, 'sloped']}
           empty="None entered. Birds sleep on anything flat that is as high as the bars."
           adds={[{ name: 'Add a ledge', make: 'ledge' }]}
         />
-      </Part>
-      <Part title="Mesh ceiling">
+      </Fold>
+      <Fold title="Mesh ceiling">
         <FixtureRows
           kind="ceiling"
           rows={[...BOX, { path: 'cover', choices: CEILING_MESH }]}
           empty="None. Mesh stretched level under the rafters keeps birds off all that is above it."
           adds={[{ name: 'Add a mesh ceiling', make: 'ceiling' }]}
         />
-      </Part>
+      </Fold>
     </>
   );
 }

@@ -26,6 +26,11 @@ interface OfABar {
   readonly bar: Bar;
 }
 
+interface Shown extends OfABar {
+  readonly of: number;
+  readonly Details: ComponentType<OfABar>;
+}
+
 /** @param Details  the rest of a bar's fields, which come apart from the first load */
 export function BarRows({ Details }: { Details: ComponentType<OfABar> }) {
   const add = useAdd();
@@ -38,7 +43,7 @@ export function BarRows({ Details }: { Details: ComponentType<OfABar> }) {
         </p>
       ) : null}
       {bars.map((bar) => (
-        <BarRow key={bar.id} bar={bar} Details={Details} />
+        <BarRow key={bar.id} bar={bar} of={bars.length} Details={Details} />
       ))}
       <button
         type="button"
@@ -55,7 +60,7 @@ const isRoundBar = ({ section }: Bar): boolean =>
   section.shape === 'round' || section.shape === 'branch';
 
 /** One bar: drawn anew only where it has changed, since a coop may have twenty and one is dragged. */
-const BarRow = memo(function BarRow({ bar, Details }: OfABar & { Details: ComponentType<OfABar> }) {
+const BarRow = memo(function BarRow({ bar, of, Details }: Shown) {
   const units = usePart((plan) => plan.units);
   const shell = usePart((plan) => plan.shell);
   const litter = usePart((plan) => plan.litter);
@@ -64,7 +69,12 @@ const BarRow = memo(function BarRow({ bar, Details }: OfABar & { Details: Compon
   const alongX = bar.axis === 'x';
   const depth = alongX ? shell.widthM : shell.lengthM;
   return (
-    <FixtureRow fixture={bar} summary={<BarCounts bar={bar} />}>
+    <FixtureRow
+      fixture={bar}
+      told={[`roosts.bar.${bar.id}.effective`, `roosts.bar.${bar.id}.birds`]}
+      of={of}
+      summary={<BarCounts bar={bar} />}
+    >
       <LengthField
         label="Length"
         value={bar.lengthM}

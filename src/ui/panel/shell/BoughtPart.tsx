@@ -4,7 +4,7 @@ import { labelOf } from '@/core/measure/label';
 import type { Plan } from '@/core/model/schema';
 import { MESH_HELD } from '@/text/choices.data';
 import { labelText } from '@/text/measuring';
-import { Part } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { useBench, usePlan } from '../../session/bench';
@@ -22,16 +22,18 @@ export function BoughtPart() {
   const on = useBench((s) => s.on);
   const label = useMemo(() => labelOf(plan, on), [plan, on]);
   return (
-    <Part title="If it was bought">
+    <>
       {label ? (
         <p className="border-straw-line border-l-3 pl-2 text-[0.93rem]" data-label>
           {labelText(label)}
         </p>
       ) : null}
-      <div className={GRID}>
-        <PlanFields at="" rows={SOLD} />
-        <PlanFields at="shell" rows={MADE} />
-      </div>
-    </Part>
+      <Fold title="If it was bought">
+        <div className={GRID}>
+          <PlanFields at="" rows={SOLD} />
+          <PlanFields at="shell" rows={MADE} />
+        </div>
+      </Fold>
+    </>
   );
 }

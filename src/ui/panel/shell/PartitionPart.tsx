@@ -1,7 +1,7 @@
 'use client';
 import { Plus } from 'lucide-react';
 import type { Plan } from '@/core/model/schema';
-import { Part } from '../../furniture/FigureList';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { among } from '../../furniture/shown';
@@ -13,7 +13,7 @@ export const GRID = 'grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1';
 export function PartitionPart() {
   const { partition, flock } = usePlan();
   return (
-    <Part title="Two zones">
+    <Fold title="Two zones">
       {partition === null ? (
         <>
           <p className="text-[0.87rem] text-soft">
@@ -55,7 +55,7 @@ export function PartitionPart() {
           </button>
         </>
       )}
-    </Part>
+    </Fold>
   );
 }
 

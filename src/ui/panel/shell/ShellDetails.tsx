@@ -5,8 +5,9 @@ import type { OfKind, Plan } from '@/core/model/schema';
 import { animalsOf } from '@/core/stations/shell/shell';
 import { ANIMAL_NAMES, PLACES, SIDES } from '@/text/choices.data';
 import { AtTheBench } from '../../furniture/AtTheBench';
-import { FigureList, Part } from '../../furniture/FigureList';
+import { FigureList } from '../../furniture/FigureList';
 import { FixtureRows } from '../../furniture/FixtureRows';
+import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
 import type { Rows } from '../../furniture/rows';
 import { among } from '../../furniture/shown';
@@ -22,7 +23,7 @@ export function ShellDetails() {
   const { run } = usePlan();
   return (
     <>
-      <Part title="Run">
+      <Fold title="Run">
         {run === null ? (
           <button
             type="button"
@@ -59,8 +60,8 @@ export function ShellDetails() {
             </button>
           </>
         )}
-      </Part>
-      <Part title="Dust bath">
+      </Fold>
+      <Fold title="Dust bath">
         <FigureList rows={[{ name: 'Needed', id: 'shell.dustBath.needed' }]} />
         <FixtureRows
           kind="dustBath"
@@ -68,23 +69,23 @@ export function ShellDetails() {
           empty="No dust bath yet. Birds that range make their own."
           adds={[{ name: 'Add a dust bath', make: 'dustBath' }]}
         />
-      </Part>
-      <Part title="Windows">
+      </Fold>
+      <Fold title="Windows">
         <WindowRows />
         <FigureList rows={MESH} />
-      </Part>
+      </Fold>
       <ObstacleRows />
       <BoughtPart />
       <AtTheBench station="shell" />
       <PartitionPart />
-      <Part title="Foot, storage and site">
+      <Fold title="Foot, storage and site">
         <div className={GRID}>
           <PlanFields at="shell" rows={STORAGE} />
           <PlanFields at="site" rows={SITE} />
         </div>
         <AnimalsPart />
         <SiteAdvice />
-      </Part>
+      </Fold>
     </>
   );
 }

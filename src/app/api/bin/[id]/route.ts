@@ -1,25 +1,21 @@
 import { restorePlan, throwAway } from '@/server/bin';
 import { handle } from '@/server/handle';
-import { foreign, noPlan, sameOrigin } from '@/server/http';
+import { noPlan } from '@/server/http';
 
 export const dynamic = 'force-dynamic';
-
-const ROUTE = '/api/bin/{id}';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
 }
 
 /** Takes a plan out of the bin, with its saves. */
-export const POST = handle<Context>(ROUTE, async (request, { params }) => {
-  if (!sameOrigin(request)) return foreign();
+export const POST = handle<Context>('POST /api/bin/{id}', async (_, { params }) => {
   const { id } = await params;
   const name = await restorePlan(id);
   return name === null ? noPlan() : Response.json({ id, name });
 });
 
 /** Throws a plan in the bin away for good. */
-export const DELETE = handle<Context>(ROUTE, async (request, { params }) => {
-  if (!sameOrigin(request)) return foreign();
+export const DELETE = handle<Context>('DELETE /api/bin/{id}', async (_, { params }) => {
   return (await throwAway((await params).id)) ? new Response(null, { status: 204 }) : noPlan();
 });

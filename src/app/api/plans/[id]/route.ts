@@ -2,12 +2,10 @@ import { MOST_SAVE_BYTES, parseSaveText } from '@/core/edit/parseSave';
 import { issue } from '@/core/kernel/outcome';
 import { removePlan } from '@/server/bin';
 import { handle } from '@/server/handle';
-import { foreign, nameTaken, noPlan, problem, readBody, sameOrigin } from '@/server/http';
+import { nameTaken, noPlan, problem, readBody } from '@/server/http';
 import { readPlan, savePlan } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
-
-const ROUTE = '/api/plans/{id}';
 
 interface Context {
   readonly params: Promise<{ id: string }>;
@@ -16,7 +14,7 @@ interface Context {
 const etag = (revision: number): string => `"${revision}"`;
 
 /** A plan at its latest save, with its revision as the entity tag; 304 where that is known already. */
-export const GET = handle<Context>(ROUTE, async (request, { params }) => {
+export const GET = handle<Context>('GET /api/plans/{id}', async (request, { params }) => {
   const found = await readPlan((await params).id);
   if (!found) return noPlan();
   if (!found.ok) return problem(409, 'The stored plan cannot be read.', found.issues);
@@ -28,7 +26,7 @@ export const GET = handle<Context>(ROUTE, async (request, { params }) => {
 });
 
 /** Saves a plan, alone or with the names of its edits, made on the revision in If-Match; 412 answers with the stored one. */
-export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
+export const PUT = handle<Context>('PUT /api/plans/{id}', async (request, { params }) => {
   const { id } = await params;
   const revision = /^"(\d{1,9})"$/.exec(request.headers.get('if-match') ?? '')?.[1];
   if (revision === undefined) return problem(428, 'Say which revision was edited, in If-Match.');
@@ -52,7 +50,6 @@ export const PUT = handle<Context>(ROUTE, async (request, { params }) => {
 });
 
 /** Lays a plan with its saves in the bin. */
-export const DELETE = handle<Context>(ROUTE, async (request, { params }) => {
-  if (!sameOrigin(request)) return foreign();
+export const DELETE = handle<Context>('DELETE /api/plans/{id}', async (_, { params }) => {
   return (await removePlan((await params).id)) ? new Response(null, { status: 204 }) : noPlan();
 });

@@ -6,7 +6,7 @@ export const dynamic = 'force-dynamic';
 
 /** A year of hours that was brought in, packed: it never changes. */
 export const GET = handle<{ params: Promise<{ id: string }> }>(
-  '/api/weather/{id}',
+  'GET /api/weather/{id}',
   async (_request, { params }) => {
     const packed = await hoursById((await params).id);
     if (packed === null) return problem(404, 'There are no hours with this id on this machine.');

@@ -10,7 +10,7 @@ interface Context {
 }
 
 /** What the list shows of a plan: its sentence with its figures, and its picture; 304 where that is known already. */
-export const GET = handle<Context>('/api/plans/{id}/card', async (request, { params }) => {
+export const GET = handle<Context>('GET /api/plans/{id}/card', async (request, { params }) => {
   const found = await readPlan((await params).id);
   if (!found) return noPlan();
   if (!found.ok) return problem(409, 'The stored plan cannot be read.', found.issues);

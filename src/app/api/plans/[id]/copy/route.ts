@@ -1,14 +1,13 @@
 import { handle } from '@/server/handle';
-import { foreign, noPlan, sameOrigin } from '@/server/http';
+import { noPlan } from '@/server/http';
 import { copyPlan } from '@/server/plans';
 
 export const dynamic = 'force-dynamic';
 
 /** A copy of a plan, to try a variant on. */
 export const POST = handle<{ params: Promise<{ id: string }> }>(
-  '/api/plans/{id}/copy',
+  'POST /api/plans/{id}/copy',
   async (request, { params }) => {
-    if (!sameOrigin(request)) return foreign();
     const copy = await copyPlan((await params).id);
     if (!copy) return noPlan();
     return Response.json({ id: copy.plan.id, name: copy.plan.name }, { status: 201 });

@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 
 /** The plan as a file to keep. */
 export const GET = handle<{ params: Promise<{ id: string }> }>(
-  '/api/plans/{id}/file',
+  'GET /api/plans/{id}/file',
   async (_request, { params }) => {
     const found = await readPlan((await params).id);
     if (!found) return noPlan();

@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 
 /** Gives a plan another name. */
 export const PUT = handle<{ params: Promise<{ id: string }> }>(
-  '/api/plans/{id}/name',
+  'PUT /api/plans/{id}/name',
   async (request, { params }) => {
     const { id } = await params;
     const body = await readBody(request, parsePlanName);

@@ -5,6 +5,6 @@ export const dynamic = 'force-dynamic';
 
 /** The saves kept of a plan, newest first. */
 export const GET = handle<{ params: Promise<{ id: string }> }>(
-  '/api/plans/{id}/saves',
+  'GET /api/plans/{id}/saves',
   async (_request, { params }) => Response.json(await listSaves((await params).id)),
 );

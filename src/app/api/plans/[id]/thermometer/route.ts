@@ -7,7 +7,7 @@ export const dynamic = 'force-dynamic';
 
 /** The last week of the simulated thermometer in a plan's coop, as a logger writes it. */
 export const GET = handle<{ params: Promise<{ id: string }> }>(
-  '/api/plans/{id}/thermometer',
+  'GET /api/plans/{id}/thermometer',
   async (_request, { params }) => {
     const found = await readPlan((await params).id);
     if (!found) return noPlan();
