@@ -69,7 +69,6 @@ for (const id of SAMPLES) {
         await page.locator('aside').evaluate((e) => e.scrollTo(0, 0));
         await page.evaluate(() => document.querySelector('main')?.scrollTo(0, 0));
         const seen = await controlsInView(page);
-        if (process.env.CONTROLS) console.log(id, name, station, seen.length);
         if (seen.length > MOST[name as keyof typeof MOST]) {
           over.push(`${station}, ${name}: ${seen.length}: ${seen.join(' | ')}`);
         }

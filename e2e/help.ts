@@ -111,6 +111,14 @@ export async function ownPlan(page: Page, id: string): Promise<string> {
   return (await (await page.request.post('/api/plans', { data })).json()).id;
 }
 
+/** Opens all parts of the panel that are folded, and waits for what is drawn in them. */
+export async function unfoldAll(page: Page): Promise<void> {
+  const folded = page.locator('[data-fold] > h3 > button[aria-expanded="false"]');
+  for (let left = await folded.count(); left > 0; left = await folded.count())
+    await folded.first().click();
+  await page.waitForLoadState('networkidle');
+}
+
 /** Opens a part of the panel that is folded; one that stands open is left so. */
 export async function unfold(page: Page, title: string): Promise<void> {
   const fold = page.locator(`[data-fold="${title}"] > h3 > button`);

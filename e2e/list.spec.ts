@@ -59,6 +59,7 @@ test('the focus has a place after what had it is gone', async ({ page }) => {
   await expect(page.locator('[data-worked]')).toBeAttached();
   await goTo(page, 'roosts');
   // removed by keyboard: what is pressed next stands beside it
+  await page.getByRole('button', { name: 'Open Low bar' }).click();
   const remove = page.getByRole('button', { name: /^Remove Low bar/ });
   await remove.focus();
   await page.keyboard.press('Enter');

@@ -1,5 +1,5 @@
 import { expect, type Locator, type Page } from '@playwright/test';
-import { askForNewPlan, goTo, openPlan, ownPlan, there, unfold } from './help';
+import { askForNewPlan, goTo, openPlan, ownPlan, there, unfold, unfoldAll } from './help';
 import { clashing, editsOffered, fieldRefused, runLookedAt, saveLookedAt } from './states';
 
 /** Compares what is read from top to bottom with the reading of that name; `clean` takes out what changes by itself. */
@@ -46,6 +46,10 @@ const station = (id: string, plan: string, more: Partial<State> = {}): [string, 
     path: `/plans/${plan}`,
     open: async (page, read) => {
       await lookAt(page, id);
+      await unfoldAll(page);
+      if (id === 'feed' || id === 'water') {
+        await expect(page.locator('aside [data-chart] canvas').first()).toBeVisible();
+      }
       await read(`panel, ${id}`, page.locator('aside'));
     },
     ...more,
@@ -157,6 +161,7 @@ export const STATES: Readonly<Record<string, State>> = {
     path: '/plans/tamar-flats',
     open: async (page, read) => {
       await lookAt(page, 'air');
+      await unfoldAll(page);
       await read('plan, air', page.locator('aside'));
     },
   },
@@ -169,6 +174,7 @@ export const STATES: Readonly<Record<string, State>> = {
       await expect(
         page.locator('[data-finding]').last().locator('[data-remedy]').first(),
       ).toBeVisible();
+      await unfoldAll(page);
       await read('plan, brooder', page.locator('main'));
     },
   },
@@ -390,7 +396,8 @@ export const STATES: Readonly<Record<string, State>> = {
       await typeFlock(page, field, '9 brown hens and some ducks');
       await expect(page.getByRole('alert').filter({ hasText: 'some ducks' })).toBeVisible();
       await page.getByLabel(field).fill('9 brown hens and 2 ducks');
-      await expect(page.getByText('Instead:').first()).toBeVisible();
+      // every choice is worked through on the server, one after the other
+      await expect(page.getByText('Instead:').first()).toBeVisible({ timeout: 120_000 });
       await read('a coop roughed out', page.locator('main'), withoutOptions);
     },
   },

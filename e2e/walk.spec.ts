@@ -96,6 +96,8 @@ async function walk(page: Page, what: string, { path, open, phone }: State): Pro
     for (const small of await smallForAThumb(page))
       found.push(`${what} · on a phone: small for a thumb: ${small}`);
   }
+  // the next state begins with every fold as it comes
+  await page.evaluate(() => localStorage.clear());
   return found;
 }
 

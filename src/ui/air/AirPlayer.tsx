@@ -6,6 +6,7 @@ import { ShownChoice } from '../charts/ShownChoice';
 import { Fold } from '../furniture/Fold';
 import { show, useBench, usePlan } from '../session/bench';
 import { nextHour, play, showDay, showHour, useAirShow } from './airShow';
+import { viewOfFlow } from './flowSeen';
 import { useAirDay } from './useAirDay';
 
 /** How long an hour is shown while it plays, ms. */
@@ -17,7 +18,8 @@ const DAYS = [
 
 /** Goes through the hours of a design day; the drawing shows the air of each. */
 export function AirPlayer() {
-  const { units } = usePlan();
+  const plan = usePlan();
+  const { units } = plan;
   const moments = useAirDay();
   const { day, hour, playing } = useAirShow();
   const view = useBench((s) => s.view);
@@ -32,6 +34,7 @@ export function AirPlayer() {
   useEffect(() => () => play(false), []);
   const moment = moments?.[hour];
   if (!moment) return null;
+  const better = viewOfFlow(plan, moment, view);
   return (
     <Fold title="Watch it breathe">
       <ShownChoice names={DAYS} shown={day} show={showDay} label="Which day" />
@@ -41,7 +44,11 @@ export function AirPlayer() {
             type="button"
             className="icon-button shrink-0"
             aria-label={playing ? 'Pause' : 'Play the hours'}
-            onClick={() => play(!playing)}
+            onClick={() => {
+              // a picture that tells nothing of the air is not played
+              if (better && !playing) show(better);
+              play(!playing);
+            }}
           >
             {playing ? <Pause size={17} aria-hidden /> : <Play size={17} aria-hidden />}
           </button>
@@ -69,9 +76,9 @@ export function AirPlayer() {
           <li key={line.replace(/[\d.,−]+/g, '')}>{line}</li>
         ))}
       </ul>
-      {view === 'above' ? (
-        <button type="button" className="button self-start" onClick={() => show('right')}>
-          See it from the side
+      {better ? (
+        <button type="button" className="button self-start" onClick={() => show(better)}>
+          {better === 'front' ? 'See it from the front' : 'See it from the right'}
         </button>
       ) : null}
     </Fold>

@@ -11,6 +11,8 @@ export interface Refused {
   readonly station: StationId;
   /** The thing it belongs to; null: the station's own. */
   readonly thing: string | null;
+  /** The fold it stands in; null: it stands in none. */
+  readonly fold: string | null;
   /** The field, as it is called. */
   readonly label: string;
   readonly text: string;

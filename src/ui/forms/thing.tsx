@@ -14,6 +14,9 @@ export function OfThing({ id, name, children }: Thing & { children: ReactNode })
   return <ThingContext value={{ id, name }}>{children}</ThingContext>;
 }
 
+/** The fold that fields below stand in. */
+export const InFold = createContext<string | null>(null);
+
 export const useThing = (): Thing | null => useContext(ThingContext);
 
 /** What a step up and a step down of a field are called. */

@@ -1,10 +1,10 @@
 'use client';
-import { useEffect, useState } from 'react';
+import { useContext, useEffect, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
 import { issueText } from '@/text/issues';
 import { useBench } from '../session/bench';
 import { forgetRefused, keepRefused, refusedAt } from './refused';
-import { useThing } from './thing';
+import { InFold, useThing } from './thing';
 
 interface Draft {
   /** What is typed and not yet taken; null: the field shows its value. */
@@ -25,6 +25,7 @@ interface Draft {
  */
 export function useDraft(label: string): Draft {
   const thing = useThing();
+  const fold = useContext(InFold);
   const key = useBench((s) => `${s.plan?.id ?? ''}/${thing?.id ?? s.station}/${label}`);
   const [draft, setDraft] = useState<string | null>(() => refusedAt(key)?.text ?? null);
   const [error, setError] = useState<string | null>(() => refusedAt(key)?.why ?? null);
@@ -38,7 +39,7 @@ export function useDraft(label: string): Draft {
     setError(why);
     const called = thing ? `${label} of ${thing.name}` : label;
     const { station } = useBench.getState();
-    keepRefused({ key, station, thing: thing?.id ?? null, label: called, text, why });
+    keepRefused({ key, station, thing: thing?.id ?? null, fold, label: called, text, why });
   };
   return {
     draft,

@@ -1,20 +1,34 @@
 'use client';
 import { ChevronRight } from 'lucide-react';
 import type { ReactNode } from 'react';
+import type { Fixture } from '@/core/model/schema';
+import { InFold } from '../forms/thing';
+import { pick, useBench } from '../session/bench';
 import { useFold } from './folds';
 
 /** A part of a station's panel under a heading of its own, folded until it is opened; it stays as it was left, and is worked out only while it is open. */
 export function Fold({
   title,
   name = title,
+  of = [],
   children,
 }: {
   title: string;
   /** What it is kept under, where its title changes. */
   name?: string;
+  /** Kinds of things whose rows stand in it: it is open while one of them is picked. */
+  of?: readonly Fixture['kind'][];
   children: ReactNode;
 }) {
-  const [open, setOpen] = useFold(name, false);
+  const [left, setLeft] = useFold(name, false);
+  const holdsPicked = useBench((s) =>
+    (s.plan?.fixtures ?? []).some((f) => f.id === s.picked && of.includes(f.kind)),
+  );
+  const open = left || holdsPicked;
+  const press = (): void => {
+    setLeft(!open);
+    if (holdsPicked) pick(null);
+  };
   return (
     <section data-fold={name} className="border-line border-t pt-1">
       <h3>
@@ -22,7 +36,7 @@ export function Fold({
           type="button"
           aria-expanded={open}
           className="flex min-h-8 w-full items-center gap-1 text-left font-semibold text-[0.95rem] hover:text-chalk max-lg:min-h-[44px]"
-          onClick={() => setOpen(!open)}
+          onClick={press}
         >
           {title}
           <ChevronRight
@@ -32,7 +46,11 @@ export function Fold({
           />
         </button>
       </h3>
-      {open ? <div className="flex flex-col gap-2 pt-1 pb-2">{children}</div> : null}
+      {open ? (
+        <InFold value={name}>
+          <div className="flex flex-col gap-2 pt-1 pb-2">{children}</div>
+        </InFold>
+      ) : null}
     </section>
   );
 }

@@ -15,7 +15,8 @@ function left(): Record<string, boolean> {
   }
 }
 
-function leave(name: string, open: boolean): void {
+/** Opens or shuts a fold, and keeps it so. */
+export function leave(name: string, open: boolean): void {
   try {
     localStorage.setItem(KEY, JSON.stringify({ ...left(), [name]: open }));
   } catch {

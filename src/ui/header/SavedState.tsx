@@ -1,7 +1,8 @@
 'use client';
 import { Check, CircleDashed, TriangleAlert } from 'lucide-react';
 import { type Refused, refusedOf, useRefused } from '../forms/refused';
-import { goTo, useBench, usePlan } from '../session/bench';
+import { leave } from '../furniture/folds';
+import { goTo, pick, useBench, usePlan } from '../session/bench';
 
 /** Saved, Saving, or Not saved and why; a text that a field could not take is told, and led to. */
 export function SavedState() {
@@ -59,8 +60,10 @@ export function SavedState() {
 }
 
 /** Goes to a field whose text was not taken. */
-function leadTo({ station, text }: Refused): void {
+function leadTo({ station, thing, fold, text }: Refused): void {
   goTo(station);
+  if (fold !== null) leave(fold, true);
+  if (thing !== null) pick(thing);
   requestAnimationFrame(() => {
     const fields = document.querySelectorAll<HTMLInputElement>('input[data-refused]');
     [...fields].find((field) => field.value === text)?.focus();

@@ -23,9 +23,8 @@ export function LevelsPart({ of }: { of: Vessel['kind'] }) {
 }
 
 function Levels({ of }: { of: Vessel['kind'] }) {
-  const { fixtures, fills, units } = usePlan();
+  const { fixtures, fills } = usePlan();
   const { flock } = useWhole();
-  const [ref, size] = useSize<HTMLDivElement>();
   const isFeed = of === 'feeder';
   const vessels = fixtures.filter((f): f is Vessel => f.kind === of);
   const everyDays = isFeed ? fills.feedDays : fills.waterDays;
@@ -50,12 +49,36 @@ function Levels({ of }: { of: Vessel['kind'] }) {
     [vessels, daily, everyDays],
   );
   if (vessels.length === 0 || daily.every((n) => n === 0)) return null;
-  const unit = isFeed ? 'kg' : 'litres';
   return (
     <Fold title={isFeed ? 'Feed in the coming six weeks' : 'Water in the coming six weeks'}>
+      <Told {...{ isFeed, vessels, everyDays, run }} first={flock.horizon.first + first} />
+    </Fold>
+  );
+}
+
+/** The picture of it, what it says, and the same week by week. */
+function Told({
+  isFeed,
+  vessels,
+  everyDays,
+  run,
+  first,
+}: {
+  isFeed: boolean;
+  vessels: readonly Vessel[];
+  everyDays: number;
+  run: ReturnType<typeof levelsOf>;
+  first: number;
+}) {
+  const { units } = usePlan();
+  // measured where it stands: while it is folded away there is nothing to measure
+  const [ref, size] = useSize<HTMLDivElement>();
+  const unit = isFeed ? 'kg' : 'litres';
+  return (
+    <>
       <div ref={ref} className="min-h-[150px]">
         <LevelsChart
-          first={flock.horizon.first + first}
+          first={first}
           lines={vessels.map((v, i) => ({ name: v.name, levels: run.levels[i] ?? [] }))}
           unit={isFeed ? 'kg' : 'L'}
           units={units}
@@ -80,6 +103,6 @@ function Levels({ of }: { of: Vessel['kind'] }) {
           ))}
         </tbody>
       </table>
-    </Fold>
+    </>
   );
 }

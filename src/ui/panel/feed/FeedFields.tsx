@@ -41,7 +41,7 @@ export function FeedFields() {
       <LevelsPart of="feeder" />
       <RationPart />
       <MonthBars of="feed" title="Eaten, month by month" />
-      <Fold title="Oyster shell and grit">
+      <Fold title="Oyster shell and grit" of={['dish']}>
         <DishRows />
       </Fold>
     </>

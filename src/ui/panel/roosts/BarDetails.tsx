@@ -47,7 +47,7 @@ export function RoostDetails() {
           </p>
         </WorkingHost>
       ) : null}
-      <Fold title="Droppings board">
+      <Fold title="Droppings board" of={['board']}>
         {figures.get('roosts.board.days') ? (
           <WorkingHost className="text-[0.9rem]">
             <p>
@@ -62,7 +62,7 @@ export function RoostDetails() {
           adds={[{ name: 'Add a board', make: 'board' }]}
         />
       </Fold>
-      <Fold title="Rafters and ledges">
+      <Fold title="Rafters and ledges" of={['ledge']}>
         <FixtureRows
           kind="ledge"
           rows={[...BOX, 'sloped']}
@@ -70,7 +70,7 @@ export function RoostDetails() {
           adds={[{ name: 'Add a ledge', make: 'ledge' }]}
         />
       </Fold>
-      <Fold title="Mesh ceiling">
+      <Fold title="Mesh ceiling" of={['ceiling']}>
         <FixtureRows
           kind="ceiling"
           rows={[...BOX, { path: 'cover', choices: CEILING_MESH }]}

@@ -5,7 +5,7 @@ import { Fold } from '../../furniture/Fold';
 
 /** Posts, steps and machines that stay where they stand. */
 export const ObstacleRows = () => (
-  <Fold title="In the way">
+  <Fold title="In the way" of={['obstacle']}>
     <FixtureRows
       kind="obstacle"
       rows={[{ path: 'what', choices: OBSTACLES }, 'x', 'y', 'lengthM', 'depthM', 'heightM', 'z']}

@@ -61,7 +61,7 @@ export function ShellDetails() {
           </>
         )}
       </Fold>
-      <Fold title="Dust bath">
+      <Fold title="Dust bath" of={['dustBath']}>
         <FigureList rows={[{ name: 'Needed', id: 'shell.dustBath.needed' }]} />
         <FixtureRows
           kind="dustBath"
@@ -70,7 +70,7 @@ export function ShellDetails() {
           adds={[{ name: 'Add a dust bath', make: 'dustBath' }]}
         />
       </Fold>
-      <Fold title="Windows">
+      <Fold title="Windows" of={['window']}>
         <WindowRows />
         <FigureList rows={MESH} />
       </Fold>
