@@ -149,10 +149,11 @@ async function takesName(tx: Db, plan: Plan): Promise<boolean> {
 /** Fills an empty data directory with the sample plans, dated from `on`. */
 export async function addSamples(on: string): Promise<void> {
   if ((await countPlans(await db())) > 0) return;
-  for (const plan of samplePlans(on)) {
-    await createPlan(plan);
-    if (plan.id === 'tamar-flats') await createPlan(roughedOut(plan, on), plan.id);
-  }
+  const plans = samplePlans(on);
+  // first one that works, then those that teach what is missing
+  const bare = plans.find((plan) => plan.id === 'tamar-flats');
+  if (bare) await createPlan(roughedOut(bare, on), bare.id);
+  for (const plan of plans) await createPlan(plan);
 }
 
 /** The sample that is yet to be fitted, as the program fits it out. */

@@ -22,9 +22,9 @@ describe('plans on the server', () => {
     await plans.addSamples(DAY);
     const names = (await plans.planHeads()).map((p) => p.name);
     expect(names).toEqual([
+      'Tamar Flats, roughed out',
       'Pell Garth',
       'Tamar Flats, number 9',
-      'Tamar Flats, roughed out',
       'Osk Landing',
     ]);
   });

@@ -37,9 +37,9 @@ const foreign = { 'sec-fetch-site': 'cross-site' };
 test('the list gives ids, names and revisions', async () => {
   const rows = await (await list.GET(send('GET', undefined), {})).json();
   expect(rows).toMatchObject([
+    { id: 'tamar-roughed-out', name: 'Tamar Flats, roughed out' },
     { id: 'pell-garth', name: 'Pell Garth', revision: 1 },
     { id: 'tamar-flats' },
-    { id: 'tamar-roughed-out', name: 'Tamar Flats, roughed out' },
     { id: 'osk-landing' },
   ]);
   expect(rows[0]).not.toHaveProperty('plan');

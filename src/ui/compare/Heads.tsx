@@ -66,7 +66,7 @@ export function Heads({
           </Figures>
           <Link
             href={`/plans/${column.plan.id}`}
-            className="inline-flex min-h-6 items-center text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
+            className="inline-flex min-h-[24px] items-center text-[0.9rem] text-chalk underline max-lg:min-h-[44px]"
           >
             Open {column.letter} on the bench
           </Link>

@@ -56,7 +56,7 @@ function Row({ column, station, most }: { column: Column; station: StationId; mo
   return (
     <Figures assessment={assessment} plan={plan}>
       <WorkingHost
-        className="grid min-h-6 grid-cols-[1rem_minmax(0,1fr)_3.4rem_6rem] items-center gap-x-2 text-[0.9rem]"
+        className="grid min-h-[24px] grid-cols-[1rem_minmax(0,1fr)_3.4rem_6rem] items-center gap-x-2 text-[0.9rem]"
         workingClassName="pl-6"
       >
         <span className="font-semibold">{letter}</span>

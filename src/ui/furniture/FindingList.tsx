@@ -79,7 +79,7 @@ function FindingCard({
             event.preventDefault();
             keepFocus();
           }}
-          className="flex min-h-6 w-full items-center gap-1.5 text-left font-semibold hover:text-chalk"
+          className="flex min-h-[24px] w-full items-center gap-1.5 text-left font-semibold hover:text-chalk"
           title="Show it on the drawing"
         >
           <Mark kind={finding.severity} size={13} />

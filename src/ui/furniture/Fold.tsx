@@ -30,7 +30,7 @@ export function Fold({
     if (holdsPicked) pick(null);
   };
   return (
-    <section data-fold={name} className="border-line border-t pt-1">
+    <section data-fold={name} className="border-line border-t pt-1 [[data-fold]+&]:-mt-2.5">
       <h3>
         <button
           type="button"

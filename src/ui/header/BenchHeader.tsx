@@ -36,12 +36,15 @@ export function BenchHeader() {
         <div className="min-w-0 flex-1">
           <PlanName />
           <h1
-            className="text-[1.32rem] max-lg:text-[1.15rem]"
+            // room for two lines: a longer sentence moves nothing under it
+            className="text-[1.32rem] max-lg:text-[1.15rem] lg:flex lg:min-h-[2lh] lg:flex-col lg:justify-center"
             data-sentence
             data-begin
             aria-live="polite"
           >
-            <SentenceText sentence={sentence} />
+            <span>
+              <SentenceText sentence={sentence} />
+            </span>
           </h1>
         </div>
         <div className="flex items-center gap-1 max-lg:w-full max-lg:flex-wrap max-lg:justify-end max-lg:gap-0">

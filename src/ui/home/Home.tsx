@@ -3,12 +3,12 @@ import { Hammer, Ruler } from 'lucide-react';
 import dynamic from 'next/dynamic';
 import Link from 'next/link';
 import { useRouter } from 'next/navigation';
-import { useEffect, useState } from 'react';
+import { type ReactNode, useEffect, useState } from 'react';
 import type { Issue } from '@/core/kernel/outcome';
 import { issueLine } from '@/text/issues';
 import { takeNonce } from '../furniture/nonce';
 import { ThemeButton } from '../theme/ThemeButton';
-import { hasSeenTour, leaveTour } from '../tour/tour';
+import { hasSeenTour } from '../tour/tour';
 import { Bin, type Binned, putBack } from './Bin';
 import { BringIn } from './BringIn';
 import { NewPlanDialog } from './NewPlanDialog';
@@ -42,30 +42,47 @@ export function Home({
   const [isNew, setNew] = useState(false);
   useEffect(() => setNew(!hasSeenTour()), []);
   useSaved(plans);
+  // what a coop lacks teaches more than one that is in order
+  const taught = plans.find((p) => p.words?.sentence.kind === 'short') ?? plans[0];
   const undo = async (): Promise<void> => {
     if (removed && (await putBack(removed.id))) setRemoved(null);
     router.refresh();
   };
   return (
     <main className="mx-auto max-w-[1240px] px-6 py-7">
-      <header className="flex flex-wrap items-end justify-between gap-4 border-ink border-b-2 pb-4">
-        <div>
-          <h1 className="text-[1.9rem] leading-none">Wide Rafter</h1>
-          <p className="mt-1.5 text-soft">What your coop carries, what holds it back, and why.</p>
-        </div>
-        <div className="flex flex-wrap items-center gap-2">
-          <ThemeButton />
-          <NewPlanDialog />
-          <Link href="/check" className="button">
-            <Ruler size={15} aria-hidden /> Check a coop
-          </Link>
-          <Link
-            href="/rough"
-            className="button button-primary max-sm:order-first max-sm:w-full max-sm:justify-center"
-          >
-            <Hammer size={15} aria-hidden /> Rough it out
-          </Link>
-        </div>
+      <header className="border-ink border-b-2 pb-4">
+        <h1 className="text-[1.9rem] leading-none">Wide Rafter</h1>
+        <p className="mt-1.5 text-soft">What your coop carries, what holds it back, and why.</p>
+        <ul
+          aria-label="Ways to begin"
+          className="mt-4 grid grid-cols-3 gap-x-6 gap-y-3 max-sm:grid-cols-1"
+        >
+          <Way says="Say who and how large: see a whole coop, fitted out.">
+            <Link href="/rough" className="button button-primary">
+              <Hammer size={15} aria-hidden /> Rough it out
+            </Link>
+          </Way>
+          <Way says="Measure one that stands or is for sale: see what it carries.">
+            <Link href="/check" className="button">
+              <Ruler size={15} aria-hidden /> Check a coop
+            </Link>
+          </Way>
+          <Way says="An empty room: put in bars, nests and the rest yourself.">
+            <NewPlanDialog />
+          </Way>
+        </ul>
+        {isNew && taught ? (
+          <p className="mt-3 text-[0.93rem] text-soft" data-tour-offered>
+            New here?{' '}
+            <Link
+              href={`/plans/${taught.id}?tour`}
+              prefetch={false}
+              className="inline-flex min-h-[24px] items-center text-chalk underline max-lg:min-h-[44px]"
+            >
+              See a plan with a tour of five steps
+            </Link>
+          </p>
+        ) : null}
       </header>
       <div role="status" className="contents">
         {removed && bin.some((b) => b.id === removed.id) ? (
@@ -122,30 +139,19 @@ export function Home({
       ))}
       <div className="mt-6 flex flex-wrap items-center gap-3 border-line border-t pt-4">
         <BringIn />
+        <span className="ml-auto">
+          <ThemeButton />
+        </span>
       </div>
       <Bin plans={bin} />
-      {plans[0] && isNew ? (
-        <p className="mt-5 flex flex-wrap items-center gap-x-3 text-soft" data-tour-offered>
-          New here?
-          <Link
-            href={`/plans/${plans[0].id}?tour`}
-            prefetch={false}
-            className="text-chalk underline"
-          >
-            See a plan with a tour of five steps
-          </Link>
-          <button
-            type="button"
-            className="text-chalk hover:underline max-lg:min-h-[44px]"
-            onClick={() => {
-              leaveTour();
-              setNew(false);
-            }}
-          >
-            No, thank you
-          </button>
-        </p>
-      ) : null}
     </main>
   );
 }
+
+/** A way to begin, and what it is for. */
+const Way = ({ says, children }: { says: string; children: ReactNode }) => (
+  <li className="flex flex-col items-start gap-1.5 max-sm:[&>.button]:w-full max-sm:[&>.button]:justify-center">
+    {children}
+    <p className="text-[0.87rem] text-soft">{says}</p>
+  </li>
+);
