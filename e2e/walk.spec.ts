@@ -2,7 +2,8 @@ import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import AxeBuilder from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { tooFaint } from './contrast';
-import { type Read, STATES, type State } from './opened';
+import { STATES } from './states/all';
+import type { Read, State } from './states/state';
 
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };

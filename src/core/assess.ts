@@ -13,7 +13,7 @@ import type { Plan } from './model/schema';
 import type { Scoped, ZoneId } from './model/scope';
 import { CARRYING, REGISTRY } from './registry';
 import { RULE_BOOK } from './rules/book';
-import { airOpenings } from './stations/air/air';
+import { airOpenings } from './stations/air/areas';
 import { brooderCarries, broodPlans } from './stations/brooder/brooder';
 import { NOT_ASKED, schoolOf } from './stations/context';
 import { birdsFigures, carriesFigures, flockDayFigure, shellFigures } from './stations/coop';

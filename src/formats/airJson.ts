@@ -3,7 +3,7 @@ import { planHouse } from '@/core/air/planHouse';
 import { dayOf, type FlockByDay } from '@/core/birds/flock';
 import { fullestDay } from '@/core/birds/flockHeat';
 import type { Plan } from '@/core/model/schema';
-import { airThere } from '@/core/stations/air/air';
+import { airThere } from '@/core/stations/air/areas';
 import type { Climate } from '@/core/weather/climate';
 import type { WeatherHours } from '@/core/weather/hours';
 

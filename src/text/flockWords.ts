@@ -1,10 +1,10 @@
 import { addWeeks, format, parseISO, subDays, subMonths, subWeeks, subYears } from 'date-fns';
 import { springHatch } from '@/core/edit/defaults';
 import { DAY_MS } from '@/core/kernel/units/day';
-import { BREEDS, type Breed } from '@/core/model/breeds.data';
+import { BREEDS } from '@/core/model/breeds.data';
 import type { PlanClimate } from '@/core/model/schema';
-import { BREED_ALIASES } from './breedAliases.data';
-import { FILLERS, KINDS, NUMBERS, PLAIN } from './flockWords.data';
+import { breedIn } from './flockBreeds';
+import { KINDS, NUMBERS } from './flockWords.data';
 
 /** Birds as they were read from a keeper's words. */
 export interface ReadBirds {
@@ -254,71 +254,6 @@ function takeCount(text: string): Counted | null {
 /** How many dozens a word before it says: "two", "1.5", "couple"; null where it says none. */
 const dozenTimes = (word: string): number | null =>
   /^(my|our|the|about|some)$/.test(word) ? 1 : amountOf(word);
-
-const KIND_WORDS =
-  /\b(hens?|cocks?|cockerels?|roosters?|roos?|pullets?|chicks?|hatchlings?|chickens?|birds?|layers?|girls|ladies|chooks?|poultry|females?|males?|sexed|unsexed|growers?|point|lay)\b/g;
-
-const tidied = (text: string): string =>
-  text
-    .replace(/[^a-zà-ÿ' -]/g, ' ')
-    .replace(/(^|\s)[-']+(?=\s|$)/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim();
-
-/** The breed that the words name, or one that stands for birds of which only their kind is said. */
-function breedIn(text: string, hasKind: boolean): { breed: Breed; any: boolean } | null {
-  const words = tidied(text.replace(FILLERS, ' '));
-  const named = tidied(words.replace(KIND_WORDS, ' '));
-  const plain = PLAIN.find(([pattern]) => pattern.test(words));
-  const left = tidied(
-    PLAIN.reduce((rest, [pattern]) => rest.replace(new RegExp(pattern.source, 'g'), ' '), named),
-  );
-  if (left === '') {
-    if (plain) return { breed: of(plain[1]), any: true };
-    return hasKind ? { breed: of('any-medium'), any: true } : null;
-  }
-  const exact = found(named) ?? found(left);
-  return exact ? { breed: exact, any: false } : null;
-}
-
-/** Of a breed in the plural the singular: "silkies", "reds", "wyandottes". */
-const singular = (word: string): string => word.replace(/(?<!s)s$/, '');
-
-const wordsOf = (name: string): string[] =>
-  name
-    .normalize('NFD')
-    .replace(/\p{M}/gu, '')
-    .toLowerCase()
-    .split(/[^a-z0-9]+/)
-    .filter((w) => w !== '')
-    .map(singular);
-
-/** Every breed's own name and its other names, as words. */
-const NAMES = BREEDS.map((breed) => ({
-  breed,
-  names: [breed.name, ...(BREED_ALIASES[breed.id] ?? [])].map(wordsOf),
-}));
-
-/** The breed that has all of these words in one of its names, whole; the one with the fewest words beside them. */
-function found(text: string): Breed | null {
-  const words = wordsOf(text);
-  if (words.length === 0) return null;
-  let best: { breed: Breed; more: number } | null = null;
-  for (const { breed, names } of NAMES) {
-    for (const name of names) {
-      if (!words.every((w) => name.includes(w))) continue;
-      const more = name.length - words.length;
-      if (best === null || more < best.more) best = { breed, more };
-    }
-  }
-  return best?.breed ?? null;
-}
-
-const of = (id: string): Breed => {
-  const breed = BREEDS.find((b) => b.id === id);
-  if (!breed) throw new Error(`no breed has the id ${id}`);
-  return breed;
-};
 
 /**
  * The same words with another number in them.

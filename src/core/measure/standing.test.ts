@@ -6,8 +6,9 @@ import { measured, standing, thing } from '../tests/measured';
 import { DAY } from '../tests/plans';
 import { about, between, exactly } from './bands';
 import { settledFindings } from './settled';
-import { inOrder, standingOf, type Thing } from './standing';
+import { inOrder, standingOf } from './standing';
 import { tapeOfRoom, tapeOfThing } from './tapes';
+import type { Thing } from './things';
 import {
   type MeasureSpec,
   ROOM_MEASURES,

@@ -31,10 +31,20 @@ import { CLASH_REMEDIES } from '../stations/shell/remedies/clashes';
 import { SHELL_REMEDIES } from '../stations/shell/remedies/shell';
 import { VESSEL_REMEDIES } from '../stations/vessels/remedies/vessels';
 import { RAIN_REMEDIES } from '../stations/water/remedies/rain';
-import { type Costs, costsOf, faultOf, isStill, ONE_FAULT } from './brought';
-import { hoursOf, OTHER_WISE, TAKES_BIRDS } from './costs';
+import { costsOf, faultOf, isStill, ONE_FAULT } from './brought';
+import { hoursOf, OTHER_WISE } from './costs';
 import { goesBothWays, isSilly, isTwice } from './sense';
 import { MENDED_ANEW, setAnew } from './setAnew';
+import {
+  BUILT_HOURS,
+  byWorth,
+  isClean,
+  isOtherWise,
+  isSpotless,
+  ofAKind,
+  type Proved,
+  weight,
+} from './worth';
 
 /** What may mend each kind of finding. */
 const OF_EACH: Proposers = {
@@ -61,11 +71,6 @@ export const PROPOSERS: Proposers<LazyProposer> = {
   ...Object.fromEntries(MENDED_ANEW.map((code) => [code, [...(OF_EACH[code] ?? []), setAnew]])),
 };
 
-/** At most so many are offered for one finding, of one kind no more than two. */
-const OFFERED = 3;
-
-const OF_A_KIND = 2;
-
 /** Changes that one remedy is made of at most, each told on a line. */
 const MOST_STEPS = 4;
 
@@ -78,15 +83,6 @@ const MOST_TRIED = 16;
 const LOOKED_DEEPER = 3;
 
 const MOST_TRIED_DEEPER = 60;
-
-/** A plan as proposals would have it, proved by an assessment. */
-interface Proved {
-  readonly plan: Plan;
-  readonly after: Assessment;
-  readonly steps: readonly Told[];
-  readonly hours: number;
-  readonly costs: Costs;
-}
 
 /**
  * What would mend a finding. Each proposal is put to an assessment, and offered only where the finding is gone after
@@ -272,60 +268,6 @@ function goOn(
     now = better;
   }
   return now;
-}
-
-const isOtherWise = (r: Proved): boolean => r.steps.some((s) => OTHER_WISE.has(s.code));
-
-/** How many faults a remedy brings or makes worse; those as bad as what it mends weigh most. */
-const weight = (c: Costs): number =>
-  1000 * (c.brings.length + c.worsens.length) + 20 * c.lesser.length + c.fresh.length;
-
-const isClean = (c: Costs): boolean => c.brings.length + c.worsens.length === 0;
-
-const isSpotless = (c: Costs): boolean => isClean(c) && c.lesser.length === 0;
-
-/** So much work is something built, hours. */
-export const BUILT_HOURS = 2;
-
-/** A lesser fault that is brought is worth so much work, hours. */
-const LESSER_HOURS = 1.5;
-
-const worth = (r: Proved): number => r.hours + LESSER_HOURS * r.costs.lesser.length;
-
-/** Whether it takes birds out: while anything else mends it, that comes after. */
-const takesBirds = (r: Proved): number => (r.steps.some((s) => TAKES_BIRDS.has(s.code)) ? 1 : 0);
-
-/**
- * Clean ones first, birds taken out last, then the least work and money; of equals the fewer changes, then by what is
- * told.
- */
-const byWorth = (a: Proved, b: Proved): number =>
-  a.costs.brings.length +
-    a.costs.worsens.length -
-    (b.costs.brings.length + b.costs.worsens.length) ||
-  takesBirds(a) - takesBirds(b) ||
-  worth(a) - worth(b) ||
-  a.steps.length - b.steps.length ||
-  (JSON.stringify(a.steps) < JSON.stringify(b.steps) ? -1 : 1);
-
-/** The first few, no more than two of one kind. */
-function ofAKind(list: readonly Proved[]): Proved[] {
-  const seen = new Map<string, number>();
-  const said = new Set<string>();
-  const taken: Proved[] = [];
-  for (const one of list) {
-    // the same done a hand higher or longer is no choice
-    const way = one.steps.map((s) => [s.code, ...s.fixtures, s.wall ?? ''].join()).join('+');
-    if (said.has(way)) continue;
-    said.add(way);
-    const code = one.steps[0]?.code ?? '';
-    const n = seen.get(code) ?? 0;
-    if (n >= OF_A_KIND) continue;
-    seen.set(code, n + 1);
-    taken.push(one);
-    if (taken.length === OFFERED) break;
-  }
-  return taken;
 }
 
 function remedyOf({ plan, after, steps, hours, costs }: Proved, finding: Finding): Remedy {

@@ -6,7 +6,8 @@ import type { OfKind, Plan } from '../model/schema';
 import type { Remedy } from '../proposals/remedy';
 import { badCoop, DAY } from '../tests/plans';
 import { TAKES_BIRDS } from './costs';
-import { BUILT_HOURS, remedies } from './remedies';
+import { remedies } from './remedies';
+import { BUILT_HOURS } from './worth';
 
 interface Offered {
   readonly plan: Plan;

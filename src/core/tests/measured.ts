@@ -1,5 +1,6 @@
 import { exactly } from '../measure/bands';
-import { type Measured, planOfStanding, type Thing } from '../measure/standing';
+import { type Measured, planOfStanding } from '../measure/standing';
+import type { Thing } from '../measure/things';
 import {
   type MeasureSpec,
   ROOM_MEASURES,

@@ -3,8 +3,9 @@ import { assess } from '@/core/assess';
 import { pastWalls, project } from '@/core/drawing/projection';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { exactly } from '@/core/measure/bands';
-import { type Measured, planOfStanding, type Thing } from '@/core/measure/standing';
+import { type Measured, planOfStanding } from '@/core/measure/standing';
 import { type Tape, tapeOfRoom, tapeOfThing } from '@/core/measure/tapes';
+import type { Thing } from '@/core/measure/things';
 import {
   type MeasureSpec,
   ROOM_MEASURES,

@@ -2,7 +2,8 @@ import type { Issue, Outcome } from '@/core/kernel/outcome';
 import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
 import type { PlaceKindId } from '@/core/layout/places.data';
 import type { Band } from '@/core/measure/bands';
-import type { Measured, Thing } from '@/core/measure/standing';
+import type { Measured } from '@/core/measure/standing';
+import type { Thing } from '@/core/measure/things';
 import {
   type MeasureSpec,
   ROOM_MEASURES,

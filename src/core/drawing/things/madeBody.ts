@@ -11,7 +11,7 @@ import {
   type View,
 } from '../shape';
 import { LIES } from '../view';
-import { MOST_OUTLETS, OUTLET_M } from './vesselBodies';
+import { MOST_OUTLETS, OUTLET_M } from './vesselParts';
 
 /** A vessel made at home from its side: its own outline at its size, its pan, its ports. */
 export function madeBody(v: Vessel, asMade: Made, face: Face, view: View): Shape[] {

@@ -1,44 +1,7 @@
-import type { Drinker, Feeder, Vessel } from '../../model/schema';
-import { ruled } from '../../rules/rules.data';
-import {
-  type Command,
-  circle,
-  ellipse,
-  type Face,
-  type Pen,
-  path,
-  type Shape,
-  type View,
-} from '../shape';
+import type { Drinker, Feeder } from '../../model/schema';
+import { circle, ellipse } from '../shape';
 import { LIES } from '../view';
-
-/** A pan is so deep, m. */
-const PAN_M = ruled('feed.pan.deep');
-/** An outlet across as it is drawn, m, and how many are drawn at most. */
-export const OUTLET_M = 0.018;
-export const MOST_OUTLETS = 8;
-
-/** Commands in parts of a face: 0…1 across and up. */
-function inFace(pen: Pen, { a0, a1, b0, b1 }: Face, ...commands: Command[]): Shape {
-  const [w, h] = [a1 - a0, b1 - b0];
-  return path(
-    pen,
-    ...commands.map(
-      ([letter, ...n]) =>
-        [letter, ...n.map((k, i) => (i % 2 === 0 ? a0 + k * w : b0 + k * h))] as unknown as Command,
-    ),
-  );
-}
-
-export type Body = (v: Vessel, face: Face, view: View) => Shape[];
-
-/** How high the pan under a can is, as a part of the whole. */
-const panPart = ({ b0, b1 }: Face): number => Math.min(0.45, PAN_M / Math.max(0.01, b1 - b0));
-
-const pan = (face: Face): Shape => {
-  const p = panPart(face);
-  return inFace('thing', face, ['M', 0, p], ['L', 1, p], ['L', 0.93, 0], ['L', 0.07, 0], ['Z']);
-};
+import { type Body, can, inFace, OUTLET_M, pan, panPart, placesOf, upPart } from './vesselParts';
 
 /** A tube with a skirt that lets the feed down into its pan, and a lid with a knob. */
 const tube: Body = (_, face) => {
@@ -125,16 +88,6 @@ const trough: Body = (_, face, view) =>
         ),
       ];
 
-/** Places of outlets on the side that is looked at, as parts of its breadth. */
-const placesOf = (v: Vessel): number[] => {
-  const n = Math.min(MOST_OUTLETS, v.outlets);
-  return Array.from({ length: n }, (_, i) => (i + 0.5) / n);
-};
-
-/** How far up a face a height lies, as a part of it, kept a little off its ends. */
-const upPart = (z: number, { b0, b1 }: Face): number =>
-  Math.max(0.06, Math.min(0.9, (z - b0) / Math.max(0.01, b1 - b0)));
-
 /** A bin with a lid and hooded holes that birds put their heads into. */
 const ports: Body = (v, face) => {
   const [w, h] = [face.a1 - face.a0, face.b1 - face.b0];
@@ -203,36 +156,6 @@ const pedal: Body = (_, face) => [
   ),
   inFace('timber', face, ['M', 0, 0], ['L', 0, 0.07], ['L', 1, 0.07], ['L', 1, 0], ['Z']),
 ];
-
-/** A can with its foot over the floor where its outlets hang below it, on two legs. */
-function can(v: Vessel, face: Face, under: number): Shape[] {
-  const legs =
-    under > 0.12 && !v.hung && !v.onWall
-      ? [
-          inFace(
-            'thingLine',
-            face,
-            ['M', 0.16, under],
-            ['L', 0.16, 0],
-            ['M', 0.84, under],
-            ['L', 0.84, 0],
-          ),
-        ]
-      : [];
-  return [
-    ...legs,
-    inFace(
-      'thing',
-      face,
-      ['M', 0.04, 0.95],
-      ['L', 0.96, 0.95],
-      ['L', 0.9, under],
-      ['L', 0.1, under],
-      ['Z'],
-    ),
-    inFace('thing', face, ['M', 0, 0.94], ['L', 1, 0.94], ['L', 0.96, 1], ['L', 0.04, 1], ['Z']),
-  ];
-}
 
 /** A can with pins beneath that give a drop when they are pushed. */
 const nipples: Body = (v, face) => {

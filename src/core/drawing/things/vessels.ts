@@ -5,7 +5,8 @@ import { isRound, vesselKind } from '../../rules/vesselKinds.data';
 import { circle, ellipse, type Face, polyline, rect, type Shape, type View } from '../shape';
 import { outlineOf } from '../view';
 import { madeBody } from './madeBody';
-import { DRINKERS, FEEDERS, MOST_OUTLETS, OUTLET_M } from './vesselBodies';
+import { DRINKERS, FEEDERS } from './vesselBodies';
+import { MOST_OUTLETS, OUTLET_M } from './vesselParts';
 
 /** A tank over a line as it is drawn, m (assumption: the plan knows its foot only). */
 const TANK = { wideM: 0.3, tallM: 0.3 } as const;

@@ -4,11 +4,9 @@ import { panelOf } from '../../air/panels';
 import { type FlockByDay, livingOn, massThen } from '../../birds/flock';
 import { demandOf } from '../../carrying/asked';
 import type { Carries } from '../../carrying/carrying';
-import { outsideCode } from '../../geometry/outside';
 import type { When } from '../../kernel/finding';
 import { atMost, below } from '../../kernel/units/number';
 import { ASSUMED, KEEPERS } from '../../kernel/working';
-import { letsAir } from '../../model/opens';
 import type { AirOpening, Plan } from '../../model/schema';
 import { type ChosenSchool, scaleToBird } from '../../rules/book';
 import { COVER_ROWS, SCREEN_FREE } from '../../rules/materials.data';
@@ -25,46 +23,10 @@ import { hotFactor } from '../roosts/widths';
 import { sleepingIn } from '../shadows';
 import type { Sheet } from '../sheet';
 import { AIR_WORKINGS as W } from './air.working';
+import { airOpenings, areasIn, areasOf, isEntered, netInM2 } from './areas';
 import { type Computed, computedIn, computedParts } from './computed';
 import { draught } from './draught';
 import { lesson } from './lesson';
-
-/** Windows and vents that let air through on some day. */
-export const airOpenings = (plan: Plan): AirOpening[] =>
-  plan.fixtures.filter(
-    (f): f is AirOpening => (f.kind === 'window' || f.kind === 'vent') && letsAir(f),
-  );
-
-/** Whether it is known of a window or vent whether it opens; where none of them opens, that is entered too: no air comes in. */
-const isEntered = (plan: Plan): boolean =>
-  plan.fixtures.some((f) => (f.kind === 'window' || f.kind === 'vent') && f.opens !== 'unknown');
-
-/** Net free area of an opening that lies in a wall of the shell, m²; 0 for one that does not. */
-const netInM2 = (o: AirOpening, plan: Plan): number =>
-  outsideCode(o, plan) === null ? netM2(o) : 0;
-
-/** The areas of the openings, worked anew only where one of them or the shell is another. */
-const areasIn = (ctx: StationContext): Areas =>
-  ctx.kept('air.areas', [ctx.of('window'), ctx.of('vent'), ctx.plan.shell, ctx.plan.litter], () =>
-    areasOf(ctx.plan),
-  );
-
-interface Areas {
-  /** High openings that can't be shut, and everything that can be open, m². */
-  readonly alwaysM2: number;
-  readonly allM2: number;
-}
-
-function areasOf(plan: Plan): Areas {
-  let alwaysM2 = 0;
-  let allM2 = 0;
-  for (const o of airOpenings(plan)) {
-    const net = netInM2(o, plan);
-    allM2 += net;
-    if (o.opens === 'open' && isHigh(o, plan)) alwaysM2 += net;
-  }
-  return { alwaysM2, allM2 };
-}
 
 interface Rule {
   readonly perBirdM2: number;
@@ -106,10 +68,6 @@ function ruleOf(ctx: StationContext, school: ChosenSchool): Rule {
 
 const shares = (flock: FlockByDay, d: number): number[] =>
   flock.lots.map((_, i) => scaleToBird(1, massThen(flock, i, d), 'area'));
-
-/** Net area of the openings of a plan: high up and open always, and in all, m². */
-export const airThere = (plan: Plan): { readonly alwaysM2: number; readonly allM2: number } =>
-  areasOf(plan);
 
 /** Net area that the flock needs on its worst day: high up and open always, and in all, m². */
 export function airNeeds(ctx: StationContext): {

@@ -10,7 +10,7 @@ import type { AirOpening, Plan, Run } from '../../model/schema';
 import { scaleToBird } from '../../rules/book';
 import { COVER_ROWS } from '../../rules/materials.data';
 import { ruled } from '../../rules/rules.data';
-import { airOpenings } from '../air/air';
+import { airOpenings } from '../air/areas';
 import { basisOf, type Station, type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';
 import { builtByOthers } from './bought';

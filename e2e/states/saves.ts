@@ -1,5 +1,5 @@
 import { expect, type Page } from '@playwright/test';
-import { goTo, openPlan, ownPlan, saved } from './help';
+import { goTo, openPlan, ownPlan, saved } from '../help';
 
 /** Types a litter depth and leaves it. */
 async function litterDepth(page: Page, text: string): Promise<void> {
