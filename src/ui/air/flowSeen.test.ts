@@ -1,9 +1,9 @@
 import type { AirMoment } from '@/core/air/airMoment';
 import type { Plan, Side } from '@/core/model/schema';
-import { sample } from '@/core/tests/plans';
+import { aired } from '@/core/tests/aired';
 import { viewOfFlow } from './flowSeen';
 
-const plan = sample('osk-landing');
+const plan = aired('osk-landing');
 const window = plan.fixtures.find((f) => f.kind === 'window');
 if (!window) throw new Error('the sample has a window');
 const withWindows = (...walls: Side[]): Plan => ({

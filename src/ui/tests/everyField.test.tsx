@@ -26,7 +26,7 @@ import { ShellFields } from '../panel/shell/ShellFields';
 import { RainFields } from '../rain/RainFields';
 import { openPlan, undo, useBench, usePlan } from '../session/bench';
 import { VesselFields } from '../vessel/VesselFields';
-import { Shown, standIns } from './shown';
+import { Shown, standIns, unfold } from './shown';
 
 beforeAll(standIns);
 
@@ -103,6 +103,7 @@ function tries(control: Control): (() => void)[] {
 function editEvery(panel: ReactNode): { edited: number; dead: string[] } {
   const { container, unmount } = render(<Shown>{panel}</Shown>);
   const open = (): void => {
+    unfold();
     for (const closed of container.querySelectorAll('details:not([open]) > summary')) {
       fireEvent.click(closed);
     }
