@@ -47,6 +47,36 @@ describe('arrows of the air', () => {
     }
   });
 
+  test('openings at one height of one wall are one arrow with the flow of both; no words lie on others', () => {
+    const window = plan.fixtures.find((f) => f.kind === 'window');
+    if (!window) throw new Error('it has a window');
+    const wall = { ...window, wall: 'front', sillZ: 1.1, heightM: 0.4, widthM: 0.4 } as const;
+    const both = {
+      ...plan,
+      fixtures: [
+        ...plan.fixtures.filter((f) => f.kind !== 'window'),
+        { ...wall, id: 'one', alongM: 0.3, opens: 'open' as const },
+        { ...wall, id: 'two', alongM: 1.6, opens: 'open' as const },
+      ],
+    };
+    const moment = hour(both, 'hot', 15);
+    const all = arrowsIn(both, 'right', moment, project('right', both.shell, FRAME), 60);
+    const flow = (id: string): number => {
+      const f = moment.flows.find((x) => x.id === id);
+      return (f?.inLS ?? 0) + (f?.outLS ?? 0);
+    };
+    const joint = all.filter((a) => a.key.startsWith('one+two'));
+    expect(joint.length).toBeGreaterThan(0);
+    expect(joint.reduce((sum, a) => sum + a.flowLS, 0)).toBeCloseTo(flow('one') + flow('two'), 9);
+    const words = all.filter((a) => a.anchor !== 'middle');
+    for (const a of words) {
+      for (const b of words) {
+        if (a === b || a.anchor !== b.anchor || (a.isGap && b.isGap)) continue;
+        expect(Math.abs(a.at[1] - b.at[1])).toBeGreaterThanOrEqual(12.99);
+      }
+    }
+  });
+
   test('what comes in points at the room, what goes out away from it', () => {
     for (const a of arrows('front').filter((x) => !x.isGap)) {
       // the tip is the fourth place of the outline

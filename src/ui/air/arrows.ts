@@ -84,7 +84,7 @@ export function arrowsIn(
   const eaves = Math.min(
     ...(['front', 'rear', 'left', 'right'] as const).map((w) => wallTop(plan, w)),
   );
-  const placed = moment.flows.flatMap((flow): { flow: Flow; place: Place }[] => {
+  const placed = moment.flows.flatMap((flow): Placed[] => {
     const f = plan.fixtures.find((x) => x.id === flow.id);
     if (f?.kind !== 'window' && f?.kind !== 'vent' && f?.kind !== 'popDoor') return [];
     if (flow.inLS < NOTHING_LS && flow.outLS < NOTHING_LS) return [];
@@ -104,11 +104,52 @@ export function arrowsIn(
     ...{ a0: 0, a1: 0, b0: b, b1: b },
   });
   const [low, high] = [gap(GAP_M), gap(eaves - GAP_M)];
-  return [
-    ...placed.flatMap(({ flow, place }) => draw(flow, place, false)),
+  return clearOfOneAnother([
+    ...joined(placed, projection).flatMap(({ flow, place }) => draw(flow, place, false)),
     ...draw({ ...moment.gaps, outLS: 0 }, isWarm ? low : high, true),
     ...draw({ ...moment.gaps, inLS: 0 }, isWarm ? high : low, true),
-  ];
+  ]);
+}
+
+interface Placed {
+  readonly flow: Flow;
+  readonly place: Place;
+}
+
+/** Openings of one wall seen edge on at one height lie one behind the other: one arrow has the flow of all. */
+function joined(placed: readonly Placed[], { v }: Projection): Placed[] {
+  const all: Placed[] = [];
+  for (const one of placed) {
+    const height = ({ place }: Placed): number => v((place.b0 + place.b1) / 2);
+    const i = all.findIndex(
+      (other) =>
+        one.place.side !== 'facing' &&
+        other.place.side === one.place.side &&
+        Math.abs(height(other) - height(one)) < WORDS_PX,
+    );
+    const other = all[i];
+    if (!other) {
+      all.push(one);
+      continue;
+    }
+    const [a, b] = [other.flow, one.flow];
+    const flow = { id: `${a.id}+${b.id}`, inLS: a.inLS + b.inLS, outLS: a.outLS + b.outLS };
+    all[i] = { flow, place: other.place };
+  }
+  return all;
+}
+
+/** Words of gaps give way to those of an opening at the same side and height. */
+function clearOfOneAnother(arrows: readonly AirArrow[]): AirArrow[] {
+  return arrows.map((arrow) => {
+    const [x, y] = arrow.at;
+    const near = arrows.find(
+      (o) => !o.isGap && o.anchor === arrow.anchor && Math.abs(o.at[1] - y) < WORDS_PX,
+    );
+    if (!arrow.isGap || !near || arrow.anchor === 'middle') return arrow;
+    const up = y <= near.at[1] ? -1 : 1;
+    return { ...arrow, at: [x, near.at[1] + up * WORDS_PX] };
+  });
 }
 
 interface Place {
