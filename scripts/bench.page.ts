@@ -101,6 +101,8 @@ export async function repainted(): Promise<void> {
   await page.waitForLoadState('networkidle');
   await page.locator('[data-station="roosts"]').click();
   line('all scripts of it, with the core', `${Math.round(bytes / 1000)} kB`, '');
+  // of many bars each is a line until it is opened
+  await page.locator('[data-row="bar-1"] button[aria-label^="Open"]').click();
   await page.locator('[data-row="bar-1"] .grid input').first().waitFor();
   const edits: number[] = [];
   for (let i = 0; i < 60; i++) edits.push(await editAndWait(page, `${200 + (i % 90)} cm`));
