@@ -7,6 +7,7 @@ import { parsePlan } from './edit/parse';
 import { createKept } from './kernel/memory';
 import type { Plan } from './model/schema';
 import { RULE_BOOK, selectableRows } from './rules/book';
+import { runs } from './tests/runs';
 
 const on = DAY;
 type Assessor = ReturnType<typeof createAssessor>;
@@ -121,7 +122,7 @@ test('any bad coop turned into another part by part, and back', () => {
         sameAsAnew(remembering, plan);
       }
     }),
-    { numRuns: 30 },
+    { numRuns: runs(10, 30) },
   );
 });
 
@@ -139,7 +140,7 @@ test('figures and schools that are first read after the next edit are of their o
         assess({ ...one, fixtures: other.fixtures }, { on: DAY }).schools,
       );
     }),
-    { numRuns: 15 },
+    { numRuns: runs(6, 15) },
   );
 });
 

@@ -3,16 +3,17 @@ import { createJudge } from '../judge';
 import { RULE_BOOK } from '../rules/book';
 import { anyBirdsInAnyShell } from '../tests/anyBirds';
 import { DAY, sample } from '../tests/plans';
+import { runs } from '../tests/runs';
 import { boundsOf } from './bounds';
 import { isOfTheCoop } from './fitOut';
 import { fitted } from './fitted';
 import { roughOut, shellsOf } from './roughOut';
 
-const FLOCKS = 500;
-/** Of those that are refused, so many are proved refused for the right reason: each takes a second. `PROVED=500` proves all. */
-const PROVED = Number(process.env.PROVED ?? 8);
+const FLOCKS = runs(120, 500);
+/** Of those that are refused, so many are proved refused for the right reason: each takes a second. */
+const PROVED = runs(4, 500);
 
-test('five hundred flocks: what is given has no harm and nothing short, and what is refused cannot be', () => {
+test('many flocks: what is given has no harm and nothing short, and what is refused cannot be', () => {
   let [fits, refused, proved, worstMs] = [0, 0, 0, 0];
   for (const plan of fc.sample(anyBirdsInAnyShell, { numRuns: FLOCKS, seed: 2026 })) {
     const judge = createJudge();

@@ -6,6 +6,7 @@ import { solidOf } from '../geometry/solids';
 import { barrelAcrossM } from '../model/barrelForm';
 import type { Fixture, Plan, Rain, Side } from '../model/schema';
 import { RULE_BOOK, selectableRows } from '../rules/book';
+import { runs } from '../tests/runs';
 
 const on = DAY;
 const NEEDS = [
@@ -40,7 +41,7 @@ test('more birds never lower a need', () => {
         ]);
       }
     }),
-    { numRuns: 25 },
+    { numRuns: runs(12, 25) },
   );
 });
 
@@ -152,7 +153,7 @@ test('any coop has the findings of its mirror', () => {
       const told = (p: Plan) => assess(p, { on }).findings.map((f) => [f.key, f.severity]);
       expect(told(mirror(plan))).toEqual(told(plan));
     }),
-    { numRuns: 25 },
+    { numRuns: runs(12, 25) },
   );
 });
 
@@ -181,7 +182,7 @@ test('what only touches is no fault, on whichever side the arithmetic leaves its
       const told = (p: Plan) => assess(p, { on }).findings.map((f) => [f.key, f.severity]);
       expect(told(mirror(plan))).toEqual(told(plan));
     }),
-    { numRuns: 60 },
+    { numRuns: runs(25, 60) },
   );
 });
 
@@ -223,7 +224,7 @@ test('the order of groups and of fixtures changes nothing: no carry, no verdict,
       };
       expect(told(turned)).toEqual(told(plan));
     }),
-    { numRuns: 40 },
+    { numRuns: runs(18, 40) },
   );
 });
 

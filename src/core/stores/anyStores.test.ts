@@ -5,6 +5,7 @@ import { remedies } from '../remedies/remedies';
 import { awayOf } from '../tending/awayOf';
 import { frostWays } from '../tending/frostWays';
 import { DAY } from '../tests/plans';
+import { runs } from '../tests/runs';
 import { storedCoop } from '../tests/storedCoop';
 import { runBarrel } from './rain/barrel';
 import { rainDays, storeOf } from './rain/outlook';
@@ -26,7 +27,7 @@ test('whatever is made, collected and heated: a good plan, figures that are numb
         }
       }
     }),
-    { numRuns: 50 },
+    { numRuns: runs(20, 50) },
   );
 });
 
@@ -45,7 +46,7 @@ test('whatever is made, remedies of its faults make plans that can be read', () 
         }
       }
     }),
-    { numRuns: 15 },
+    { numRuns: runs(6, 15) },
   );
 });
 
@@ -71,6 +72,6 @@ test('whatever is collected, thirty years of it are numbers, and so are frost an
       expect(away.days).toBeGreaterThanOrEqual(0);
       for (const l of away.lasts) expect(Number.isNaN(l.days)).toBe(false);
     }),
-    { numRuns: 12 },
+    { numRuns: runs(5, 12) },
   );
 });
