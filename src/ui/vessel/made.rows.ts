@@ -128,7 +128,12 @@ export const MOUTH_ROWS: Rows<Vessel> = [
   { path: 'made.elbow.legM', small: true, when: isPort },
   { path: 'made.hole.acrossM', small: true, when: hasHole },
   { path: 'made.hole.lowM', small: true, when: hasHole },
-  { path: 'made.hole.lowM', label: 'Foot over pan', small: true, when: (v) => v.type === 'tube' },
+  {
+    path: 'made.hole.lowM',
+    label: 'Foot, above pan',
+    small: true,
+    when: (v) => v.type === 'tube',
+  },
   { path: 'made.pan.acrossM', small: true, when: panUnder },
   { path: 'made.pan.deepM', small: true, when: panUnder },
 ];
