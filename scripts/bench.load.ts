@@ -1,12 +1,8 @@
 // What many plans and many requests do to a server: sizes of pages, answers beside heavy work, memory after use.
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import type { Plan } from '@/core/model/schema';
 import { benchPlans } from './bench.plans';
-import { ADDRESS, startServer } from './bench.server';
+import { ADDRESS, type Started } from './bench.server';
 import { figure, line, quantile } from './bench.table';
-import { build as buildProgram } from './build.mjs';
 
 /** A list as long as a club's. */
 const PLANS = 500;
@@ -31,19 +27,11 @@ const HEAVIEST = {
 };
 const heavy = (): Promise<Response> => send('/api/rough?instead=1', 'POST', HEAVIEST);
 
-/** On a server of its own, with many plans. */
-export async function load(): Promise<void> {
-  await buildProgram();
-  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-bench-load-'));
-  const server = await startServer(dir);
-  try {
-    await pages();
-    await besideHeavyWork();
-    await memory(() => server.memoryMB());
-  } finally {
-    await server.stop();
-    rmSync(dir, { recursive: true, force: true });
-  }
+/** Many plans, and many requests of all kinds. */
+export async function load({ memoryMB }: Started): Promise<void> {
+  await pages();
+  await besideHeavyWork();
+  await memory(memoryMB);
 }
 
 /** How large a page is before it is compressed, kB, and how long it takes, ms: the median of some. */

@@ -7,7 +7,7 @@ import { join } from 'node:path';
 import { bundledCore, judged } from './bench.bundled';
 import { load } from './bench.load';
 import { rainInWorker, repainted, seen } from './bench.page';
-import { startServer } from './bench.server';
+import { type Started, startServer } from './bench.server';
 import { starts } from './bench.start';
 import { heads, line } from './bench.table';
 import { build as buildProgram } from './build.mjs';
@@ -20,7 +20,7 @@ const PARTS: Readonly<Record<string, () => Promise<void>>> = {
   page: () => onServer(seen),
   repaint: () => onServer(repainted),
   rain: () => onServer(rainInWorker),
-  load,
+  load: () => onServer(load),
 };
 
 async function inNewDirectory(work: (dir: string) => Promise<void>): Promise<void> {
@@ -34,10 +34,10 @@ async function inNewDirectory(work: (dir: string) => Promise<void>): Promise<voi
 }
 
 /** On a server of its own: one left behind would hold the port of the next run. */
-const onServer = (work: () => Promise<void>): Promise<void> =>
+const onServer = (work: (server: Started) => Promise<void>): Promise<void> =>
   inNewDirectory(async (dir) => {
     const server = await startServer(dir);
-    await work().finally(() => {
+    await work(server).finally(() => {
       line('memory of the server then', `${Math.round(server.memoryMB())} MB`, '');
       return server.stop();
     });

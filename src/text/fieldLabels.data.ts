@@ -94,7 +94,7 @@ const LABELS: Readonly<Record<string, string>> = {
   eaves: 'Gutter along',
   'gutter.shape': 'Gutter',
   'gutter.sideM': 'Each side',
-  fall: 'Falls 1 cm in so many',
+  fall: 'Drops 1 for every',
   'rain.homeMade': 'Gutter made at home',
   flushBoreM: 'Standpipe inside',
   flushLongM: 'Its length',

@@ -353,6 +353,19 @@ describe('beside the plans', () => {
     },
   );
 
+  test.each(['toString', 'constructor', '__proto__', ''])(
+    'a paper called %j is none, and breaks nothing',
+    async (paper) => {
+      const { POST } = await import('./drawings/route');
+      const asked = new Request(`http://127.0.0.1:4310/api/drawings?format=pdf&paper=${paper}`, {
+        method: 'POST',
+        headers: { 'content-type': 'application/json' },
+        body: JSON.stringify(sample('pell-garth')),
+      });
+      expect((await POST(asked, {})).status).toBe(400);
+    },
+  );
+
   test('errors and lists have the shapes described', async () => {
     const rows = await (await list.GET(send('GET', undefined), {})).json();
     expect(apiSchemas.listSchema.safeParse(rows).success).toBe(true);

@@ -24,14 +24,10 @@ describe('what the schema says of a value', () => {
       least: 0.01,
       most: 0.3,
       open: false,
-      choices: [],
     });
     expect(fieldAt(fixture, bar, 'brackets')).toMatchObject({ type: 'whole', least: 0, most: 20 });
     expect(fieldAt(fixture, bar, 'liftsOut')?.type).toBe('yesNo');
-    expect(fieldAt(fixture, bar, 'use')).toMatchObject({
-      type: 'choice',
-      choices: ['sleeping', 'step'],
-    });
+    expect(fieldAt(fixture, bar, 'use')?.type).toBe('choice');
   });
 
   test('a value that may be left open is open', () => {

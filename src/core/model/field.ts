@@ -8,8 +8,6 @@ export interface Field {
   readonly most: number;
   /** It may be null: nothing is said, or it is worked out. */
   readonly open: boolean;
-  /** What may be chosen, in the file's words. */
-  readonly choices: readonly string[];
 }
 
 /** Paths of all values in a part of the plan, whatever variant it is: `section.widthM`, `heat.watts`. */
@@ -34,7 +32,6 @@ interface Node {
       readonly shape?: Readonly<Record<string, Node>>;
       readonly options?: readonly Node[];
       readonly discriminator?: string;
-      readonly entries?: Readonly<Record<string, string>>;
       readonly values?: readonly unknown[];
       readonly checks?: readonly Check[];
     };
@@ -85,10 +82,10 @@ export function fieldAt(schema: z.core.$ZodType, part: unknown, path: string): F
 }
 
 function fieldOf(node: Node, open: boolean): Field {
-  const { type, entries, values, checks = [] } = node._zod.def;
+  const { type, checks = [] } = node._zod.def;
   const limit = (check: string, none: number): number =>
     checks.find((c) => c._zod.def.check === check)?._zod.def.value ?? none;
-  const whole = node._zod.def.type === 'number' && 'format' in node._zod.def;
+  const whole = 'format' in node._zod.def;
   const kinds: Readonly<Record<string, Field['type']>> = {
     number: whole ? 'whole' : 'number',
     boolean: 'yesNo',
@@ -100,7 +97,6 @@ function fieldOf(node: Node, open: boolean): Field {
     least: limit('greater_than', Number.NEGATIVE_INFINITY),
     most: limit('less_than', Number.POSITIVE_INFINITY),
     open,
-    choices: (entries ? Object.values(entries) : (values ?? [])).map(String),
   };
 }
 

@@ -4,7 +4,7 @@ import type { ReactNode } from 'react';
 import type { Fixture } from '@/core/model/schema';
 import { InFold } from '../forms/thing';
 import { pick, useBench } from '../session/bench';
-import { useFold } from './folds';
+import { leave, useFold } from './folds';
 
 /** A part of a station's panel under a heading of its own, folded until it is opened; it stays as it was left, and is worked out only while it is open. */
 export function Fold({
@@ -20,13 +20,13 @@ export function Fold({
   of?: readonly Fixture['kind'][];
   children: ReactNode;
 }) {
-  const [left, setLeft] = useFold(name, false);
+  const left = useFold(name);
   const holdsPicked = useBench((s) =>
     (s.plan?.fixtures ?? []).some((f) => f.id === s.picked && of.includes(f.kind)),
   );
   const open = left || holdsPicked;
   const press = (): void => {
-    setLeft(!open);
+    leave(name, !open);
     if (holdsPicked) pick(null);
   };
   return (

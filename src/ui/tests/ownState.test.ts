@@ -18,6 +18,8 @@ const OF_THE_PROCESS: ReadonlySet<string> = new Set([
   'ui/session/known.ts listening',
   // texts that fields could not take, of every plan, until they are put right
   'ui/forms/refused.ts useRefused',
+  // folds that were opened, the same on every plan
+  'ui/furniture/folds.ts useFolds',
   // what the keyboard, the tour and the room of rules do in the window, whichever plan is open
   'ui/furniture/focus.ts asked',
   'ui/keys/useBenchKeys.ts useKeys',
