@@ -1,13 +1,13 @@
+import { allOver, alongWalls, OFF_WALL_M, spaced } from '../geometry/freeRoom';
 import { inRun, solidOf } from '../geometry/solids';
 import { SIDES, wallLength } from '../geometry/walls';
 import { gridNear } from '../kernel/units/grid';
 import { moved } from '../model/moved';
 import type { Fixture, NestBank, Opening, Plan, Side } from '../model/schema';
+import { floorOf } from '../model/scope';
 
 /** Places are tried so far apart, m. */
 export const TRY_STEP_M = 0.15;
-/** What stands on the floor stands so far off the wall, m. */
-const OFF_WALL_M = { metric: 0.02, imperial: 0.0254 } as const;
 
 /** What is part of the house: it stays where it is. */
 const OF_THE_HOUSE: ReadonlySet<Fixture['kind']> = new Set(['window', 'door', 'obstacle', 'ledge']);
@@ -22,10 +22,7 @@ export const movesAlone = (f: Fixture): boolean => !isOfTheHouse(f) && !WITH_THE
 
 /** From one end to the other by steps, on the tape, both ends with it, m. */
 function along(from: number, to: number, step: number, units: Plan['units']): number[] {
-  if (to < from) return [];
-  const places = new Set<number>();
-  for (let m = from; m < to; m += step) places.add(gridNear(m, units));
-  places.add(gridNear(to, units));
+  const places = new Set(spaced(from, to, step, true).map((m) => gridNear(m, units)));
   return [...places].filter((m) => m >= from - 1e-6 && m <= to + 1e-6);
 }
 
@@ -40,17 +37,18 @@ export function candidatesOf(fixture: Fixture, plan: Plan, step = TRY_STEP_M): F
   return floorPlaces(fixture, plan, step);
 }
 
-/** All over the floor, and along the walls. */
+/** All over the floor, and along the walls; of what hangs on a wall along the walls alone. */
 function floorPlaces(fixture: Fixture, plan: Plan, step: number): Fixture[] {
-  const { lengthM, widthM } = plan.shell;
   const s = solidOf(fixture, plan);
-  const off = OFF_WALL_M[plan.units];
-  const [wide, deep] = [s.x1 - s.x0, s.y1 - s.y0];
-  return along(off, widthM - deep - off, step, plan.units).flatMap((y) =>
-    along(off, lengthM - wide - off, step, plan.units).map((x) =>
-      // what hangs on a wall has its back to it wherever it stands
-      moved(fixture, x - s.x0, y - s.y0),
-    ),
+  const on = {
+    floor: floorOf(plan),
+    wide: s.x1 - s.x0,
+    deep: s.y1 - s.y0,
+    off: OFF_WALL_M[plan.units],
+  };
+  const hangs = 'onWall' in fixture && fixture.onWall;
+  return (hangs ? alongWalls : allOver)(on, step, true).map(([x, y]) =>
+    moved(fixture, gridNear(x, plan.units) - s.x0, gridNear(y, plan.units) - s.y0),
   );
 }
 

@@ -1,57 +1,24 @@
 import { freeNumber } from '../edit/freeNumber';
-import { droppingsShadow, sleepingBars } from '../geometry/bars';
-import { doorways } from '../geometry/clashes';
-import { meet, meetInPlan } from '../geometry/forms';
-import { gapInPlan } from '../geometry/segments';
-import { inRun, solidOf } from '../geometry/solids';
+import { sleepingBars } from '../geometry/bars';
+import { allOver, alongWalls, type Corner, floorRoom, freeCorner } from '../geometry/freeRoom';
+import { solidOf } from '../geometry/solids';
 import type { Solid } from '../kernel/finding';
 import { fixtureOf } from '../model/fixtures.schema';
 import type { Drinker, Feeder, Fixture, OfKind, Plan } from '../model/schema';
+import { floorOf } from '../model/scope';
 import { ruled } from '../rules/rules.data';
 import type { Ground } from './ground';
 import { vesselsOf } from './vessels';
 
 type Standing = Feeder | Drinker | OfKind<'dish'> | OfKind<'dustBath'>;
 
-/** Left free about a thing, m. */
-const CLEAR_M = 0.05;
+/** Places are tried this far from one another, m. */
 const STEP_M = 0.05;
-
-/** What a thing on the floor is kept clear of: worked once for several places. */
-interface Room {
-  readonly shadows: readonly Solid[];
-  readonly others: readonly { readonly solid: Solid; readonly board: boolean }[];
-  readonly ways: readonly Solid[];
-}
-
-function roomOf(ground: Ground, plan: Plan): Room {
-  const kg = ground.sizes.heaviestOnBarsKg;
-  return {
-    shadows: kg === null ? [] : sleepingBars(plan).map((b) => droppingsShadow(b, kg, plan)),
-    others: plan.fixtures
-      .filter((f) => 'x' in f && f.kind !== 'ledge' && f.kind !== 'ceiling' && !inRun(f))
-      .map((f) => ({ solid: solidOf(f, plan), board: f.kind === 'board' })),
-    ways: doorways(plan),
-  };
-}
-
-/** @param under  also under what hangs or stands over it */
-function isClear({ shadows, others, ways }: Room, own: Solid, under: boolean): boolean {
-  for (const s of shadows) if (meetInPlan(s, own)) return false;
-  for (const w of ways) if (meet(w, own)) return false;
-  for (const { solid, board } of others) {
-    if (board) {
-      if (meet(solid, own)) return false;
-    } else if (gapInPlan(solid, own) < CLEAR_M && !(under && solid.z0 >= own.z1 + CLEAR_M)) {
-      return false;
-    }
-  }
-  return true;
-}
 
 /**
  * A thing where nothing falls on it and nothing is in its way: along a wall, near the way in, so that the keeper
- * walks little and the middle of the floor stays the birds'. Null where it finds no place.
+ * walks little and the middle of the floor stays the birds'. What hangs on a wall is always along one. Null where it
+ * finds no place.
  * @param apart  from these, so far, m
  */
 function placed<F extends Standing>(
@@ -60,46 +27,41 @@ function placed<F extends Standing>(
   thing: F,
   apart: { readonly from: readonly Fixture[]; readonly m: number } = { from: [], m: 0 },
 ): F | null {
-  const room = roomOf(ground, plan);
-  const corner = solidOf(thing, plan);
-  const [offX, offY] = [thing.x - corner.x0, thing.y - corner.y0];
-  const [wide, deep] = [corner.x1 - corner.x0, corner.y1 - corner.y0];
-  const wallM = ground.up(0.02);
-  const [farX, farY] = [plan.shell.lengthM - wide - wallM, plan.shell.widthM - deep - wallM];
-  if (farX < wallM - 1e-9 || farY < wallM - 1e-9) return null;
-  const far = apart.from.map((f) => solidOf(f, plan));
-  const from = wayIn(plan);
-  const spots = spotsAlong(wallM, farX, farY, from, behindBars(plan, from));
-  // what hangs on a wall has one behind it
-  const onWall = 'onWall' in thing && thing.onWall;
-  const lists = onWall
-    ? [spots.handy, spots.behind, spots.middle]
-    : [spots.handy, spots.middle, spots.behind];
-  let best = null as { x: number; y: number; gap: number } | null;
+  const room = floorRoom(plan, ground.sizes.heaviestOnBarsKg);
+  const own = solidOf(thing, plan);
+  const [offX, offY] = [thing.x - own.x0, thing.y - own.y0];
+  const size = { wide: own.x1 - own.x0, deep: own.y1 - own.y0, off: ground.up(0.02) };
+  const onTape = ([x, y]: Corner): Corner => [ground.near(x + offX), ground.near(y + offY)];
+  const floor = floorOf(plan);
+  const at = (corner: Corner): Solid | null => {
+    const [x, y] = onTape(corner);
+    const [x0, y0] = [x - offX, y - offY];
+    const here = { x0, x1: x0 + size.wide, y0, y1: y0 + size.deep, z0: own.z0, z1: own.z1 };
+    return x0 < floor.x0 || y0 < floor.y0 || here.x1 > floor.x1 || here.y1 > floor.y1 ? null : here;
+  };
+  const spots = spotsAlong({ floor, ...size }, plan);
+  const lists =
+    'onWall' in thing && thing.onWall
+      ? [spots.handy, spots.behind]
+      : [spots.handy, spots.middle, spots.behind];
+  const far = { from: apart.from.map((f) => solidOf(f, plan)), m: apart.m };
   for (const under of [false, true]) {
+    let best: ReturnType<typeof freeCorner> = null;
     for (const list of lists) {
-      for (const [cornerX, cornerY] of list()) {
-        const [x, y] = [ground.near(cornerX + offX), ground.near(cornerY + offY)];
-        const [x0, y0] = [x - offX, y - offY];
-        const own = { x0, x1: x0 + wide, y0, y1: y0 + deep, z0: corner.z0, z1: corner.z1 };
-        if (x0 < 0 || y0 < 0 || own.x1 > plan.shell.lengthM || own.y1 > plan.shell.widthM) continue;
-        if (!isClear(room, own, under)) continue;
-        let gap = apart.m;
-        if (far.length > 0) {
-          gap = Number.POSITIVE_INFINITY;
-          for (const s of far) gap = Math.min(gap, gapInPlan(s, own));
-        }
-        if (gap >= apart.m) return { ...thing, x, y };
-        if (best === null || gap > best.gap) best = { x, y, gap };
-      }
+      const found = freeCorner(room, list(), { at, take: 'first', apart: far, under });
+      if (found && (best === null || found.apartM > best.apartM)) best = found;
+      if (best && best.apartM >= apart.m) break;
     }
-    if (best !== null) return { ...thing, x: best.x, y: best.y };
+    if (best) {
+      const [x, y] = onTape(best.corner);
+      return { ...thing, x, y };
+    }
   }
   return null;
 }
 
 /** Whether a place lies beyond the bars for who comes in: what stands there is reached for past them. */
-function behindBars(plan: Plan, [inX, inY]: Spot): (at: Spot) => boolean {
+function behindBars(plan: Plan, [inX, inY]: Corner): (at: Corner) => boolean {
   const lines = sleepingBars(plan).map((b) => ({
     x: b.axis === 'y',
     at: b.axis === 'x' ? b.y : b.x,
@@ -115,7 +77,7 @@ function behindBars(plan: Plan, [inX, inY]: Spot): (at: Spot) => boolean {
 const BESIDE_M = 0.2;
 
 /** Where the keeper comes in, m; the middle of the front where no way in is. */
-function wayIn(plan: Plan): readonly [number, number] {
+function wayIn(plan: Plan): Corner {
   const door =
     plan.fixtures.find((f) => f.kind === 'door') ?? plan.fixtures.find((f) => f.kind === 'hatch');
   if (!door) return [plan.shell.lengthM / 2, 0];
@@ -126,45 +88,27 @@ function wayIn(plan: Plan): readonly [number, number] {
 /** Lowest corners to try, each list made when it is asked for. */
 interface Spots {
   /** Along the four walls, the nearest to the way in first. */
-  readonly handy: () => readonly Spot[];
-  readonly middle: () => readonly Spot[];
+  readonly handy: () => readonly Corner[];
+  readonly middle: () => readonly Corner[];
   /** Along the walls, past the bars. */
-  readonly behind: () => readonly Spot[];
+  readonly behind: () => readonly Corner[];
 }
-type Spot = readonly [number, number];
 
-function spotsAlong(
-  wallM: number,
-  farX: number,
-  farY: number,
-  [inX, inY]: readonly [number, number],
-  isBehind: (at: Spot) => boolean,
-): Spots {
-  const xs = steps(wallM, farX);
-  const ys = steps(wallM, farY);
-  const away = ([x, y]: Spot): number => (x - inX) ** 2 + (y - inY) ** 2;
-  const walls: Spot[] = [];
-  for (const y of ys) walls.push([wallM, y], [farX, y]);
-  for (const x of xs) walls.push([x, wallM], [x, farY]);
-  const sorted = walls
-    .map((at) => ({ at, away: away(at), behind: isBehind(at) }))
+function spotsAlong(on: Parameters<typeof alongWalls>[0], plan: Plan): Spots {
+  const from = wayIn(plan);
+  const isBehind = behindBars(plan, from);
+  const sorted = alongWalls(on, STEP_M, true)
+    .map((at) => ({
+      at,
+      away: (at[0] - from[0]) ** 2 + (at[1] - from[1]) ** 2,
+      behind: isBehind(at),
+    }))
     .sort((p, q) => p.away - q.away);
   return {
     handy: () => sorted.flatMap((s) => (s.behind ? [] : [s.at])),
-    middle: () => {
-      const list: Spot[] = [];
-      for (let j = 0; j < ys.length; j += 2)
-        for (let i = 0; i < xs.length; i += 2) list.push([xs[i] as number, ys[j] as number]);
-      return list;
-    },
+    middle: () => (sorted.length === 0 ? [] : allOver(on, 2 * STEP_M)),
     behind: () => sorted.flatMap((s) => (s.behind ? [s.at] : [])),
   };
-}
-
-function steps(from: number, to: number): number[] {
-  const list: number[] = [];
-  for (let at = from; at < to; at += STEP_M) list.push(at);
-  return [...list, to];
 }
 
 /** What is on the floor beside bars and nests. */

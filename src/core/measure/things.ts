@@ -1,6 +1,6 @@
 import { named } from '../edit/new/named';
 import { meetInPlan } from '../geometry/forms';
-import { freeSpot } from '../geometry/freeRoom';
+import { clearPlace } from '../geometry/freeRoom';
 import { boxesPerTier, solidOf } from '../geometry/solids';
 import { freeAlong, mm, OPPOSITE, wallLength } from '../geometry/walls';
 import { fixtureOf } from '../model/fixtures.schema';
@@ -209,14 +209,8 @@ function vesselOf(plan: Plan, thing: Thing<'feeder' | 'drinker'>): Made {
     heightM: 0.35,
     hung: thing.kind === 'feeder' && (thing.choices.type ?? 'tube') === 'tube',
   } as Parameters<typeof fixtureOf<'feeder'>>[0]);
-  const corner = solidOf(fixture, plan);
-  const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
-  const spot = freeSpot(plan, null, {
-    id,
-    at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
-  });
   return {
-    fixture: spot ? { ...fixture, x: mm(spot.x + offX), y: mm(spot.y + offY) } : fixture,
+    fixture: { ...fixture, ...clearPlace(plan, fixture, null, mm) },
     rough: { [isTrough ? 'lengthM' : 'diameterM']: across },
   };
 }

@@ -1,7 +1,5 @@
+import { tidy } from '../kernel/units/number';
 import type { Fixture } from './schema';
-
-/** Dust of binary arithmetic taken off, m. */
-const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;
 
 /**
  * A fixture moved: along its wall where it is cut into one, else across the floor; up and down where it has a height.
@@ -18,12 +16,12 @@ export function moved<F extends Fixture>(
 ): F {
   const next = { ...fixture };
   if ('wall' in next) {
-    next.alongM = tidied(next.alongM + (next.wall === 'front' || next.wall === 'rear' ? dx : dy));
+    next.alongM = tidy(next.alongM + (next.wall === 'front' || next.wall === 'rear' ? dx : dy));
     next.sillZ = z(next.sillZ);
     return next;
   }
-  next.x = tidied(next.x + dx);
-  next.y = tidied(next.y + dy);
+  next.x = tidy(next.x + dx);
+  next.y = tidy(next.y + dy);
   if ('z' in next) next.z = z(next.z);
   else if ('lipZ' in next) next.lipZ = z(next.lipZ);
   else if ('rimZ' in next) next.rimZ = z(next.rimZ);

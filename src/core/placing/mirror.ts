@@ -5,9 +5,6 @@ import { barrelsWideM } from '../model/barrelForm';
 import type { Fixture, Plan, Rain, Side } from '../model/schema';
 import { spanOf } from './lines';
 
-/** Dust of binary arithmetic taken off, m; nothing is below nought by dust. */
-const tidied = (m: number): number => tidy(m) + 0;
-
 const turned = (side: Side, axis: 'x' | 'y'): Side =>
   (side === 'left' || side === 'right') === (axis === 'x') ? OPPOSITE[side] : side;
 
@@ -21,15 +18,15 @@ export function mirrored<F extends Fixture>(fixture: F, plan: Plan, axis: 'x' | 
   const next: Fixture = { ...fixture };
   if ('wall' in next) {
     const runs = next.wall === 'front' || next.wall === 'rear' ? 'x' : 'y';
-    if (runs === axis) next.alongM = tidied(lengthM - next.alongM - next.widthM);
+    if (runs === axis) next.alongM = tidy(lengthM - next.alongM - next.widthM);
     else next.wall = OPPOSITE[next.wall];
     return next as F;
   }
   const [low, high] = spanOf(solidOf(fixture, plan), axis);
   // what is written of it stands as far from its other side as before from the one
   const by = lengthM - high - low;
-  if (axis === 'x') next.x = tidied(next.x + by);
-  else next.y = tidied(next.y + by);
+  if (axis === 'x') next.x = tidy(next.x + by);
+  else next.y = tidy(next.y + by);
   if (next.kind === 'nestBank') next.faces = turned(next.faces, axis);
   return next as F;
 }
@@ -40,7 +37,7 @@ function mirroredRain(rain: Rain, lengthM: number, axis: 'x' | 'y'): Rain {
   const runs = barrel.side === 'front' || barrel.side === 'rear' ? 'x' : 'y';
   const place =
     runs === axis
-      ? { alongM: tidied(lengthM - barrel.alongM - barrelsWideM(barrel)) }
+      ? { alongM: tidy(lengthM - barrel.alongM - barrelsWideM(barrel)) }
       : { side: OPPOSITE[barrel.side] };
   return { ...rain, eaves: eaves.map((e) => turned(e, axis)), barrel: { ...barrel, ...place } };
 }
@@ -59,7 +56,7 @@ export function mirroredPlan<P extends Plan>(plan: P, axis: 'x' | 'y'): P {
     },
     partition:
       partition && partition.axis === axis
-        ? { ...partition, atM: tidied(lengthM - partition.atM) }
+        ? { ...partition, atM: tidy(lengthM - partition.atM) }
         : partition,
     rain: plan.rain && mirroredRain(plan.rain, lengthM, axis),
     fixtures: plan.fixtures.map((f) => mirrored(f, plan, axis)),

@@ -2,8 +2,8 @@ import { newBoard } from '../edit/new/bars';
 import { sleepingBars } from '../geometry/bars';
 import { mm } from '../geometry/walls';
 import type { OfKind, Plan } from '../model/schema';
+import { down } from '../model/tape';
 import { ruled } from '../rules/rules.data';
-import { down } from './remedy';
 
 /** A board as long as the bars, for any station that asks for one. */
 export const boardForBars = (plan: Plan): OfKind<'board'> => {

@@ -1,8 +1,8 @@
 import { highestNestLipZ } from '../geometry/bars';
 import { litterEndM } from '../model/litter';
 import type { Plan } from '../model/schema';
+import { up } from '../model/tape';
 import { ruled } from '../rules/rules.data';
-import { up } from './remedy';
 
 /** The lowest a sleeping bar may stand here, m above the bare floor: over the litter, and over the nests. */
 export function leastBarZ(plan: Plan): number {

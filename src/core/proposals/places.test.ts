@@ -1,11 +1,13 @@
 import fc from 'fast-check';
 import { badCoop, bareCoop } from '@/core/tests/plans';
-import { newDustBath } from '../edit/new/floorThings';
+import { newDustBath, newFeeder } from '../edit/new/floorThings';
 import { barsOf, droppingsShadow } from '../geometry/bars';
 import { meetInPlan } from '../geometry/forms';
-import { freeSpot } from '../geometry/freeRoom';
+import { clearPlace, freeSpot } from '../geometry/freeRoom';
 import { gapInPlan } from '../geometry/segments';
 import { solidOf } from '../geometry/solids';
+import { candidatesOf } from '../layout/candidates';
+import type { Fixture } from '../model/schema';
 
 const KG = 3;
 
@@ -52,10 +54,30 @@ test('what is to stand apart from its like does, and what may only be somewhere 
   const bath = newDustBath(plan, { x: 1.7, y: 1.3 });
   const full = { ...plan, fixtures: [bath] };
   const at = (x: number, y: number) => ({ x0: x, x1: x + 0.2, y0: y, y1: y + 0.2, z0: 0, z1: 0.3 });
-  const apart = freeSpot(full, KG, { id: 'new', at, apartFrom: [bath], apartM: 1 });
+  const apart = freeSpot(full, KG, { id: 'new', at }, { apartFrom: [bath], apartM: 1 });
   if (!apart) throw new Error('no place');
   expect(gapInPlan(solidOf(bath, full), at(apart.x, apart.y))).toBeGreaterThanOrEqual(1);
-  expect(freeSpot(full, KG, { id: 'new', at, apartFrom: [bath], apartM: 9 })).toBeNull();
-  const left = freeSpot(full, KG, { id: 'new', at, only: (x) => x < 0.5 });
+  const farther = { apartFrom: [bath], apartM: 9 };
+  expect(freeSpot(full, KG, { id: 'new', at }, farther)).toBeNull();
+  const left = freeSpot(full, KG, { id: 'new', at }, { only: ({ x0 }) => x0 < 0.5 });
   expect(left?.x).toBeLessThan(0.5);
+});
+
+test('what hangs on a wall is put along one, whoever looks for its place', () => {
+  const plan = bareCoop();
+  const { lengthM, widthM } = plan.shell;
+  const port = newFeeder(plan, { type: 'port', x: 1, y: 1 });
+  expect(port.onWall).toBe(true);
+  const offWall = (f: Fixture): number => {
+    const s = solidOf(f, plan);
+    return Math.min(s.x0, s.y0, lengthM - s.x1, widthM - s.y1);
+  };
+  expect(offWall(port)).toBeGreaterThan(0.3);
+  const own = { ...plan, fixtures: [port] };
+  const at = clearPlace(own, port, KG, (m) => m);
+  expect(offWall({ ...port, ...at })).toBeCloseTo(0.02, 6);
+  expect(offWall(newFeeder(plan, { type: 'port' }))).toBeCloseTo(0.02, 2);
+  const places = candidatesOf(port, own);
+  expect(places.length).toBeGreaterThan(20);
+  for (const place of places) expect(offWall(place)).toBeLessThanOrEqual(0.026);
 });

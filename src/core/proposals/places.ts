@@ -1,7 +1,7 @@
-import { freeSpot } from '../geometry/freeRoom';
-import { solidOf } from '../geometry/solids';
+import { clearPlace } from '../geometry/freeRoom';
 import type { RemedyCode } from '../kernel/codes.data';
-import { metres, near, type Proposer } from './remedy';
+import { near } from '../model/tape';
+import { metres, type Proposer } from './remedy';
 import { changing, fixtureIn } from './setting';
 
 /** A bath or a dish moved to where nothing falls on it. */
@@ -10,24 +10,14 @@ export const movingTo =
   (finding, { plan, heaviestKg }) => {
     const own = fixtureIn(plan, finding, [kind]);
     if (!own) return [];
-    // a dish is placed by its middle, a bath by its corner
-    const corner = solidOf(own, plan);
-    const [offX, offY] = [own.x - corner.x0, own.y - corner.y0];
-    const spot = freeSpot(plan, heaviestKg, {
-      id: own.id,
-      at: (x, y) => solidOf({ ...own, x: x + offX, y: y + offY }, plan),
-    });
-    if (!spot) return [];
-    const [x, y] = [near(plan, spot.x + offX), near(plan, spot.y + offY)];
+    const at = clearPlace(plan, own, heaviestKg, (m) => near(plan, m));
+    if (!at) return [];
     return [
       {
         code,
         fixtures: [own.id],
-        numbers: { left: metres(x), front: metres(y) },
-        change: changing(own, (f) => {
-          f.x = x;
-          f.y = y;
-        }),
+        numbers: { left: metres(at.x), front: metres(at.y) },
+        change: changing(own, (f) => void Object.assign(f, at)),
       },
     ];
   };

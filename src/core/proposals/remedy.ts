@@ -1,7 +1,6 @@
 import type { FlockSizes } from '../birds/flockSizes';
 import type { FindingCode, RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
-import { gridDown, gridNear, gridUp } from '../kernel/units/grid';
 import type { Unit } from '../kernel/working';
 import type { Plan } from '../model/schema';
 import type { Scoped } from '../model/scope';
@@ -88,25 +87,3 @@ export interface ProposalContext {
  * @example metres(0.3) // { value: 0.3, unit: 'm' }
  */
 export const metres = (value: number): RemedyNumber => ({ value, unit: 'm' });
-
-/**
- * To what a tape of the plan's units is read to, upwards, downwards, or as near as can be.
- * @example up(plan, 0.3399) // 0.34
- */
-export const up = ({ units }: Pick<Plan, 'units'>, m: number): number => gridUp(m, units);
-/**
- * The same downwards, m.
- * @example down(plan, 0.3399) // 0.33
- */
-export const down = ({ units }: Pick<Plan, 'units'>, m: number): number => gridDown(m, units);
-/**
- * As near as can be, m.
- * @example near(plan, 0.3351) // 0.34
- */
-export const near = ({ units }: Pick<Plan, 'units'>, m: number): number => gridNear(m, units);
-
-/**
- * Dust of binary arithmetic taken off, m.
- * @example tidied(0.1 + 0.2) // 0.3
- */
-export const tidied = (m: number): number => Math.round(m * 1e7) / 1e7;

@@ -1,8 +1,8 @@
-import { freeSpot } from '../geometry/freeRoom';
-import { solidOf } from '../geometry/solids';
+import { clearPlace } from '../geometry/freeRoom';
 import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
 import type { Fixture, Plan, Vessel } from '../model/schema';
-import { near, type Told, up } from '../proposals/remedy';
+import { near, up } from '../model/tape';
+import type { Told } from '../proposals/remedy';
 import { MOST_OUTLETS } from '../stations/vessels/remedies/outlets';
 import { capacityL } from '../stations/vessels/vessels';
 
@@ -80,11 +80,6 @@ export function linesOfOne(before: readonly Floor[], after: readonly Floor[]): T
 
 /** A thing on the floor where nothing falls on it; where it stands already, if that will do. */
 function clearOf<F extends Floor>(plan: Plan, thing: F, heaviestKg: number | null): F | null {
-  const corner = solidOf(thing, plan);
-  const [offX, offY] = [thing.x - corner.x0, thing.y - corner.y0];
-  const spot = freeSpot(plan, heaviestKg, {
-    id: thing.id,
-    at: (x, y) => solidOf({ ...thing, x: x + offX, y: y + offY }, plan),
-  });
-  return spot && { ...thing, x: near(plan, spot.x + offX), y: near(plan, spot.y + offY) };
+  const at = clearPlace(plan, thing, heaviestKg, (m) => near(plan, m));
+  return at && { ...thing, ...at };
 }

@@ -2,7 +2,8 @@ import { boxesPerTier } from '../geometry/solids';
 import type { Finding } from '../kernel/finding';
 import { litterEndM } from '../model/litter';
 import type { NestBank, Plan } from '../model/schema';
-import { down, near, type ProposalContext, up } from '../proposals/remedy';
+import { down, near, up } from '../model/tape';
+import type { ProposalContext } from '../proposals/remedy';
 import { ruled } from '../rules/rules.data';
 
 /** Where boxes are short, by number or by size: each as large as the hens want, and as many more as are missing. */

@@ -5,15 +5,9 @@ import { OPPOSITE } from '../geometry/walls';
 import type { FindingCode, RemedyCode } from '../kernel/codes.data';
 import type { Finding } from '../kernel/finding';
 import type { Fixture, NestBank, Plan } from '../model/schema';
+import { down, up } from '../model/tape';
 import { leastBarZ } from '../proposals/leastBar';
-import {
-  down,
-  metres,
-  type Proposal,
-  type ProposalContext,
-  type Told,
-  up,
-} from '../proposals/remedy';
+import { metres, type Proposal, type ProposalContext, type Told } from '../proposals/remedy';
 import { fitM } from '../rules/book';
 import { lowBed } from '../stations/litter/remedies/lowBed';
 import { hungOutside } from '../stations/nests/remedies/outside';

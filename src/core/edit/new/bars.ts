@@ -6,9 +6,10 @@ import { below } from '../../kernel/units/number';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { Bar, OfKind, Plan } from '../../model/schema';
+import { tape } from '../../model/tape';
 import { fitM } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
-import { named, tape } from './named';
+import { named } from './named';
 import { overNestsToCome } from './toCome';
 
 /** How far a new board hangs under the bars, and the nearest it may: droppings are scraped from between, m. Source: wide-rafter (assumption). */

@@ -1,12 +1,12 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { rimZFor } from '../../birds/vesselReach';
-import { freeSpot } from '../../geometry/freeRoom';
-import { solidOf } from '../../geometry/solids';
+import { clearPlace } from '../../geometry/freeRoom';
 import { fixtureOf } from '../../model/fixtures.schema';
 import type { OfKind, Plan } from '../../model/schema';
+import { tape } from '../../model/tape';
 import { ruled } from '../../rules/rules.data';
 import { DRINKER_KINDS, FEEDER_KINDS } from '../../rules/vesselKinds.data';
-import { named, tape } from './named';
+import { named } from './named';
 import { withDoorToCome } from './openings';
 import { barsToComeM } from './toCome';
 
@@ -16,25 +16,20 @@ function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'
   fixture: F,
   sizes: FlockSizes,
 ): F {
-  const corner = solidOf(fixture, plan);
-  const [offX, offY] = [fixture.x - corner.x0, fixture.y - corner.y0];
-  const alike = plan.fixtures.filter((f) => f.kind === fixture.kind);
-  const deepM = corner.y1 - corner.y0;
+  const apartFrom = plan.fixtures.filter((f) => f.kind === fixture.kind);
+  const { near } = tape(plan);
   const look = (among: Plan, apartM: number, rearM = 0) =>
-    freeSpot(among, sizes.heaviestOnBarsKg, {
-      id: fixture.id,
-      at: (x, y) => solidOf({ ...fixture, x: x + offX, y: y + offY }, plan),
-      apartFrom: alike,
+    clearPlace(among, fixture, sizes.heaviestOnBarsKg, near, {
+      apartFrom,
       apartM,
-      only: (_, y) => y + deepM <= plan.shell.widthM - rearM,
+      only: (own) => own.y1 <= plan.shell.widthM - rearM,
     });
   const apart = fixture.kind === 'dish' ? 0 : ruled('feed.two.apart');
   const toCome = withDoorToCome(plan, sizes);
   const rearM = barsToComeM(plan, sizes);
-  const spot =
+  const at =
     look(toCome, apart, rearM) ?? look(plan, apart) ?? look(toCome, 0, rearM) ?? look(plan, 0);
-  const { near } = tape(plan);
-  return spot === null ? fixture : { ...fixture, x: near(spot.x + offX), y: near(spot.y + offY) };
+  return { ...fixture, ...at };
 }
 
 /** A hanging tube feeder, its rim at the smallest bird's back, where nothing stands and nothing falls. */
@@ -129,18 +124,16 @@ export function newDustBath(
   });
   if (placedBy(parts)) return fixture;
   const look = (f: OfKind<'dustBath'>, among: Plan, rearM: number) =>
-    freeSpot(among, sizes.heaviestOnBarsKg, {
-      id: f.id,
-      at: (x, y) => solidOf({ ...f, x, y }, plan),
-      only: (_, y) => y + f.depthM <= plan.shell.widthM - rearM,
+    clearPlace(among, f, sizes.heaviestOnBarsKg, near, {
+      only: (own) => own.y1 <= plan.shell.widthM - rearM,
     });
   for (const [among, rearM] of [
     [withDoorToCome(plan, sizes), barsToComeM(plan, sizes)],
     [plan, 0],
   ] as const) {
     for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
-      const spot = look(turned, among, rearM);
-      if (spot) return { ...turned, x: near(spot.x), y: near(spot.y) };
+      const at = look(turned, among, rearM);
+      if (at) return { ...turned, ...at };
     }
   }
   // no room indoors: it stands in the run where there is one

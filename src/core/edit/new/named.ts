@@ -1,4 +1,3 @@
-import { gridDown, gridNear, gridUp } from '../../kernel/units/grid';
 import type { Fixture, Plan } from '../../model/schema';
 import { freeNumber } from '../freeNumber';
 
@@ -28,10 +27,3 @@ export function named<K extends Kind>(plan: Plan, kind: K) {
   const n = freeNumber(stem, plan.fixtures);
   return { id: `${stem}-${n}`, kind, name: `${word} ${n}` };
 }
-
-/** Measures of the plan's own tape, rounded so that a rule is kept. */
-export const tape = ({ units }: Plan) => ({
-  up: (m: number): number => gridUp(m, units),
-  down: (m: number): number => gridDown(m, units),
-  near: (m: number): number => gridNear(m, units),
-});

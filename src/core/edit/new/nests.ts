@@ -1,14 +1,16 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
 import { barsOf } from '../../geometry/bars';
 import { freeSpot } from '../../geometry/freeRoom';
+import { gapInPlan } from '../../geometry/segments';
 import { boxesPerTier, solidOf } from '../../geometry/solids';
 import { wholeUp } from '../../kernel/units/number';
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { NestBank, Plan, Side } from '../../model/schema';
+import { tape } from '../../model/tape';
 import { chosenSchool, RULE_BOOK } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
-import { named, tape } from './named';
+import { named } from './named';
 import { withDoorToCome } from './openings';
 import { barsToComeM, SPARE_M, usualLipZ } from './toCome';
 
@@ -93,33 +95,16 @@ export function againstWall(
       rear: (_: number, y: number) => y < 0.03,
       front: () => true,
     }[face];
-    const spot = freeSpot(plan, sizes.heaviestOnBarsKg, {
-      id: bank.id,
-      at: (x, y) =>
-        solidOf(
-          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
-          plan,
-        ),
-      only: (x, y) => {
-        if (!flush(x, y)) return false;
-        const here = solidOf(
-          at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true)),
-          plan,
-        );
-        if (here.y1 > widthM - rearM + 1e-9) return false;
-        return doors.every((d) => {
-          const dx = Math.max(0, d.x0 - here.x1, here.x0 - d.x1);
-          const dy = Math.max(0, d.y0 - here.y1, here.y0 - d.y1);
-          return Math.hypot(dx, dy) >= dark;
-        });
-      },
+    const flushAt = (x: number, y: number): NestBank =>
+      at(toWall(face, x, lengthM - bank.boxD), toWall(face, y, widthM - bank.boxD, true));
+    const own = { id: bank.id, at: (x: number, y: number) => solidOf(flushAt(x, y), plan) };
+    const spot = freeSpot(plan, sizes.heaviestOnBarsKg, own, {
+      only: (here, x, y) =>
+        flush(x, y) &&
+        here.y1 <= widthM - rearM + 1e-9 &&
+        doors.every((d) => gapInPlan(d, here) >= dark),
     });
-    if (spot) {
-      return at(
-        toWall(face, spot.x, lengthM - bank.boxD),
-        toWall(face, spot.y, widthM - bank.boxD, true),
-      );
-    }
+    if (spot) return flushAt(spot.x, spot.y);
   }
   return null;
 }

@@ -1,8 +1,8 @@
-import { freeSpot } from '../../geometry/freeRoom';
-import { solidOf } from '../../geometry/solids';
+import { clearPlace } from '../../geometry/freeRoom';
 import { fixtureOf } from '../../model/fixtures.schema';
 import type { OfKind, Plan } from '../../model/schema';
-import { named, tape } from './named';
+import { tape } from '../../model/tape';
+import { named } from './named';
 
 /** A post to begin with, m: as thick as a fence post and as high as most. Source: wide-rafter (assumption). */
 const POST_M = 0.1;
@@ -19,9 +19,5 @@ export function newObstacle(plan: Plan): OfKind<'obstacle'> {
     depthM: up(POST_M),
     heightM: down(Math.min(HIGH_M, plan.shell.roof.lowM)),
   });
-  const spot = freeSpot(plan, null, {
-    id: fixture.id,
-    at: (x, y) => solidOf({ ...fixture, x, y }, plan),
-  });
-  return spot ? { ...fixture, x: near(spot.x), y: near(spot.y) } : fixture;
+  return { ...fixture, ...clearPlace(plan, fixture, null, near) };
 }

@@ -16,10 +16,11 @@ import {
 import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { Fixture, OfKind, Opening, Plan, Side } from '../../model/schema';
+import { tape } from '../../model/tape';
 import { chosenSchool, RULE_BOOK } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
 import { workClimate } from '../../weather/climate';
-import { named, tape } from './named';
+import { named } from './named';
 
 interface Hole {
   readonly widthM: number;

@@ -1,9 +1,9 @@
 import type { FlockSizes } from '../../birds/flockSizes';
 import { sleepingBars } from '../../geometry/bars';
 import type { Plan } from '../../model/schema';
+import { tape } from '../../model/tape';
 import { fitM } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
-import { tape } from './named';
 
 /** Depth along the rear wall that the first bar and its droppings will take, m; 0 where there is one, or nobody sleeps on bars. */
 export function barsToComeM(plan: Plan, { heaviestOnBarsKg: kg }: FlockSizes): number {

@@ -7,10 +7,11 @@ const SCALE = 10 ** PLACES;
 const DUST = 0.5 / SCALE;
 
 /**
- * Rounds away binary dust: to nine decimals. Non-finite numbers pass through unchanged.
+ * Rounds away binary dust: to nine decimals; nothing is below nought by dust. Non-finite numbers pass through unchanged.
  * @example tidy(0.1 + 0.2) // 0.3
  */
-export const tidy = (x: number): number => (Number.isFinite(x) ? Math.round(x * SCALE) / SCALE : x);
+export const tidy = (x: number): number =>
+  Number.isFinite(x) ? Math.round(x * SCALE) / SCALE + 0 : x;
 
 /**
  * Whole units that go into a quotient: divide, round to nine decimals, floor.

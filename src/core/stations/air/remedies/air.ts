@@ -3,14 +3,8 @@ import { newVent } from '../../../edit/new/openings';
 import { sleepingBars } from '../../../geometry/bars';
 import { freeAlong, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import type { AirOpening, OfKind, Plan, Side } from '../../../model/schema';
-import {
-  down,
-  metres,
-  type Proposal,
-  type Proposer,
-  type Proposers,
-  up,
-} from '../../../proposals/remedy';
+import { down, up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { addWindows } from './windows';

@@ -4,7 +4,8 @@ import { freeAlong, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import { fixtureOf } from '../../../model/fixtures.schema';
 import { litterEndM } from '../../../model/litter';
 import type { OfKind, Plan, Side } from '../../../model/schema';
-import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import { down, near, up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer } from '../../../proposals/remedy';
 import { told } from '../../../proposals/setting';
 
 /** What a window for the summer is like. */

@@ -1,13 +1,8 @@
 import type { RemedyCode } from '../../../kernel/codes.data';
 import { wholeUp } from '../../../kernel/units/number';
 import type { Brooder, Plan } from '../../../model/schema';
-import {
-  metres,
-  type Proposal,
-  type Proposer,
-  type Proposers,
-  up,
-} from '../../../proposals/remedy';
+import { up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { planning, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { hatchOf, lampToBuy } from '../broods';

@@ -1,6 +1,6 @@
 import type { Finding } from '../../../kernel/finding';
 import type { Plan } from '../../../model/schema';
-import { up } from '../../../proposals/remedy';
+import { up } from '../../../model/tape';
 import { told } from '../../../proposals/setting';
 
 /** Longest side of a brooder that is still a box, m. */

@@ -2,14 +2,13 @@ import { newPopDoor } from '../../../edit/new/openings';
 import { OPPOSITE, SIDES, wallLength } from '../../../geometry/walls';
 import { litterEndM } from '../../../model/litter';
 import type { Plan, PopDoor } from '../../../model/schema';
+import { down, up } from '../../../model/tape';
 import {
-  down,
   MOST_ADDED,
   metres,
   type Proposal,
   type Proposer,
   type Proposers,
-  up,
 } from '../../../proposals/remedy';
 import { changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';

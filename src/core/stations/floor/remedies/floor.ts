@@ -1,7 +1,9 @@
 import { ownStripOf } from '../../../geometry/flat';
 import { solidOf } from '../../../geometry/solids';
+import { tidy } from '../../../kernel/units/number';
+import { down, up } from '../../../model/tape';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
-import { down, type Proposer, type Proposers, tidied, up } from '../../../proposals/remedy';
+import type { Proposer, Proposers } from '../../../proposals/remedy';
 import { hang } from '../../nests/remedies/lips';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
 
@@ -26,7 +28,7 @@ const lengthenCoop: Proposer = (finding, { plan }) => {
         for (const f of draft.fixtures) {
           const s = solidOf(f, draft);
           if ('x' in f && s.x1 > draft.shell.lengthM - AT_THE_WALL_M && s.x0 > AT_THE_WALL_M) {
-            f.x = tidied(f.x + by);
+            f.x = tidy(f.x + by);
           }
         }
         draft.shell.lengthM = lengthM;

@@ -1,6 +1,7 @@
 import { onLitter } from '../../../edit/onLitter';
+import { down, up } from '../../../model/tape';
 import { boardForBars } from '../../../proposals/boardForBars';
-import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
+import { metres, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { adding, planning, told } from '../../../proposals/setting';
 
 /** A bed that is a little too much for a year comes out each half-year; one that would be full sooner does not. */

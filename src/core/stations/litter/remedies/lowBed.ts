@@ -1,6 +1,6 @@
 import { litterEndM } from '../../../model/litter';
 import type { Plan } from '../../../model/schema';
-import { down } from '../../../proposals/remedy';
+import { down } from '../../../model/tape';
 import { ruled } from '../../../rules/rules.data';
 
 /**

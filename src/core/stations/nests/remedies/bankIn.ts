@@ -1,6 +1,6 @@
 import type { Bar, NestBank, Plan } from '../../../model/schema';
+import { near } from '../../../model/tape';
 import { leastBarZ } from '../../../proposals/leastBar';
-import { near } from '../../../proposals/remedy';
 
 export const bankIn = (draft: Plan, id: string): NestBank | undefined =>
   draft.fixtures.find((f): f is NestBank => f.kind === 'nestBank' && f.id === id);

@@ -6,13 +6,13 @@ import { OPPOSITE } from '../../../geometry/walls';
 import { wholeUp } from '../../../kernel/units/number';
 import { litterEndM } from '../../../model/litter';
 import type { Bar, NestBank, Plan } from '../../../model/schema';
+import { up } from '../../../model/tape';
 import {
   metres,
   type Proposal,
   type Proposer,
   type Proposers,
   type Told,
-  up,
 } from '../../../proposals/remedy';
 import { chosenSchool, RULE_BOOK } from '../../../rules/book';
 import { bankIn, bankOf, clearBars } from './bankIn';

@@ -2,7 +2,8 @@ import { headroomOf } from '../../../geometry/reach';
 import { below } from '../../../kernel/units/number';
 import { litterEndM } from '../../../model/litter';
 import type { OfKind } from '../../../model/schema';
-import { down, metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
+import { down, up } from '../../../model/tape';
+import { metres, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { changing, setting, told } from '../../../proposals/setting';
 import { RULES, ruled } from '../../../rules/rules.data';
 

@@ -2,7 +2,8 @@ import { gapInPlan } from '../../../geometry/segments';
 import { boxesPerTier, solidOf } from '../../../geometry/solids';
 import { freeAlong, OPPOSITE } from '../../../geometry/walls';
 import type { NestBank, Plan, Side } from '../../../model/schema';
-import { down, metres, type Proposer } from '../../../proposals/remedy';
+import { down } from '../../../model/tape';
+import { metres, type Proposer } from '../../../proposals/remedy';
 import { ruled } from '../../../rules/rules.data';
 
 /** A bank hung through the wall at its back, outside: the floor it took is the birds'. */

@@ -1,18 +1,10 @@
 import { newDoor, newHatch } from '../../../edit/new/openings';
-import { freeSpot } from '../../../geometry/freeRoom';
+import { clearPlace } from '../../../geometry/freeRoom';
 import { reachMap, withinReach } from '../../../geometry/reach';
-import { solidOf } from '../../../geometry/solids';
 import { freeAlong, mm, SIDES, wallLength, wallTop } from '../../../geometry/walls';
 import type { OfKind, Side } from '../../../model/schema';
-import {
-  down,
-  metres,
-  near,
-  type Proposal,
-  type Proposer,
-  type Proposers,
-  up,
-} from '../../../proposals/remedy';
+import { down, near, up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 
@@ -113,24 +105,16 @@ const nearer: Proposer = (finding, ctx) => {
   const headroomM = value('reach.headroom');
   if (!vessel || headroomM === undefined) return [];
   const map = reachMap(plan, headroomM);
-  const solid = solidOf(vessel, plan);
-  const [offX, offY] = [vessel.x - solid.x0, vessel.y - solid.y0];
-  const spot = freeSpot(plan, heaviestKg, {
-    id: vessel.id,
-    at: (x, y) => solidOf({ ...vessel, x: x + offX, y: y + offY }, plan),
-    only: (x, y) => withinReach(map, x + offX, y + offY),
+  const at = clearPlace(plan, vessel, heaviestKg, (m) => near(plan, m), {
+    only: (s) => withinReach(map, (s.x0 + s.x1) / 2, (s.y0 + s.y1) / 2),
   });
-  if (!spot) return [];
-  const [x, y] = [near(plan, spot.x + offX), near(plan, spot.y + offY)];
+  if (!at) return [];
   return [
     {
       code: 'vessels.move',
       fixtures: [vessel.id],
-      numbers: { left: metres(x), front: metres(y) },
-      change: changing(vessel, (v) => {
-        v.x = x;
-        v.y = y;
-      }),
+      numbers: { left: metres(at.x), front: metres(at.y) },
+      change: changing(vessel, (v) => void Object.assign(v, at)),
     },
   ];
 };

@@ -6,7 +6,8 @@ import { grown } from '../../../geometry/segments';
 import { solidOf } from '../../../geometry/solids';
 import { mm } from '../../../geometry/walls';
 import type { Bar } from '../../../model/schema';
-import { down, metres, near, type Proposer, type Proposers, up } from '../../../proposals/remedy';
+import { down, near, up } from '../../../model/tape';
+import { metres, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { adding, changing, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import {

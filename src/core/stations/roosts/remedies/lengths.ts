@@ -2,7 +2,7 @@ import { droppingsShadow } from '../../../geometry/bars';
 import { meetInPlan } from '../../../geometry/forms';
 import { solidOf } from '../../../geometry/solids';
 import type { Bar, Plan } from '../../../model/schema';
-import { down, up } from '../../../proposals/remedy';
+import { down, up } from '../../../model/tape';
 import { ruled } from '../../../rules/rules.data';
 
 const END_CLEAR_M = ruled('roosts.end.near');

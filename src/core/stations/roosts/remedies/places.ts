@@ -1,16 +1,10 @@
 import { barsOf, sidewaysM, sleepingBars, wallGap } from '../../../geometry/bars';
 import { roofHeightM } from '../../../geometry/shell';
 import type { Bar, Plan } from '../../../model/schema';
+import { down, up } from '../../../model/tape';
 import { FEWER_BIRDS } from '../../../proposals/fewerBirds';
 import { leastBarZ } from '../../../proposals/leastBar';
-import {
-  down,
-  metres,
-  type Proposal,
-  type Proposer,
-  type Proposers,
-  up,
-} from '../../../proposals/remedy';
+import { metres, type Proposal, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { fitM } from '../../../rules/book';
 import { shutTopTier } from '../../nests/remedies/fittings';
 import { lowerNests } from '../../nests/remedies/lips';

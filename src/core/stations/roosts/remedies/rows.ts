@@ -1,15 +1,9 @@
 import { newBar } from '../../../edit/new/bars';
 import { sleepingBars } from '../../../geometry/bars';
 import type { Bar, Plan } from '../../../model/schema';
+import { down, up } from '../../../model/tape';
 import { leastBarZ } from '../../../proposals/leastBar';
-import {
-  down,
-  MOST_ADDED,
-  metres,
-  type Proposal,
-  type Proposer,
-  up,
-} from '../../../proposals/remedy';
+import { MOST_ADDED, metres, type Proposal, type Proposer } from '../../../proposals/remedy';
 import { fitM } from '../../../rules/book';
 import { ruled } from '../../../rules/rules.data';
 import { clearOfNests, longest } from './lengths';

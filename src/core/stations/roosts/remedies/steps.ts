@@ -5,7 +5,8 @@ import { barsOf } from '../../../geometry/bars';
 import type { RemedyCode } from '../../../kernel/codes.data';
 import { atMost } from '../../../kernel/units/number';
 import type { Bar, Plan } from '../../../model/schema';
-import { down, metres, near, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import { down, near, up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer } from '../../../proposals/remedy';
 import { fixtureIn, told } from '../../../proposals/setting';
 import { chosenSchool, RULE_BOOK } from '../../../rules/book';
 

@@ -1,19 +1,17 @@
 import { againstWall } from '../../../edit/new/nests';
-import { freeSpot } from '../../../geometry/freeRoom';
+import { clearPlace } from '../../../geometry/freeRoom';
 import { roofOverM } from '../../../geometry/shell';
 import { solidOf } from '../../../geometry/solids';
 import { freeAlong, SIDES, wallTop } from '../../../geometry/walls';
 import { moved } from '../../../model/moved';
 import type { Fixture, Plan } from '../../../model/schema';
+import { down, near, up } from '../../../model/tape';
 import {
-  down,
   metres,
-  near,
   type Proposal,
   type ProposalContext,
   type Proposer,
   type Proposers,
-  up,
 } from '../../../proposals/remedy';
 import { ruled } from '../../../rules/rules.data';
 import { HANG_OUTSIDE } from '../../nests/remedies/outside';
@@ -130,18 +128,12 @@ function elsewhere(f: Fixture, { plan, sizes }: ProposalContext): Fixture | null
     case 'drinker':
     case 'dish':
     case 'dustBath': {
-      const corner = solidOf(f, plan);
-      const [offX, offY] = [f.x - corner.x0, f.y - corner.y0];
-      const place = {
-        id: f.id,
-        at: (x: number, y: number) => solidOf({ ...f, x: x + offX, y: y + offY }, plan),
-      };
       // two of a kind stay apart, where there is room for it
       const apartFrom = plan.fixtures.filter((o) => o.kind === f.kind && o.id !== f.id);
-      const apart = { ...place, apartFrom, apartM: ruled('feed.two.apart') };
-      const kg = sizes.heaviestOnBarsKg;
-      const spot = freeSpot(plan, kg, apart) ?? freeSpot(plan, kg, place);
-      return spot && { ...f, x: near(plan, spot.x + offX), y: near(plan, spot.y + offY) };
+      const look = (apartM: number) =>
+        clearPlace(plan, f, sizes.heaviestOnBarsKg, (m) => near(plan, m), { apartFrom, apartM });
+      const at = look(ruled('feed.two.apart')) ?? look(0);
+      return at && { ...f, ...at };
     }
     case 'nestBank':
       return againstWall(plan, f, sizes);

@@ -1,8 +1,9 @@
 import { newRun } from '../../../edit/defaults';
 import { newDustBath } from '../../../edit/new/floorThings';
 import type { Side } from '../../../model/schema';
+import { up } from '../../../model/tape';
 import { movingTo } from '../../../proposals/places';
-import { metres, type Proposer, type Proposers, up } from '../../../proposals/remedy';
+import { metres, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 

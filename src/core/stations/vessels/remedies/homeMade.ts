@@ -1,5 +1,6 @@
 import type { Made, Plan, Vessel } from '../../../model/schema';
-import { metres, type Proposal, type Proposer, up } from '../../../proposals/remedy';
+import { up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer } from '../../../proposals/remedy';
 import { changing, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { contentsOf } from '../../../stores/vessels/contents';

@@ -3,11 +3,13 @@ import { isReached, rimZFor } from '../../../birds/vesselReach';
 import { intoRoom } from '../../../edit/intoRoom';
 import { newMade } from '../../../edit/new/homeMade';
 import type { Plan, Vessel } from '../../../model/schema';
-import { metres, type Proposer, up } from '../../../proposals/remedy';
+import { up } from '../../../model/tape';
+import { metres, type Proposer } from '../../../proposals/remedy';
 import { changing, told } from '../../../proposals/setting';
 import { isRound, takesUp, vesselKind } from '../../../rules/vesselKinds.data';
 import { mostPorts } from '../../../stores/vessels/holes';
 import { bought } from './bought';
+import { placeApart } from './places';
 import { vesselIn, vesselToReplace } from './vesselIn';
 
 /** One so much wider, or longer, that all find a place along it. */
@@ -66,7 +68,7 @@ function reachedBy(v: Vessel, plan: Plan, sizes: FlockSizes): void {
 
 /** One of another kind in its place, with as many ports or cups as all of them ask for: where no more would find room. */
 export const withOutlets: Proposer = (finding, ctx) => {
-  const { plan, sizes } = ctx;
+  const { plan, sizes, heaviestKg } = ctx;
   const vessel = vesselToReplace(ctx, finding);
   const type = vessel?.kind === 'feeder' ? 'port' : 'cup';
   if (!vessel || vessel.type === type) return [];
@@ -82,6 +84,8 @@ export const withOutlets: Proposer = (finding, ctx) => {
       change: changing(vessel, (v) => {
         Object.assign(v, bought(v), { type, outlets, hung: false, onWall: true });
         reachedBy(v, plan, sizes);
+        // it hangs on a wall wherever one has room for it
+        if (v.place === 'coop') Object.assign(v, placeApart(plan, v, heaviestKg));
       }),
     }));
 };

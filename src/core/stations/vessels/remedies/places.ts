@@ -1,11 +1,10 @@
 import { rimZFor } from '../../../birds/vesselReach';
-import { freeSpot } from '../../../geometry/freeRoom';
-import { solidOf } from '../../../geometry/solids';
+import { clearPlace } from '../../../geometry/freeRoom';
 import type { Fixture, Plan, Vessel } from '../../../model/schema';
-import { metres, near, type Proposer } from '../../../proposals/remedy';
+import { near } from '../../../model/tape';
+import { metres, type Proposer } from '../../../proposals/remedy';
 import { changing } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
-import { takesUp } from '../../../rules/vesselKinds.data';
 import { vesselIn } from './vesselIn';
 
 /**
@@ -18,15 +17,9 @@ export function freePlace(
   heaviestKg: number,
   apartFrom: readonly Fixture[] = [],
 ): { x: number; y: number } | null {
-  const { longM, deepM } = takesUp(vessel);
-  const [halfX, halfY] = [longM / 2, deepM / 2];
-  const spot = freeSpot(plan, heaviestKg, {
-    id: vessel.id,
-    at: (x, y) => solidOf({ ...vessel, x: x + halfX, y: y + halfY, place: 'coop' }, plan),
-    apartFrom,
-    apartM: ruled('feed.two.apart'),
-  });
-  return spot && { x: near(plan, spot.x + halfX), y: near(plan, spot.y + halfY) };
+  const inside: Vessel = { ...vessel, place: 'coop' };
+  const kept = { apartFrom, apartM: ruled('feed.two.apart') };
+  return clearPlace(plan, inside, heaviestKg, (m) => near(plan, m), kept);
 }
 
 /**
@@ -93,10 +86,7 @@ export const moveOut: Proposer = (finding, ctx) => {
       code: 'vessels.move',
       fixtures: [vessel.id],
       numbers: { left: metres(at.x), front: metres(at.y) },
-      change: changing(vessel, (v) => {
-        v.x = at.x;
-        v.y = at.y;
-      }),
+      change: changing(vessel, (v) => void Object.assign(v, at)),
     },
   ];
 };

@@ -4,16 +4,15 @@ import { newRain } from '../../../edit/new/rain';
 import { wholeUp } from '../../../kernel/units/number';
 import { mostVesselL, vesselUp } from '../../../kernel/units/vesselSize';
 import type { Fixture, Vessel } from '../../../model/schema';
+import { near, up } from '../../../model/tape';
 import { movingTo } from '../../../proposals/places';
 import {
   MOST_ADDED,
   metres,
-  near,
   type Proposal,
   type ProposalContext,
   type Proposer,
   type Proposers,
-  up,
 } from '../../../proposals/remedy';
 import { adding, fixtureIn, planning, setting, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';

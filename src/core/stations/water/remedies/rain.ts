@@ -1,13 +1,8 @@
 import { vesselUp } from '../../../kernel/units/vesselSize';
 import { barrelAcrossM } from '../../../model/barrelForm';
 import type { Plan, Rain, Winter } from '../../../model/schema';
-import {
-  metres,
-  type Proposal,
-  type Proposer,
-  type Proposers,
-  up,
-} from '../../../proposals/remedy';
+import { up } from '../../../model/tape';
+import { metres, type Proposal, type Proposer, type Proposers } from '../../../proposals/remedy';
 import { changing, fixtureIn, planning, told } from '../../../proposals/setting';
 import { ruled } from '../../../rules/rules.data';
 import { heaterFor } from '../../../stores/frost/heater';
