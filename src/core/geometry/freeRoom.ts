@@ -125,7 +125,7 @@ export function spaced(fromM: number, toM: number, stepM: number, withEnd = fals
 
 /**
  * All over the floor, row by row from the front.
- * @example allOver({ floor, wide: 0.3, deep: 0.3, off: 0.02 }, 0.1)[0] // [0.02, 0.02]
+ * @example allOver({ floor: { x0: 0, x1: 1, y0: 0, y1: 1 }, wide: 0.3, deep: 0.3, off: 0.02 }, 0.1)[0] // [0.02, 0.02]
  */
 export function allOver(
   { floor, wide, deep, off }: Ground,
@@ -140,7 +140,7 @@ export function allOver(
 
 /**
  * Along the four walls, as near to them as things hang: where alone a thing that hangs on a wall goes.
- * @example alongWalls({ floor, wide: 0.3, deep: 0.3, off: 0.02 }, 0.1)[0] // [0.02, 0.02]
+ * @example alongWalls({ floor: { x0: 0, x1: 1, y0: 0, y1: 1 }, wide: 0.3, deep: 0.3, off: 0.02 }, 0.1)[0] // [0.02, 0.02]
  */
 export function alongWalls(
   { floor, wide, deep, off }: Ground,

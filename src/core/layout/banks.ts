@@ -1,7 +1,7 @@
 import { freeNumber } from '../edit/freeNumber';
 import { againstWall } from '../edit/new/nests';
+import { bankOf, stepUpTo } from '../edit/new/parts';
 import { wholeUp } from '../kernel/units/number';
-import { fixtureOf } from '../model/fixtures.schema';
 import { litterEndM } from '../model/litter';
 import type { NestBank, Plan } from '../model/schema';
 import { chosenSchool, RULE_BOOK } from '../rules/book';
@@ -90,35 +90,27 @@ export function placeBanks(ground: Ground, plan: Plan, banks: Banks): NestBank[]
   const { hens, up, hopM, sizes } = ground;
   if (hens === null) return [];
   const all = boxesFor(ground, hens);
-  const climb = banks.lipZ - plan.litter.depthM;
   const placed: NestBank[] = [];
   for (let k = 0; k < banks.banks; k++) {
     const boxes = Math.ceil((all - placed.reduce((n, b) => n + b.boxes, 0)) / (banks.banks - k));
     const among = { ...plan, fixtures: [...plan.fixtures, ...placed] };
     const n = freeNumber('nests', among.fixtures);
-    const made = fixtureOf({
+    const own = {
       id: `nests-${n}`,
-      kind: 'nestBank',
       name: banks.banks === 1 ? 'Nests' : `Nests ${k + 1}`,
-      x: 0,
-      y: 0,
       lipZ: banks.lipZ,
       boxes,
       rows: Math.min(banks.tiers, boxes),
-      boxW: up(hens.boxM[0]),
-      boxD: up(hens.boxM[1]),
-      boxH: up(hens.boxM[2]),
-      faces: 'right',
-      hungOutside: false,
-      collect: banks.outside ? 'flap' : 'inside',
-      stepZ: climb > hopM ? up(plan.litter.depthM + climb / 2) : 0,
-      forWhom: ground.ducks === null ? null : 'hens',
-    });
-    const own = banks.outside
+      collect: banks.outside ? ('flap' as const) : ('inside' as const),
+      stepZ: stepUpTo(plan, banks.lipZ, hopM, up),
+      forWhom: ground.ducks === null ? null : ('hens' as const),
+    };
+    const made = bankOf(own, plan, hens.boxM);
+    const stood = banks.outside
       ? (hungOutside(among, made) ?? hungOutside(among, made, 0))
       : againstWall(among, made, sizes);
-    if (own === null) return null;
-    placed.push(own);
+    if (stood === null) return null;
+    placed.push(stood);
   }
   return placed;
 }
@@ -128,22 +120,9 @@ export function placeDucks(ground: Ground, plan: Plan, outside = false): NestBan
   const { ducks, up, sizes } = ground;
   if (ducks === null) return [];
   const n = freeNumber('nests', plan.fixtures);
-  const made = fixtureOf({
-    id: `nests-${n}`,
-    kind: 'nestBank',
-    name: 'Ducks’ nests',
-    x: 0,
-    y: 0,
-    lipZ: up(plan.litter.depthM + DUCK_LIP_M),
-    boxes: boxesFor(ground, ducks),
-    rows: 1,
-    boxW: up(ducks.boxM[0]),
-    boxD: up(ducks.boxM[1]),
-    boxH: up(ducks.boxM[2]),
-    faces: 'right',
-    hungOutside: false,
-    forWhom: 'ducks',
-  });
+  const named = { id: `nests-${n}`, name: 'Ducks’ nests', forWhom: 'ducks' as const };
+  const lipZ = up(plan.litter.depthM + DUCK_LIP_M);
+  const made = bankOf({ ...named, lipZ, boxes: boxesFor(ground, ducks) }, plan, ducks.boxM);
   const hung = (): NestBank | null => hungOutside(plan, made, 0);
   const own = outside
     ? (hung() ?? againstWall(plan, made, sizes))

@@ -1,4 +1,5 @@
 import { freeNumber } from '../edit/freeNumber';
+import { bathOf, turnedRound } from '../edit/new/parts';
 import { sleepingBars } from '../geometry/bars';
 import { allOver, alongWalls, type Corner, floorRoom, freeCorner } from '../geometry/freeRoom';
 import { solidOf } from '../geometry/solids';
@@ -172,23 +173,9 @@ function dishes({ plan, hens, ducks }: Ground): OfKind<'dish'>[] {
 }
 
 /** The dust bath that all ask for, either way round. */
-function baths({ plan, sizes, up }: Ground): OfKind<'dustBath'>[] {
-  const area = Math.max(ruled('dustBath.least'), sizes.birds * ruled('dustBath.hen'));
-  return [0.4, 0.6, 0.8].flatMap((d) => {
-    const depthM = up(d);
-    const lengthM = up(area / depthM);
-    if (lengthM < depthM - 1e-9) return [];
+const baths = ({ plan, sizes, up }: Ground): OfKind<'dustBath'>[] =>
+  [0.4, 0.6, 0.8].flatMap((deep) => {
     const id = `dust-bath-${freeNumber('dust-bath', plan.fixtures)}`;
-    const bath = fixtureOf({
-      id,
-      kind: 'dustBath',
-      name: 'Dust bath',
-      x: 0,
-      y: 0,
-      lengthM,
-      depthM,
-      fillM: up(ruled('dustBath.deep')),
-    });
-    return [bath, { ...bath, lengthM: depthM, depthM: lengthM }];
+    const bath = bathOf({ id, name: 'Dust bath' }, plan, sizes.birds, up(deep));
+    return bath.lengthM < bath.depthM - 1e-9 ? [] : [bath, turnedRound(bath)];
   });
-}

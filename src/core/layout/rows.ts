@@ -1,7 +1,6 @@
-import { bracketsNeeded, timberOf } from '../build/strength';
 import { freeNumber } from '../edit/freeNumber';
+import { barOf, boardOf } from '../edit/new/parts';
 import { atMost, below } from '../kernel/units/number';
-import { fixtureOf } from '../model/fixtures.schema';
 import type { Bar, OfKind, Plan, Side } from '../model/schema';
 import { fitM } from '../rules/book';
 import { ruled } from '../rules/rules.data';
@@ -126,23 +125,16 @@ export function barsOf(ground: Ground, rows: Rows): Bar[] | null {
     const at = isFar ? down(far - out) : out;
     const n = freeNumber('bar', [...plan.fixtures, ...made]);
     const along = isAlongX(rows.wall);
-    const bar = fixtureOf({
-      id: `bar-${n}`,
-      kind: 'bar',
-      name: rows.count === 1 ? 'Bar' : `Bar ${i + 1}`,
+    const own = { id: `bar-${n}`, name: rows.count === 1 ? 'Bar' : `Bar ${i + 1}` };
+    const laid = {
       x: along ? rows.fromM : at,
       y: along ? at : rows.fromM,
       z: rows.z,
-      axis: along ? 'x' : 'y',
+      axis: along ? ('x' as const) : ('y' as const),
       lengthM: rows.lengthM,
-      section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
       wallToWall: rows.wallToWall,
-      use: 'sleeping',
-    });
-    const timber = timberOf(bar);
-    const kg = sizes.heaviestOnBarsKg ?? 0;
-    const birds = Math.ceil(rows.lengthM / Math.max(0.15, widestM));
-    made.push({ ...bar, brackets: timber ? (bracketsNeeded(bar, timber, birds * kg) ?? 0) : 0 });
+    };
+    made.push(barOf(own, laid, widestM, sizes.heaviestOnBarsKg ?? 0));
   }
   const foremost = made[made.length - 1];
   if (!foremost || rows.steps === 0) return made;
@@ -177,21 +169,9 @@ export function boardUnder(ground: Ground, rows: Rows, bars: readonly Bar[]): Of
     across,
     up(wallM + (rows.count - 1) * apartM + ruled('roosts.board.front')),
   );
-  const isFar = rows.wall === 'rear' || rows.wall === 'right';
-  const from = isFar ? across - deep : 0;
-  const long = alongM(plan, rows.wall);
-  const along = isAlongX(rows.wall);
   const under = Math.min(
     ...bars.filter((b) => b.use === 'sleeping').map((b) => b.z - b.section.heightM),
   );
-  return fixtureOf({
-    id: `board-${freeNumber('board', plan.fixtures)}`,
-    kind: 'board',
-    name: 'Droppings board',
-    x: along ? 0 : from,
-    y: along ? from : 0,
-    z: down(under - BOARD_BELOW_M),
-    lengthM: along ? long : deep,
-    depthM: along ? deep : long,
-  });
+  const own = { id: `board-${freeNumber('board', plan.fixtures)}`, name: 'Droppings board' };
+  return boardOf(own, plan, rows.wall, deep, down(under - BOARD_BELOW_M));
 }

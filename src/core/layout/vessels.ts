@@ -1,12 +1,11 @@
 import { rimZFor } from '../birds/vesselReach';
 import { freeNumber } from '../edit/freeNumber';
 import { newMade } from '../edit/new/homeMade';
+import { drinkerOf, feederOf } from '../edit/new/parts';
 import { isWalkedInto } from '../geometry/walls';
 import { mostVesselL, vesselUp } from '../kernel/units/vesselSize';
-import { fixtureOf } from '../model/fixtures.schema';
 import type { Drinker, Feeder, Plan } from '../model/schema';
 import { ruled } from '../rules/rules.data';
-import { DRINKER_KINDS, FEEDER_KINDS } from '../rules/vesselKinds.data';
 import { heaterFor, INSULATE_ABOVE_W } from '../stores/frost/heater';
 import { heatedLump } from '../stores/frost/lumps';
 import { contentsOf } from '../stores/vessels/contents';
@@ -41,27 +40,21 @@ function feeders(ground: Ground, pairs: boolean): Feeder[] {
     Math.ceil(ports / MOST_PORTS - 1e-9),
   );
   return Array.from({ length: n }, (_, i) =>
-    fixtureOf({
-      id: `feeder-${freeNumber('feeder', plan.fixtures) + i}`,
-      kind: 'feeder',
-      name: n === 1 ? 'Feeder' : `Feeder ${i + 1}`,
-      type: 'port',
-      x: 0,
-      y: 0,
-      rimZ: rimZFor(
-        plan,
-        { kind: 'feeder', type: 'port', onWall: FEEDER_KINDS.port.onWall },
-        sizes,
-      ),
-      diameterM: up(litres / n > 20 ? 0.3 : 0.2),
-      lengthM: up(0.6),
-      heightM: tallM(ground, 0.6),
-      hung: false,
-      onWall: true,
-      outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
-      capacityL: Math.min(most, vesselUp(Math.max(5, litres / n), plan.units)),
-      fillFrom: filled(plan),
-    }),
+    feederOf(
+      {
+        id: `feeder-${freeNumber('feeder', plan.fixtures) + i}`,
+        name: n === 1 ? 'Feeder' : `Feeder ${i + 1}`,
+        type: 'port',
+        diameterM: up(litres / n > 20 ? 0.3 : 0.2),
+        heightM: tallM(ground, 0.6),
+        hung: false,
+        outlets: Math.max(1, Math.ceil(ports / n - 1e-9)),
+        capacityL: Math.min(most, vesselUp(Math.max(5, litres / n), plan.units)),
+        fillFrom: filled(plan),
+      },
+      plan,
+      sizes,
+    ),
   );
 }
 
@@ -118,25 +111,18 @@ function drinkers(ground: Ground, pairs: boolean): Drinker[] {
       ? Math.ceil(rim / (Math.PI * 0.5) - 1e-9)
       : Math.ceil(cups / MOST_PORTS - 1e-9),
   );
-  const { onWall } = DRINKER_KINDS[type];
   return Array.from({ length: n }, (_, i) => {
-    const v = fixtureOf({
+    const own = {
       id: `drinker-${freeNumber('drinker', plan.fixtures) + i}`,
-      kind: 'drinker',
       name: n === 1 ? 'Drinker' : `Drinker ${i + 1}`,
       type,
-      x: 0,
-      y: 0,
-      rimZ: rimZFor(plan, { kind: 'drinker', type, onWall }, sizes),
       diameterM: up(type === 'fount' ? Math.max(0.3, rim / n / Math.PI) : 0.2),
-      lengthM: up(0.6),
       heightM: tallM(ground, 0.4),
-      hung: false,
-      onWall,
       outlets: Math.max(1, Math.ceil(cups / n - 1e-9)),
       capacityL: vesselUp(Math.max(2, litres / n), plan.units),
-      fillFrom: type === 'cup' ? filled(plan) : 'inside',
-    });
+      fillFrom: type === 'cup' ? filled(plan) : ('inside' as const),
+    } as const;
+    const v = drinkerOf(own, plan, sizes);
     return { ...v, ...keptOpen(v, ground) };
   });
 }

@@ -1,3 +1,4 @@
+import { stepUpTo } from '../edit/new/parts';
 import { boxesPerTier } from '../geometry/solids';
 import type { Finding } from '../kernel/finding';
 import { litterEndM } from '../model/litter';
@@ -64,8 +65,7 @@ export function lipUnder(
   );
   const most = down(plan, mostZ - ruled('roosts.aboveNests') - (bank.rows - 1) * bank.boxH);
   const lipZ = Math.max(least, Math.min(bank.lipZ, most));
-  const climb = lipZ - plan.litter.depthM;
-  return { ...bank, lipZ, stepZ: climb > hopM ? near(plan, plan.litter.depthM + climb / 2) : 0 };
+  return { ...bank, lipZ, stepZ: stepUpTo(plan, lipZ, hopM, (m) => near(plan, m)) };
 }
 
 /** The lowest lip over litter as it starts that is no duck's, m. */

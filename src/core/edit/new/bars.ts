@@ -1,5 +1,4 @@
 import { flockSizes } from '../../birds/flockSizes';
-import { bracketsNeeded, timberOf } from '../../build/strength';
 import { barsOf, highestNestLipZ, sleepingBars } from '../../geometry/bars';
 import { BOARD_M } from '../../geometry/solids';
 import { below } from '../../kernel/units/number';
@@ -10,6 +9,7 @@ import { tape } from '../../model/tape';
 import { fitM } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
 import { named } from './named';
+import { barOf, boardOf } from './parts';
 import { overNestsToCome } from './toCome';
 
 /** How far a new board hangs under the bars, and the nearest it may: droppings are scraped from between, m. Source: wide-rafter (assumption). */
@@ -19,7 +19,7 @@ const BOARD_NEAREST_M = 0.06;
 /** A board under the bars, from the wall they stand at to what falls before the foremost; without bars, along the rear wall. */
 export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKind<'board'> {
   const { up, down, near } = tape(plan);
-  const { lengthM, widthM } = plan.shell;
+  const { widthM } = plan.shell;
   const bars = sleepingBars(plan).filter((b) => b.axis === 'x');
   const front = ruled('roosts.board.front');
   const y = bars.length === 0 ? widthM - 0.7 : Math.min(...bars.map((b) => b.y)) - front;
@@ -34,15 +34,8 @@ export function newBoard(plan: Plan, parts: Partial<OfKind<'board'>> = {}): OfKi
         ? low
         : down(under - BOARD_NEAREST_M);
   const from = Math.max(0, down(y));
-  return fixtureOf({
-    ...named(plan, 'board'),
-    x: 0,
-    y: from,
-    z: Math.max(up(0.05), z),
-    lengthM: lengthM,
-    depthM: Math.max(0.1, widthM - from),
-    ...parts,
-  });
+  const board = boardOf(named(plan, 'board'), plan, 'rear', widthM - from, Math.max(up(0.05), z));
+  return { ...board, depthM: Math.max(0.1, board.depthM), y: from, ...parts };
 }
 
 /** A rafter or brace as it stands in the house: narrow enough that nobody roosts on it until it is said to be wider. */
@@ -107,19 +100,14 @@ export function newBar(plan: Plan, sizes = flockSizes(plan)): Bar {
   const y = foremost
     ? foremost.y - up(fitM('roosts.apart.level', kg))
     : widthM - up(fitM('roosts.wall', kg));
-  const bar = fixtureOf({
-    ...named(plan, 'bar'),
+  const laid = {
     x: foremost?.x ?? down((lengthM - barLength) / 2),
     y: Math.max(up(0.1), y),
     z,
-    axis: 'x',
+    axis: 'x' as const,
     lengthM: barLength,
-    section: { shape: 'flat', widthM: 0.089, heightM: 0.038 },
     wallToWall: false,
-    use: 'sleeping',
-  });
-  const timber = timberOf(bar);
+  };
   const each = sizes.birds === 0 ? 0.3 : sizes.roostM / Math.max(1, sizes.birds);
-  const load = Math.ceil(barLength / Math.max(0.15, each)) * kg;
-  return { ...bar, brackets: timber === null ? 0 : (bracketsNeeded(bar, timber, load) ?? 0) };
+  return barOf(named(plan, 'bar'), laid, each, kg);
 }

@@ -1,13 +1,12 @@
 import { type FlockSizes, flockSizes } from '../../birds/flockSizes';
-import { rimZFor } from '../../birds/vesselReach';
 import { clearPlace } from '../../geometry/freeRoom';
 import { fixtureOf } from '../../model/fixtures.schema';
 import type { OfKind, Plan } from '../../model/schema';
-import { tape } from '../../model/tape';
+import { near } from '../../model/tape';
 import { ruled } from '../../rules/rules.data';
-import { DRINKER_KINDS, FEEDER_KINDS } from '../../rules/vesselKinds.data';
 import { named } from './named';
 import { withDoorToCome } from './openings';
+import { bathOf, drinkerOf, feederOf, turnedRound } from './parts';
 import { barsToComeM } from './toCome';
 
 /** Where a round thing of this plan stands clear: its middle, or the quarter given where there is no room. */
@@ -17,9 +16,8 @@ function standing<F extends OfKind<'feeder'> | OfKind<'drinker'> | OfKind<'dish'
   sizes: FlockSizes,
 ): F {
   const apartFrom = plan.fixtures.filter((f) => f.kind === fixture.kind);
-  const { near } = tape(plan);
   const look = (among: Plan, apartM: number, rearM = 0) =>
-    clearPlace(among, fixture, sizes.heaviestOnBarsKg, near, {
+    clearPlace(among, fixture, sizes.heaviestOnBarsKg, (m) => near(plan, m), {
       apartFrom,
       apartM,
       only: (own) => own.y1 <= plan.shell.widthM - rearM,
@@ -38,25 +36,19 @@ export function newFeeder(
   parts: Partial<OfKind<'feeder'>> = {},
   sizes = flockSizes(plan),
 ): OfKind<'feeder'> {
-  const { near, up } = tape(plan);
-  const { lengthM, widthM } = plan.shell;
-  const { onWall, open } = FEEDER_KINDS[parts.type ?? 'tube'];
-  const fixture = fixtureOf({
-    ...named(plan, 'feeder'),
-    type: 'tube',
-    x: near(lengthM * 0.25),
-    y: near(widthM * 0.3),
-    rimZ: rimZFor(plan, { kind: 'feeder', type: parts.type ?? 'tube', onWall }, sizes),
-    diameterM: up(0.3),
-    lengthM: up(0.6),
-    heightM: up(0.45),
-    hung: true,
-    onWall,
-    takenInAtNight: open,
-    ...parts,
-  });
+  const fixture = feederOf(
+    { ...named(plan, 'feeder'), ...quarter(plan, 0.25), ...parts },
+    plan,
+    sizes,
+  );
   return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
 }
+
+/** Where a vessel is hung that finds no room: so far along the coop, and a third into it, m. */
+const quarter = (plan: Plan, part: number): { x: number; y: number } => ({
+  x: near(plan, plan.shell.lengthM * part),
+  y: near(plan, plan.shell.widthM * 0.3),
+});
 
 const placedBy = (parts: { x?: number; y?: number; place?: string }): boolean =>
   parts.x !== undefined || parts.y !== undefined || parts.place === 'run';
@@ -67,22 +59,8 @@ export function newDrinker(
   parts: Partial<OfKind<'drinker'>> = {},
   sizes = flockSizes(plan),
 ): OfKind<'drinker'> {
-  const { near, up } = tape(plan);
-  const { lengthM, widthM } = plan.shell;
-  const { onWall } = DRINKER_KINDS[parts.type ?? 'fount'];
-  const fixture = fixtureOf({
-    ...named(plan, 'drinker'),
-    type: 'fount',
-    x: near(lengthM * 0.75),
-    y: near(widthM * 0.3),
-    rimZ: rimZFor(plan, { kind: 'drinker', type: parts.type ?? 'fount', onWall }, sizes),
-    diameterM: up(0.3),
-    lengthM: up(0.6),
-    heightM: up(0.35),
-    hung: false,
-    onWall,
-    ...parts,
-  });
+  const own = { ...named(plan, 'drinker'), ...quarter(plan, 0.75), ...parts };
+  const fixture = drinkerOf(own, plan, sizes);
   return placedBy(parts) ? fixture : standing(plan, fixture, sizes);
 }
 
@@ -92,13 +70,12 @@ export function newDish(
   holds: 'shell' | 'grit' = 'shell',
   sizes = flockSizes(plan),
 ): OfKind<'dish'> {
-  const { near } = tape(plan);
   const fixture = fixtureOf({
     ...named(plan, 'dish'),
     name: holds === 'shell' ? 'Shell dish' : 'Grit dish',
     holds,
-    x: near(plan.shell.lengthM * 0.5),
-    y: near(0.15),
+    x: near(plan, plan.shell.lengthM * 0.5),
+    y: near(plan, 0.15),
   });
   return standing(plan, fixture, sizes);
 }
@@ -109,29 +86,22 @@ export function newDustBath(
   parts: Partial<OfKind<'dustBath'>> = {},
   sizes = flockSizes(plan),
 ): OfKind<'dustBath'> {
-  const { up, near } = tape(plan);
-  const area = Math.max(ruled('dustBath.least'), sizes.birds * ruled('dustBath.hen'));
-  const depthM = parts.depthM ?? up(area <= 0.24 ? 0.4 : 0.6);
-  const lengthM = parts.lengthM ?? up(area / depthM);
-  const fixture = fixtureOf({
-    ...named(plan, 'dustBath'),
-    x: near(Math.max(0, plan.shell.lengthM - lengthM - 0.05)),
-    y: near(0.05),
-    lengthM,
-    depthM,
-    fillM: up(ruled('dustBath.deep')),
+  const made = {
+    ...bathOf(named(plan, 'dustBath'), plan, sizes.birds, parts.depthM ?? null),
     ...parts,
-  });
+  };
+  const x = near(plan, Math.max(0, plan.shell.lengthM - made.lengthM - 0.05));
+  const fixture = { ...made, x, y: near(plan, 0.05), ...parts };
   if (placedBy(parts)) return fixture;
   const look = (f: OfKind<'dustBath'>, among: Plan, rearM: number) =>
-    clearPlace(among, f, sizes.heaviestOnBarsKg, near, {
+    clearPlace(among, f, sizes.heaviestOnBarsKg, (m) => near(plan, m), {
       only: (own) => own.y1 <= plan.shell.widthM - rearM,
     });
   for (const [among, rearM] of [
     [withDoorToCome(plan, sizes), barsToComeM(plan, sizes)],
     [plan, 0],
   ] as const) {
-    for (const turned of [fixture, { ...fixture, lengthM: depthM, depthM: lengthM }]) {
+    for (const turned of [fixture, turnedRound(fixture)]) {
       const at = look(turned, among, rearM);
       if (at) return { ...turned, ...at };
     }

@@ -4,7 +4,6 @@ import { freeSpot } from '../../geometry/freeRoom';
 import { gapInPlan } from '../../geometry/segments';
 import { boxesPerTier, solidOf } from '../../geometry/solids';
 import { wholeUp } from '../../kernel/units/number';
-import { fixtureOf } from '../../model/fixtures.schema';
 import { litterEndM } from '../../model/litter';
 import type { NestBank, Plan, Side } from '../../model/schema';
 import { tape } from '../../model/tape';
@@ -12,6 +11,7 @@ import { chosenSchool, RULE_BOOK } from '../../rules/book';
 import { ruled } from '../../rules/rules.data';
 import { named } from './named';
 import { withDoorToCome } from './openings';
+import { bankOf, stepUpTo } from './parts';
 import { barsToComeM, SPARE_M, usualLipZ } from './toCome';
 
 /** A hen's lip stands no lower over litter as it starts, m. */
@@ -43,21 +43,9 @@ export function newNestBank(plan: Plan, sizes = flockSizes(plan)): NestBank {
           ),
         ),
       );
-  const climb = lipZ - plan.litter.depthM;
-  const made = fixtureOf({
-    ...named(plan, 'nestBank'),
-    x: 0,
-    y: 0,
-    lipZ,
-    boxes: Math.max(1, there === 0 ? needed : needed - there),
-    rows: 1,
-    boxW: up(sizes.boxM[0]),
-    boxD: up(sizes.boxM[1]),
-    boxH: up(sizes.boxM[2]),
-    faces: 'right',
-    hungOutside: false,
-    stepZ: climb > sizes.hopM ? up(plan.litter.depthM + climb / 2) : 0,
-  });
+  const boxes = Math.max(1, there === 0 ? needed : needed - there);
+  const stepZ = stepUpTo(plan, lipZ, sizes.hopM, up);
+  const made = bankOf({ ...named(plan, 'nestBank'), lipZ, boxes, stepZ }, plan, sizes.boxM);
   const rearM = barsToComeM(plan, sizes);
   const toCome = withDoorToCome(plan, sizes);
   return (
