@@ -160,3 +160,73 @@ test('chicks sold as hens: the chance of a cock is told, its share is typed, and
   await expect(finding).toHaveCount(0);
   await expect(page.locator('[data-group]')).toHaveCount(2);
 });
+
+test('a box of two bars and four nests is checked from the keyboard alone, in at most sixty keys beside the typing', async ({
+  page,
+}) => {
+  await openCheck(page);
+  await page.getByLabel('Who will live in it?').fill('');
+  await page.getByRole('button', { name: /^Units/ }).focus();
+  let keys = 0;
+  const press = async (key: string): Promise<void> => {
+    keys++;
+    await page.keyboard.press(key);
+  };
+  const here = () =>
+    page.evaluate(() => {
+      const at = document.activeElement as HTMLInputElement | null;
+      const thing = at?.closest<HTMLElement>('[data-thing]');
+      return `${thing?.getAttribute('aria-label') ?? ''} ${at?.labels?.[0]?.textContent ?? ''}`.trim();
+    });
+  /** On from field to field until this one. */
+  const goOn = async (label: RegExp): Promise<void> => {
+    for (let k = 0; k < 20 && !label.test(await here()); k++) await press('Tab');
+    expect(await here()).toMatch(label);
+  };
+  const type = (text: string) => page.keyboard.type(text);
+  await goOn(/^Who will live/);
+  await type('6 brown hens');
+  await goOn(/^Kind/);
+  await type('bo');
+  for (const [label, text] of [
+    [/^Length/, '120'],
+    [/^Width/, '90'],
+    [/^Height at the front/, '110'],
+    [/^Height at the rear/, '105'],
+    [/^Litter, deep/, '5'],
+    [/^Add what stands there/, '2 bars, 4 nests'],
+  ] as const) {
+    await goOn(label);
+    await type(text);
+  }
+  await press('Enter');
+  for (const n of [1, 2]) {
+    for (const [label, text] of [
+      ['Long', '100'],
+      ['Above the litter', '40'],
+      ['Before the rear wall', String(n * 30)],
+      ['Thick', '5'],
+    ] as const) {
+      await goOn(new RegExp(`^Bar ${n} ${label}`));
+      await type(text);
+    }
+  }
+  for (const [label, text] of [
+    ['One box, wide', '30'],
+    ['One box, deep', '30'],
+    ['One box, high', '35'],
+    ['Lip above', '25'],
+  ] as const) {
+    await goOn(new RegExp(`^Nest boxes 1 ${label}`));
+    await type(text);
+  }
+  await expect(thing(page, 'nests').getByLabel('How many boxes')).toHaveValue('4');
+  await press('Control+Enter');
+  await expect(page.locator('[data-ready]')).toBeVisible();
+  console.log(`keys: ${keys}`);
+  expect(keys).toBeLessThanOrEqual(60);
+  const { text } = await takeOut(page);
+  const { fixtures, shell } = JSON.parse(text);
+  expect(fixtures.map((f: { kind: string }) => f.kind).sort()).toEqual(['bar', 'bar', 'nestBank']);
+  expect(shell).toMatchObject({ lengthM: 1.2, widthM: 0.9 });
+});

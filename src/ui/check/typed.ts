@@ -57,8 +57,8 @@ export const nothingTyped = (units: UnitSystem): Typed => ({
   things: [],
 });
 
-/** One thing more, with nothing measured of it. */
-export const withThing = (typed: Typed, kind: ThingKind): Typed => ({
+/** One thing more, with nothing measured of it; of a bank of nests how many boxes it has, where that was said. */
+export const withThing = (typed: Typed, kind: ThingKind, boxes?: number): Typed => ({
   ...typed,
   things: [
     ...typed.things,
@@ -66,7 +66,7 @@ export const withThing = (typed: Typed, kind: ThingKind): Typed => ({
       id: Math.max(0, ...typed.things.map((t) => t.id)) + 1,
       kind,
       values: {},
-      choices: USUAL_CHOICES[kind],
+      choices: { ...USUAL_CHOICES[kind], ...(boxes === undefined ? {} : { boxes }) },
     },
   ],
 });
@@ -78,6 +78,16 @@ export interface Read {
   readonly wrong: Readonly<Record<string, Issue>>;
   /** Measures that nobody has taken yet. */
   readonly open: number;
+}
+
+/** What the questions of a check share: what was typed and read, and whose tape is drawn. */
+export interface Measuring {
+  readonly typed: Typed;
+  readonly read: Read;
+  readonly put: (part: Partial<Typed>) => void;
+  /** `room.length`, `3.height`. */
+  readonly shown: string;
+  readonly show: (measure: string) => void;
 }
 
 /** Not measured yet: the usual, give or take a third. */
