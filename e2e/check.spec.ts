@@ -223,7 +223,6 @@ test('a box of two bars and four nests is checked from the keyboard alone, in at
   await expect(thing(page, 'nests').getByLabel('How many boxes')).toHaveValue('4');
   await press('Control+Enter');
   await expect(page.locator('[data-ready]')).toBeVisible();
-  console.log(`keys: ${keys}`);
   expect(keys).toBeLessThanOrEqual(60);
   const { text } = await takeOut(page);
   const { fixtures, shell } = JSON.parse(text);

@@ -12,6 +12,13 @@ test('a feeder with five ports from a drum in inches: measured, marked, printed,
   const make = row.getByRole('button', { name: 'Make it at home' });
   await make.focus();
   await page.keyboard.press('Enter');
+  // a size is not changed unasked, and what asks has the focus
+  await expect(row.getByText('Made at home it begins as')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(make).toBeFocused();
+  await expect(row.getByText('Made at home it begins as')).toHaveCount(0);
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Enter');
   const bench = page.getByRole('dialog');
   await expect(bench.locator('[data-section]')).toBeVisible();
   // bad input says what would be right, and loses nothing
@@ -61,6 +68,7 @@ test('a drum measured in a shed on a phone: the spacing stays in sight', async (
   await openPlan(page, await ownPlan(page, 'tamar-roughed-out'));
   await goTo(page, 'feed');
   await page.locator('[data-row]').first().getByRole('button', { name: 'Make it at home' }).click();
+  await page.getByRole('button', { name: 'Begin so' }).click();
   const bench = page.getByRole('dialog');
   await bench.getByLabel('Measured').selectOption('round');
   const round = bench.getByRole('textbox', { name: 'Outside, round it' });

@@ -31,6 +31,7 @@ const WORDS: Readonly<Record<string, Words>> = {
   'mass.outOfRange': (d) => `A grown bird weighs from ${d.least} to ${d.most}.`,
   'count.unreadable': (d) => `"${d.typed}" is not a whole number from ${d.least} to ${d.most}.`,
   'number.unreadable': (d) => `"${d.typed}" is not a number. Write it as 4.5 or 4,5.`,
+  'price.unreadable': (d) => `"${d.typed}" is not a price. Write it as 0.15, $0.15 or 15 kr.`,
   'amount.unreadable': (d) => `"${d.typed}" can't be read. Write it as ${d.example}.`,
   'number.comma': (d) =>
     `“${d.typed}”: is that ${d.point} or ${d.thousands}? Write ${d.asPoint} or ${d.asThousands}.`,

@@ -5,6 +5,7 @@ import { formatPlain, formatValue } from '@/text/format';
 import { TextField } from '../forms/fields';
 import { Part } from '../furniture/FigureList';
 import { PlanFields } from '../furniture/PlanFields';
+import { PriceField } from '../furniture/PriceField';
 import type { Rows } from '../furniture/rows';
 import { edit, usePlan } from '../session/bench';
 
@@ -24,7 +25,7 @@ export function PowerCost() {
   const { prices, units } = usePlan();
   return (
     <div className="grid max-w-[34rem] grid-cols-1 items-end gap-3 sm:grid-cols-3">
-      <PlanFields at="prices" rows={[{ path: 'kWh', none: 'not said' }]} />
+      <PriceField of="kWh" />
       <TextField
         label="Currency"
         value={prices.currency ?? ''}

@@ -4,6 +4,7 @@ import { FrostPart } from '../../frost/FrostPart';
 import { FigureList } from '../../furniture/FigureList';
 import { Fold } from '../../furniture/Fold';
 import { PlanFields } from '../../furniture/PlanFields';
+import { PriceField } from '../../furniture/PriceField';
 import { RainPart } from '../../rain/RainPart';
 import { LevelsPart } from '../../vessel/LevelsPart';
 import { WorkedFor } from '../climate/WorkedFor';
@@ -12,7 +13,6 @@ import { RationPart } from './RationPart';
 import { DishRows, DrinkerRows, FeederRows } from './vessels';
 
 const FEED = ['feedDays', { path: 'bagKg', step: 5 }, 'shopDays'] as const;
-const BAG = [{ path: 'bag', none: 'not said' }] as const;
 const KIND_OF_FEED = ['allFlock'] as const;
 const WATER = ['waterDays'] as const;
 
@@ -33,7 +33,7 @@ export function FeedFields() {
         />
         <div className="grid grid-cols-2 gap-x-3 gap-y-1.5 max-sm:grid-cols-1">
           <PlanFields at="fills" rows={FEED} />
-          <PlanFields at="prices" rows={BAG} />
+          <PriceField of="bag" />
           <PlanFields at="fills" rows={KIND_OF_FEED} />
         </div>
       </Fold>

@@ -1,10 +1,13 @@
 'use client';
 import { Hammer } from 'lucide-react';
 import dynamic from 'next/dynamic';
+import { useState } from 'react';
 import { intoRoom } from '@/core/edit/intoRoom';
-import { bodiesFor, newMade } from '@/core/edit/new/homeMade';
-import type { OfKind, Vessel } from '@/core/model/schema';
-import { vesselKind } from '@/core/rules/vesselKinds.data';
+import { newMade } from '@/core/edit/new/homeMade';
+import { formatLength, type UnitSystem } from '@/core/kernel/units/length';
+import type { Made, OfKind, Vessel } from '@/core/model/schema';
+import type { VesselForm } from '@/core/model/vesselForm';
+import { takesUp, vesselKind } from '@/core/rules/vesselKinds.data';
 import { bought } from '@/core/stations/vessels/remedies/bought';
 import { DISHES, DRINKERS, FEEDERS, FEEDS, THERMOSTATS, WINTERS, WRAPS } from '@/text/choices.data';
 import { Figure } from '../../figure/Figure';
@@ -18,28 +21,61 @@ import { main, more } from './vessel.rows';
 
 const Workbench = dynamic(() => import('../../vessel/Workbench').then((m) => m.Workbench));
 
-/** Made at home or bought; the workbench, where it is made. */
+/** Sizes that differ by less are the same to a tape, m. */
+const SAME_M = 0.005;
+
+/** How large a vessel is, and how large it would be as it is first made; null where that is the same. */
+function sizeChanged(v: Vessel, made: Made, units: UnitSystem): string | null {
+  const [is, would] = [takesUp(v), takesUp({ ...v, made })];
+  const sides = ['longM', 'deepM', 'highM'] as const;
+  if (sides.every((m) => Math.abs(is[m] - would[m]) < SAME_M)) return null;
+  const said = (f: VesselForm): string => {
+    const [long, deep, high] = sides.map((m) => formatLength(f[m], { units }));
+    return f.round ? `${deep} across and ${high} high` : `${long} × ${deep}, ${high} high`;
+  };
+  return `It is ${said(is)}. Made at home it begins as ${said(would)}: you change that at the workbench.`;
+}
+
+/** The question was asked by a press: its answer is where the hands are. */
+const takeFocus = (button: HTMLButtonElement | null): void => button?.focus();
+
+/** Made at home or bought; the workbench, where it is made. A size is never changed unasked. */
 function AtTheWorkbench({ v }: { v: Vessel }) {
   const plan = usePlan();
   const { open, button, show, close } = useOpener();
-  const make = (): void => {
-    const made = v.made ?? newMade(v, plan.units);
-    if (made === null) return;
-    if (v.made === null) {
-      editFixture(v.kind, v.id, 'Make it at home', (own) => {
-        (own as Vessel).made = made;
-        own.capacityL = null;
-        // a can of feed is too heavy for a wall
-        if (made.body.shape !== 'pipe') own.onWall = false;
-        Object.assign(own, intoRoom(own as Vessel, plan));
-      });
-    }
+  const [asked, setAsked] = useState<string | null>(null);
+  const make = (made: Made): void => {
+    setAsked(null);
+    editFixture(v.kind, v.id, 'Make it at home', (own) => {
+      (own as Vessel).made = made;
+      own.capacityL = null;
+      // a can of feed is too heavy for a wall
+      if (made.body.shape !== 'pipe') own.onWall = false;
+      Object.assign(own, intoRoom(own as Vessel, plan));
+    });
     show();
   };
-  if (bodiesFor(v).length === 0 && v.made === null) return null;
+  const first = newMade(v, plan.units);
+  if (first === null && v.made === null) return null;
+  const begin = (): void => {
+    const changes = v.made === null && first && sizeChanged(v, first, plan.units);
+    if (changes) setAsked(changes);
+    else if (v.made === null && first) make(first);
+    else show();
+  };
+  const leave = (): void => {
+    setAsked(null);
+    button.current?.focus();
+  };
   return (
     <span className="mt-1.5 flex flex-wrap gap-2">
-      <button ref={button} type="button" className="button" onClick={make}>
+      <button
+        ref={button}
+        type="button"
+        className="button"
+        aria-expanded={v.made === null ? asked !== null : undefined}
+        onClick={begin}
+      >
         <Hammer size={15} aria-hidden /> {v.made ? 'Workbench' : 'Make it at home'}
       </button>
       {v.made ? (
@@ -54,6 +90,23 @@ function AtTheWorkbench({ v }: { v: Vessel }) {
         >
           It is bought
         </button>
+      ) : null}
+      {asked !== null && first !== null ? (
+        <span className="flex w-full flex-wrap items-center gap-2" role="status">
+          <span className="w-full">{asked}</span>
+          <button
+            type="button"
+            className="button button-primary"
+            ref={takeFocus}
+            onClick={() => make(first)}
+            onKeyDown={(e) => e.key === 'Escape' && leave()}
+          >
+            Begin so
+          </button>
+          <button type="button" className="button" onClick={leave}>
+            Leave it as it is
+          </button>
+        </span>
       ) : null}
       {open ? <Workbench id={v.id} close={close} /> : null}
     </span>
