@@ -62,7 +62,7 @@ async function shutOut(page: Page, what: string, only?: readonly string[]): Prom
 const smallForAThumb = (page: Page): Promise<string[]> =>
   page
     .locator(
-      '.button, .icon-button, .input, [data-remedy], [data-door], [role="radio"].border-line, nav[aria-label="Panes"] button',
+      '.button, .icon-button, .input, [data-remedy], [data-door], label:has(> input[type="radio"]), nav[aria-label="Panes"] button',
     )
     .evaluateAll((all) =>
       all.flatMap((e) => {

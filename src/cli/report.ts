@@ -1,6 +1,7 @@
 import type { Assessment } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
-import { findingText, findingTitle, SEVERITY_NAMES, whenText } from '@/text/findings';
+import { SEVERITY_NAMES } from '@/text/findingSay';
+import { findingText, findingTitle, whenText } from '@/text/findings';
 import { formatDay } from '@/text/format';
 import { inUnits } from '@/text/inUnits';
 import { sayFigure } from '@/text/say';

@@ -10,6 +10,7 @@ import { CLIMATES } from '@/core/model/climates.data';
 import { type Plan, ROUGH_KEYS } from '@/core/model/schema';
 import { RULE_BOOK } from '@/core/rules/book';
 import { COMB_NAMES, EGG_COLOUR_NAMES, FLIGHT_NAMES } from './breeds';
+import * as building from './choices.building.data';
 import * as choices from './choices.data';
 import { FIELDS, FIELDS_IN, type ValueKind } from './fieldNames.data';
 import { formatDay, formatPlain } from './format';
@@ -26,7 +27,7 @@ const RUNS = { x: 'left to right', y: 'front to rear' };
 /** What the values of a key are called, where they are words of the plan file. */
 export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   kind: {
-    ...among(choices.ROOFS, choices.HEATS, choices.WINTERS),
+    ...among(building.ROOFS, choices.HEATS, choices.WINTERS),
     chicken: 'chicken',
     duck: 'duck',
     meat: 'meat bird',
@@ -37,7 +38,7 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   type: among(choices.FEEDERS, choices.DRINKERS),
   axis: RUNS,
   ridgeAxis: RUNS,
-  shape: among(choices.SECTION_SHAPES, choices.TUBS, choices.BODIES, choices.GUTTERS),
+  shape: among(building.SECTION_SHAPES, choices.TUBS, choices.BODIES, choices.GUTTERS),
   elbowDeg: among(choices.ELBOWS),
   eaves: among(choices.SIDES),
   side: among(choices.SIDES),
@@ -46,7 +47,7 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   wrap: among(choices.WRAPS),
   by: among(choices.THERMOSTATS),
   tape: among(choices.TAPE_CHOICES),
-  use: among(choices.BAR_USES, choices.HATCH_USES),
+  use: among(building.BAR_USES, choices.HATCH_USES),
   material: among(choices.MATERIALS, choices.BEDDINGS),
   faces: among(choices.SIDES),
   wall: among(choices.SIDES),
@@ -69,8 +70,8 @@ export const VALUE_WORDS: Readonly<Record<string, Words>> = {
   holds: among(choices.DISHES),
   units: { metric: 'metric', imperial: 'imperial' },
   roof: among(choices.RUN_ROOFS),
-  wallBuild: among(choices.BUILDS),
-  roofBuild: among(choices.BUILDS),
+  wallBuild: among(building.BUILDS),
+  roofBuild: among(building.BUILDS),
   floorBuild: among(choices.FLOORS),
   animals: among(choices.ANIMAL_NAMES),
   meshFixedBy: among(choices.MESH_HELD),

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { WITHOUT_REMEDY } from '@/core/remedies/without';
 import { SCHOOLS } from '@/core/rules/schools.data';
 import { CAUTION_WORDS } from './cautions';
+import * as building from './choices.building.data';
 import * as choices from './choices.data';
 import { DECISION_WORDS } from './decisions';
 import { DEMAND_NAMES } from './demand';
@@ -52,7 +53,7 @@ const TEXTS: readonly Text[] = [
   ...of('station', STATION_NAMES),
   ...Object.values(STATION_IN_SENTENCE).map(({ the }) => ({ where: 'sentence', text: the })),
   ...Object.entries(FIELDS).map(([key, [name]]) => ({ where: `field ${key}`, text: name })),
-  ...Object.values(choices)
+  ...Object.values({ ...building, ...choices })
     .flat()
     .map(({ id, name }) => ({ where: `choice ${id}`, text: name })),
   ...SCHOOLS.flatMap((r) => [

@@ -2,12 +2,16 @@ import { type Assessment, createAssessor } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { zonedRemedies } from '@/core/remedies/zoned';
 import { firstStation, type Sight, sightOf } from '@/core/sight';
+import type { FindingTable } from '@/text/findingSay';
+import { wordsFor } from '@/text/findings';
 import { type ShownRemedies, shownRemedies } from '@/text/remedies';
 
 /** What a plan's page is drawn from. */
 export interface FirstSight {
   readonly sight: Sight;
   readonly foretold: Readonly<Record<string, ShownRemedies>>;
+  /** The words of its findings: all the others come with the engine. */
+  readonly words: FindingTable;
 }
 
 /** A page is not held up for longer than this by what would mend its findings, ms. */
@@ -19,7 +23,9 @@ const LONGEST_MS = 200;
  */
 export function sightFirst(plan: Plan, on: string): FirstSight {
   const whole = createAssessor()(plan, { on });
-  return { sight: sightOf(whole), foretold: foretell(plan, whole) };
+  const zones = Object.values(whole.zones ?? {}).flatMap((z) => z.findings);
+  const words = wordsFor([...whole.findings, ...zones]);
+  return { sight: sightOf(whole), foretold: foretell(plan, whole), words };
 }
 
 /**

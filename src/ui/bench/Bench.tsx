@@ -1,5 +1,6 @@
 'use client';
 import { Plus } from 'lucide-react';
+import dynamic from 'next/dynamic';
 import * as Toggle from 'radix-ui/toggle';
 import { MEASURED_FROM } from '@/text/marks';
 import { CAPTIONS, RUN_CAPTION } from '@/text/views';
@@ -13,8 +14,10 @@ import { BenchTools } from './BenchTools';
 import { BothCanvases } from './BothCanvases';
 import { Canvas } from './Canvas';
 import { RefusedLine } from './RefusedLine';
-import { RunDrawing } from './RunDrawing';
 import { ZoomButtons } from './ZoomButtons';
+
+/** The run is drawn when it is looked at. */
+const RunDrawing = dynamic(() => import('./RunDrawing').then((m) => m.RunDrawing));
 
 /** The coop to scale, with its sticks; the middle of the screen. */
 export function Bench() {

@@ -3,9 +3,8 @@ import { drawBroken } from '@/core/drawing/draw';
 import { type Projection, pageRect } from '@/core/drawing/projection';
 import type { Finding } from '@/core/kernel/finding';
 import type { Shell } from '@/core/model/schema';
-import { findingTitle } from '@/text/findings';
 import { Hatches, Shapes } from '../drawing/Shapes';
-import { pickFinding } from '../session/bench';
+import { pickFinding, useFindingSay } from '../session/bench';
 
 interface Shown {
   /** Findings with a zone. */
@@ -39,8 +38,9 @@ export function BrokenHatches(shown: Shown) {
 }
 
 /** Their edges, under all that can be taken hold of: pressed, one picks its finding. */
-export const BrokenEdges = (shown: Shown) =>
-  itemsOf(shown).map((item) => {
+export const BrokenEdges = (shown: Shown) => {
+  const say = useFindingSay();
+  return itemsOf(shown).map((item) => {
     const finding = shown.findings.find((f) => JSON.stringify(f.zone) === item.key);
     if (!finding) return null;
     return (
@@ -54,7 +54,8 @@ export const BrokenEdges = (shown: Shown) =>
         strokeWidth="9"
         onClick={() => pickFinding(finding)}
       >
-        <title>{findingTitle(finding)}</title>
+        <title>{say.title(finding)}</title>
       </rect>
     );
   });
+};

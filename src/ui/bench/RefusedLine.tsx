@@ -1,6 +1,9 @@
 'use client';
-import { wayText } from '@/text/placing';
+import dynamic from 'next/dynamic';
 import { useBench, usePlan, useSession } from '../session/bench';
+
+/** Its words come when something was refused: they stand on no first sight. */
+const RefusedWays = dynamic(() => import('./RefusedWays').then((m) => m.RefusedWays));
 
 /** Why what was put somewhere did not stay there, and the way to have it there all the same. */
 export function RefusedLine() {
@@ -17,7 +20,7 @@ export function RefusedLine() {
     >
       <p className="min-w-0 flex-1">
         <strong className="font-semibold">{name} stays where it was.</strong>{' '}
-        {refused.ways.map(wayText).join(' ')}
+        <RefusedWays ways={refused.ways} />
       </p>
       <button
         type="button"

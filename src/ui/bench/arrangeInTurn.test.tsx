@@ -4,6 +4,7 @@ import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import type { ArrangeMessage } from '@/workers/arrange.worker';
 import { engine } from '../session/engine';
 import { lateEngine } from '../tests/lateEngine';
@@ -32,7 +33,11 @@ const pin = (id: string): void =>
 test('a search asked for after a pin that waits for the core is begun with that pin', async () => {
   const plan = sample('pell-garth');
   takeOver(
-    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+    createSession(plan, 3, DAY, {
+      sight: sightOf(assess(plan, { on: DAY })),
+      foretold: {},
+      words: FINDING_WORDS,
+    }),
   );
   const { container } = render(<ArrangeIt />);
   const search = () => container.querySelector('[data-arrange]');
@@ -53,7 +58,11 @@ test('a search asked for after a pin that waits for the core is begun with that 
 test('a search whose plan becomes another before its worker has come is not begun', async () => {
   const plan = sample('osk-landing');
   takeOver(
-    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+    createSession(plan, 3, DAY, {
+      sight: sightOf(assess(plan, { on: DAY })),
+      foretold: {},
+      words: FINDING_WORDS,
+    }),
   );
   const { container } = render(<ArrangeIt />);
   const before = asked.length;

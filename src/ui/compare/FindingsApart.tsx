@@ -1,7 +1,8 @@
 'use client';
 import { findingsApart } from '@/core/compare/findings';
 import type { Finding } from '@/core/kernel/finding';
-import { findingText, findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { SEVERITY_NAMES } from '@/text/findingSay';
+import { findingText, findingTitle } from '@/text/findings';
 import { Mark } from '../marks/Mark';
 import type { Column } from './columns';
 

@@ -1,4 +1,4 @@
-import * as ToggleGroup from 'radix-ui/toggle-group';
+import { useId } from 'react';
 import type { View } from '@/core/drawing/shape';
 import { VIEWS } from './views';
 
@@ -17,26 +17,29 @@ export function ViewChoice({
   stacked?: boolean;
 }) {
   const all = [...VIEWS, ...(run ? [{ id: 'run', name: 'Run' } as const] : [])];
+  const chosen = run?.on ? 'run' : view;
+  const group = useId();
   return (
-    <ToggleGroup.Root
-      type="single"
-      value={run?.on ? 'run' : view}
-      onValueChange={(v) => {
-        if (v === 'run') run?.show();
-        else if (v) choose(v as View);
-      }}
+    <div
+      role="radiogroup"
       aria-label="View"
       className={`flex border border-strong ${stacked ? 'lg:w-full lg:flex-col' : ''}`}
     >
       {all.map((v) => (
-        <ToggleGroup.Item
+        <label
           key={v.id}
-          value={v.id}
-          className={`border-line not-last:border-r ${stacked ? 'text-left lg:not-last:border-r-0 lg:not-last:border-b' : ''} bg-raised px-2.5 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-3 hover:text-chalk data-[state=on]:bg-chalk data-[state=on]:text-raised`}
+          className={`relative flex items-center border-line not-last:border-r ${stacked ? 'lg:not-last:border-r-0 lg:not-last:border-b' : ''} bg-raised px-2.5 py-1 text-[0.9rem] max-lg:min-h-[44px] max-lg:px-3 hover:text-chalk has-checked:bg-chalk has-checked:text-raised has-focus-visible:outline-2 has-focus-visible:outline-chalk has-focus-visible:outline-offset-2`}
         >
+          <input
+            type="radio"
+            name={group}
+            checked={v.id === chosen}
+            className="absolute inset-0 size-full cursor-pointer appearance-none outline-none"
+            onChange={() => (v.id === 'run' ? run?.show() : choose(v.id))}
+          />
           {v.name}
-        </ToggleGroup.Item>
+        </label>
       ))}
-    </ToggleGroup.Root>
+    </div>
   );
 }

@@ -4,17 +4,12 @@ import type { Outcome } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
 import { PLAN_LIMITS } from '@/core/model/limits';
 import { inUnits } from '@/text/inUnits';
-import { issueText } from '@/text/issues';
 import { useBench } from '../session/bench';
 import { Field } from './Field';
 import { MeasureField } from './MeasureField';
 import { countIn, lengthIn, roomLengthIn, smallLengthIn, within } from './measures';
 import { useDraft } from './useDraft';
-
-const firstText = (outcome: Outcome<unknown>): string | null => {
-  const first = outcome.ok ? undefined : outcome.issues[0];
-  return first ? issueText(first) : null;
-};
+import { whyNot } from './whyNot';
 
 const LENGTHS = { coop: lengthIn, room: roomLengthIn, small: smallLengthIn } as const;
 
@@ -102,7 +97,11 @@ export function ChoiceField<T extends string>({
         id={id}
         className="input"
         value={value}
-        onChange={(event) => setError(firstText(commit(event.currentTarget.value as T)))}
+        onChange={(event) => {
+          const outcome = commit(event.currentTarget.value as T);
+          if (outcome.ok) setError(null);
+          else whyNot(outcome, setError);
+        }}
       >
         {choices.map((c) => (
           <option key={c.id} value={c.id}>

@@ -4,6 +4,7 @@ import { act, fireEvent, render, screen, waitFor } from '@testing-library/react'
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import { engine } from '../session/engine';
 import { lateEngine } from '../tests/lateEngine';
 
@@ -33,7 +34,11 @@ function DepthField() {
 test('what is typed, stepped and nudged before the core has come counts from what was typed, and is told as it is then', async () => {
   const plan = sample('pell-garth');
   takeOver(
-    createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} }),
+    createSession(plan, 3, DAY, {
+      sight: sightOf(assess(plan, { on: DAY })),
+      foretold: {},
+      words: FINDING_WORDS,
+    }),
   );
   render(<DepthField />);
   const field = screen.getByRole('textbox', { name: /Depth/ });

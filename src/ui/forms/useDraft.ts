@@ -1,10 +1,10 @@
 'use client';
 import { useContext, useEffect, useState } from 'react';
 import type { Outcome } from '@/core/kernel/outcome';
-import { issueText } from '@/text/issues';
 import { useBench } from '../session/bench';
 import { forgetRefused, keepRefused, refusedAt } from './refused';
 import { InFold, useThing } from './thing';
+import { whyNot } from './whyNot';
 
 interface Draft {
   /** What is typed and not yet taken; null: the field shows its value. */
@@ -52,10 +52,13 @@ export function useDraft(label: string): Draft {
       return true;
     },
     refuse: (outcome, text) => {
-      const first = outcome.ok ? null : outcome.issues[0];
-      const why = first ? issueText(first) : 'That can’t be taken.';
-      if (text === null) setError(why);
-      else hold(why, text);
+      let again = false;
+      whyNot(outcome, (why) => {
+        if (text === null) setError(why);
+        // what was put right before its words came is refused no more
+        else if (!again || refusedAt(key)?.text === text) hold(why, text);
+        again = true;
+      });
       return false;
     },
     hold,

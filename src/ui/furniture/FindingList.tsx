@@ -1,7 +1,7 @@
 'use client';
 import type { Finding } from '@/core/kernel/finding';
 import type { Plan } from '@/core/model/schema';
-import { findingPieces, findingTitle, SEVERITY_NAMES, whenPieces } from '@/text/findings';
+import { type FindingSay, SEVERITY_NAMES } from '@/text/findingSay';
 import { formatDay } from '@/text/format';
 import { type TradePiece, tradePieces } from '@/text/trade';
 import { Figure } from '../figure/Figure';
@@ -9,7 +9,7 @@ import { afterMarks, marksOf } from '../figure/marks';
 import { TradeText } from '../figure/TradeText';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark } from '../marks/Mark';
-import { pickFinding, useAssessment, useBench, usePlan } from '../session/bench';
+import { pickFinding, useAssessment, useBench, useFindingSay, usePlan } from '../session/bench';
 import { keepFocus } from './focus';
 import { RemedyList } from './RemedyList';
 import { doPickedRemedy } from './useRemedies';
@@ -17,8 +17,9 @@ import { doPickedRemedy } from './useRemedies';
 /** Findings, worst first; pressed, one shows where it lies on the drawing. */
 export function FindingList({ findings }: { findings: readonly Finding[] }) {
   const plan = usePlan();
+  const say = useFindingSay();
   if (findings.length === 0) return null;
-  const words = wordsOf(findings, plan);
+  const words = wordsOf(findings, plan, say);
   return (
     <ul className="flex flex-col gap-2.5" data-letters>
       {findings.map((f) => (
@@ -34,14 +35,15 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
 function wordsOf(
   findings: readonly Finding[],
   plan: Plan,
+  say: FindingSay,
 ): ReadonlyMap<string, readonly (readonly TradePiece[])[]> {
   const told = new Set<string>();
   return new Map(
     findings.map((f) => [
       f.key,
-      findingPieces(f, plan).map((piece) =>
-        piece.kind === 'words' ? tradePieces(piece.text, told) : [],
-      ),
+      say
+        .pieces(f, plan)
+        .map((piece) => (piece.kind === 'words' ? tradePieces(piece.text, told) : [])),
     ]),
   );
 }
@@ -59,9 +61,10 @@ function FindingCard({
 }) {
   const plan = usePlan();
   const picked = useBench((s) => s.pickedFinding === finding.key);
+  const say = useFindingSay();
   const { on } = useAssessment();
-  const when = whenPieces(finding, on);
-  const pieces = findingPieces(finding, plan);
+  const when = say.whenPieces(finding, on);
+  const pieces = say.pieces(finding, plan);
   const tone = finding.severity === 'awkward' ? 'border-ink' : 'border-oxide';
   return (
     <WorkingHost className={`border-l-3 py-0.5 pl-2.5 ${tone} ${picked ? 'bg-sunk' : ''}`}>
@@ -83,7 +86,7 @@ function FindingCard({
           title="Show it on the drawing"
         >
           <Mark kind={finding.severity} size={13} />
-          <span>{findingTitle(finding)}</span>
+          <span>{say.title(finding)}</span>
           <span
             className={`ml-auto font-normal text-[0.8rem] ${finding.severity === 'awkward' ? 'text-soft' : 'text-oxide'}`}
           >

@@ -2,7 +2,7 @@
 import { ChevronDown, ChevronRight, Copy, Pin, Trash2 } from 'lucide-react';
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 import type { Fixture } from '@/core/model/schema';
-import { SEVERITY_NAMES } from '@/text/findings';
+import { SEVERITY_NAMES } from '@/text/findingSay';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { TextField } from '../forms/fields';

@@ -1,7 +1,7 @@
 'use client';
 import * as Dialog from 'radix-ui/dialog';
 import { takeStep } from '../tour/tour';
-import { KEY_LINES } from './keys';
+import { KEY_LINES } from './keyLines.data';
 import { setLetters, useKeys } from './useBenchKeys';
 
 /** All the keys, and the switch for single letters. */

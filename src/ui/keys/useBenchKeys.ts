@@ -39,7 +39,7 @@ export function useBenchKeys(): void {
       }
       if (
         target instanceof HTMLElement &&
-        target.closest('input, select, textarea, [role="dialog"]')
+        target.closest('input:not([type=radio]), select, textarea, [role="dialog"]')
       ) {
         if (target.closest('[role="dialog"]')) return;
         // a field with nothing typed into it has nothing of its own to undo

@@ -27,9 +27,10 @@ const AFTER_MS = 4000;
 /**
  * Fetches what the bench has not needed yet, once it has stood open for a while: from then on every
  * station opens even where the server has gone away.
+ * @param more  parts of rooms above that are fetched with it
  * @returns a function that calls it off
  */
-export function fetchTheRest(): () => void {
+export function fetchTheRest(more: readonly (() => Promise<unknown>)[]): () => void {
   const timer = setTimeout(() => {
     // what cannot be fetched now is fetched, or told of, when it is gone to
     const quietly = (part: Promise<unknown>): void => void part.catch(() => undefined);
@@ -37,6 +38,7 @@ export function fetchTheRest(): () => void {
     quietly(import('../brooder/BrooderScreen'));
     quietly(import('../flock/FlockScreen'));
     quietly(import('@/core/remedies/zoned'));
+    for (const part of more) quietly(part());
   }, AFTER_MS);
   return () => clearTimeout(timer);
 }

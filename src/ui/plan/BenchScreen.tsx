@@ -35,6 +35,14 @@ const Tour = dynamic(() => import('../tour/Tour').then((m) => m.Tour));
 
 const KeysDialog = dynamic(() => import('../keys/KeysDialog').then((m) => m.KeysDialog));
 
+/** Words of the bench that stand on no first sight. */
+const BENCH_PARTS = [
+  () => import('../bench/RefusedWays'),
+  () => import('../bench/whereText'),
+  () => import('../bench/RunDrawing'),
+  () => import('../bench/Arrangements'),
+];
+
 /**
  * One plan, open: header, staves, the bench or the flock, and the panel. The server draws it from a store of its
  * own; the browser makes the same one and goes on from there.
@@ -97,7 +105,7 @@ function Opened({ ready, caughtUp }: { ready: boolean; caughtUp: boolean }) {
     takeStep(0);
   }, [ready]);
   useBenchKeys();
-  useEffect(fetchTheRest, []);
+  useEffect(() => fetchTheRest(BENCH_PARTS), []);
   useEffect(() => {
     document.title = `${name} · Wide Rafter`;
   }, [name]);

@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import { RAIN_PARTS, type RainPart } from '@/core/drawing/rain/elevation';
 import { vesselKind } from '@/core/rules/vesselKinds.data';
 import { drinkersOf } from '@/core/stations/vessels/vessels';
-import { SEVERITY_NAMES } from '@/text/findings';
+import { SEVERITY_NAMES } from '@/text/findingSay';
 import { FigureList } from '../furniture/FigureList';
 import { FindingList } from '../furniture/FindingList';
 import { Mark } from '../marks/Mark';

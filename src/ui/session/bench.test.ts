@@ -2,6 +2,7 @@ import { expect, test } from '@jest/globals';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import { addNew } from './adding';
 import { edit, sessionHere, takeOver, undo, useBench } from './bench';
 import { engineHere, fetchEngine } from './engineHere';
@@ -11,7 +12,9 @@ const plan = sample('osk-landing');
 
 test('what is done before the core has come waits for it in its order, and none of it is lost', async () => {
   const assessment = assess(plan, { on: DAY });
-  takeOver(createSession(plan, 3, DAY, { sight: sightOf(assessment), foretold: {} }));
+  takeOver(
+    createSession(plan, 3, DAY, { sight: sightOf(assessment), foretold: {}, words: FINDING_WORDS }),
+  );
   expect(engineHere()).toBeNull();
   sessionHere().start();
   // seen first, without the core: the sentence and the staves of the server

@@ -7,6 +7,7 @@ import type { Finding, StationId } from '@/core/kernel/finding';
 import type { Outcome } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
+import type { FindingSay } from '@/text/findingSay';
 import type { BenchState, BenchStore, Ghost } from './benchState';
 import type { Engine } from './engine';
 import type { InHand } from './inHand';
@@ -42,6 +43,9 @@ export const SessionPage = PageSession.Provider;
 
 /** The session of the page that is drawn. */
 export const useSession = (): Session => useContext(PageSession) ?? here;
+
+/** Findings in words. */
+export const useFindingSay = (): FindingSay => useSession().findingSay;
 
 /** The store that what is below is drawn from. */
 export const PageStore = createContext<BenchStore | null>(null);

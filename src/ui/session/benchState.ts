@@ -8,6 +8,7 @@ import type { Plan } from '@/core/model/schema';
 import type { ZoneId } from '@/core/model/scope';
 import type { InTheWay } from '@/core/placing/inTheWay';
 import type { Sight } from '@/core/sight';
+import type { FindingTable } from '@/text/findingSay';
 import type { ShownRemedies } from '@/text/remedies';
 
 /** One edit: one gesture or one field's commit, with the way there and back. */
@@ -146,4 +147,6 @@ export const EMPTY: BenchState = {
 export interface FirstSight {
   readonly sight: Sight;
   readonly foretold: Foretold;
+  /** The words of its findings: all the others come with the engine. */
+  readonly words: FindingTable;
 }

@@ -4,6 +4,7 @@ import { renderToString } from 'react-dom/server';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import { SessionPage, useBench, usePlan, useWhole } from './bench';
 import { Lane } from './Lane';
 import { createSession } from './session';
@@ -18,7 +19,7 @@ function Told() {
 test('the server draws a page, and its parts, from the page’s own session; it has none of its own', () => {
   const plan = sample('pell-garth');
   const sight = sightOf(assess(plan, { on: DAY }));
-  const session = createSession(plan, 3, DAY, { sight, foretold: {} });
+  const session = createSession(plan, 3, DAY, { sight, foretold: {}, words: FINDING_WORDS });
   const drawn = renderToString(
     <SessionPage value={session}>
       <Told />

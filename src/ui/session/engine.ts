@@ -10,6 +10,8 @@ import { inTheWay } from '@/core/placing/inTheWay';
 import { mirrored } from '@/core/placing/mirror';
 import { endsOf, pull } from '@/core/placing/pull';
 import { withFinalDepth } from '@/core/stations/litterCourse';
+import { FINDING_SAY } from '@/text/findings';
+import { issueText } from '@/text/issues';
 
 enablePatches();
 
@@ -29,6 +31,8 @@ export const engine = {
   copied,
   mirrored,
   inTheWay,
+  findingSay: FINDING_SAY,
+  issueText,
 } as const;
 
 export type Engine = typeof engine;

@@ -4,6 +4,7 @@ import { assess } from '@/core/assess';
 import type { Plan } from '@/core/model/schema';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import { addGroup } from './adding';
 import { edit, sessionHere, takeOver } from './bench';
 import { engineHere, fetchEngine } from './engineHere';
@@ -11,7 +12,11 @@ import { createSession } from './session';
 import { unsavedOf } from './unsaved';
 
 const pageOf = (plan: Plan) =>
-  createSession(plan, 3, DAY, { sight: sightOf(assess(plan, { on: DAY })), foretold: {} });
+  createSession(plan, 3, DAY, {
+    sight: sightOf(assess(plan, { on: DAY })),
+    foretold: {},
+    words: FINDING_WORDS,
+  });
 
 test('an edit whose page is left before the core has come is never made on the next plan, and is offered on its own', async () => {
   const [plan, other] = [sample('osk-landing'), sample('pell-garth')];

@@ -4,6 +4,7 @@ import { afterEach, beforeEach, expect, jest, test } from '@jest/globals';
 import { assess } from '@/core/assess';
 import { sightOf } from '@/core/sight';
 import { DAY, sample } from '@/core/tests/plans';
+import { FINDING_WORDS } from '@/text/findings';
 import '../tests/engine';
 import { openHere, sessionHere, takeOver, useBench } from './bench';
 import { ofEachPlan } from './own';
@@ -12,7 +13,7 @@ import { createSession } from './session';
 const page = (id: 'pell-garth' | 'osk-landing', revision = 3) => {
   const plan = sample(id);
   const sight = sightOf(assess(plan, { on: DAY }));
-  return createSession(plan, revision, DAY, { sight, foretold: {} });
+  return createSession(plan, revision, DAY, { sight, foretold: {}, words: FINDING_WORDS });
 };
 
 /** What was sent to the server, and how it answers. */

@@ -3,6 +3,7 @@ import type { Assessment } from '@/core/assess';
 import { type Outcome, ok } from '@/core/kernel/outcome';
 import type { Plan } from '@/core/model/schema';
 import { firstStation, seenOf } from '@/core/sight';
+import { type FindingSay, type FindingTable, sayingFindings } from '@/text/findingSay';
 import { type BenchState, type BenchStore, EMPTY, type FirstSight } from './benchState';
 import type { Engine } from './engine';
 import { engineHere } from './engineHere';
@@ -38,10 +39,17 @@ export class Session {
   readonly kept = new Map<object, unknown>();
   /** Whether another plan is open in this window by now. */
   isLeft = false;
+  readonly #firstSay: FindingSay;
   #assess: ReturnType<Engine['createAssessor']> | null = null;
 
-  constructor(first: BenchState = EMPTY) {
+  constructor(first: BenchState = EMPTY, words: FindingTable = {}) {
     this.store = createStore<BenchState>(() => first);
+    this.#firstSay = sayingFindings(words);
+  }
+
+  /** Findings in words: of what the page came with, until the engine has all of them. */
+  get findingSay(): FindingSay {
+    return engineHere()?.findingSay ?? this.#firstSay;
   }
 
   /** Opens a plan, forgetting the one before. */
@@ -212,8 +220,8 @@ export function createSession(
   plan: Plan,
   revision: number,
   on: string,
-  { sight, foretold }: FirstSight,
+  { sight, foretold, words }: FirstSight,
 ): Session {
   const assessment = seenOf(sight);
-  return new Session({ ...opened(plan, revision, on, assessment), worked: false, foretold });
+  return new Session({ ...opened(plan, revision, on, assessment), worked: false, foretold }, words);
 }

@@ -4,13 +4,21 @@ import type { Stave } from '@/core/assess';
 import { verdictOf } from '@/core/carrying/verdict';
 import type { Finding } from '@/core/kernel/finding';
 import { ZONES } from '@/core/model/scope';
-import { findingTitle, SEVERITY_NAMES } from '@/text/findings';
+import { SEVERITY_NAMES } from '@/text/findingSay';
 import { formatComingDay } from '@/text/format';
 import { STATION_NAMES, VERDICT_NAMES } from '@/text/stations';
 import { Figure } from '../figure/Figure';
 import { WorkingHost } from '../figure/WorkingHost';
 import { Mark, type MarkKind } from '../marks/Mark';
-import { goTo, useAssessment, useBench, usePlan, useWhole, viewZone } from '../session/bench';
+import {
+  goTo,
+  useAssessment,
+  useBench,
+  useFindingSay,
+  usePlan,
+  useWhole,
+  viewZone,
+} from '../session/bench';
 import { CHALK_AT, FILLS, railOf, todayAt } from './rail';
 import { SeasonRails, shortSeason } from './SeasonRails';
 
@@ -161,6 +169,7 @@ function Amount({ stave }: { stave: Stave }) {
 }
 
 function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
+  const say = useFindingSay();
   const { planned } = useAssessment();
   const kind = markOf(stave, worst?.severity);
   if (stave.verdict) {
@@ -187,7 +196,7 @@ function State({ stave, worst }: { stave: Stave; worst: Finding | undefined }) {
         ) : null}
         {worst?.severity === 'short' && stave.verdict !== 'short' ? (
           <span className="order-last flex basis-full items-center gap-1 text-oxide">
-            <Mark kind="short" size={11} /> {findingTitle(worst)}
+            <Mark kind="short" size={11} /> {say.title(worst)}
           </span>
         ) : null}
       </>

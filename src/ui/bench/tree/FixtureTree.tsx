@@ -9,7 +9,7 @@ import { STATION_NAMES } from '@/text/stations';
 import { focusOn } from '../../furniture/focus';
 import { goTo, pick, say, useAssessment, useBench, usePlan } from '../../session/bench';
 import { light } from '../lit';
-import { whereText } from '../whereabouts';
+import { whereText } from '../whereText';
 import { branchesOf, type Node, nodesOf, stepFrom } from './branches';
 import { openThings } from './things';
 

@@ -5,7 +5,7 @@ import { issue } from '@/core/kernel/outcome';
 import { formatSection, readSection } from '@/core/kernel/units/section';
 import { unread } from '@/core/kernel/units/thousands';
 import type { Bar } from '@/core/model/schema';
-import { BAR_USES, SECTION_SHAPES } from '@/text/choices.data';
+import { BAR_USES, SECTION_SHAPES } from '@/text/choices.building.data';
 import { Figure } from '../../figure/Figure';
 import { ChoiceField, LengthField, TextField } from '../../forms/fields';
 import { FixtureRow } from '../../furniture/FixtureRow';

@@ -1,5 +1,5 @@
 'use client';
-import { BUILDS, ROOFS } from '@/text/choices.data';
+import { BUILDS, ROOFS } from '@/text/choices.building.data';
 import { Figure } from '../../figure/Figure';
 import { WorkingHost } from '../../figure/WorkingHost';
 import { ChoiceField, LengthField } from '../../forms/fields';
