@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { ownPlan, saved } from './help';
+import { firstLoadBytes } from '../scripts/firstLoad';
+import { goTo, openPlan, ownPlan, saved } from './help';
 
 const PLAN = '/plans/pell-garth';
 
@@ -54,4 +55,39 @@ test('what is pressed before the page answers, and before its core has come, is 
   await undo.click();
   await expect(length).toHaveValue(before);
   await saved(page);
+});
+
+test('a plan’s page brings no more than 230 kB of scripts before it can be gone about in', async ({
+  baseURL,
+}) => {
+  expect(await firstLoadBytes(`${baseURL}${PLAN}`)).toBeLessThanOrEqual(230_000);
+});
+
+test('nothing shifts while a plan is typed in and mended', async ({ page }) => {
+  await openPlan(page, await ownPlan(page, 'pell-garth'));
+  await goTo(page, 'roosts');
+  await saved(page);
+  await page.locator('[data-remedy]').first().waitFor();
+  await page.evaluate(() => {
+    const shifts: string[] = [];
+    Object.assign(window, { shifts });
+    new PerformanceObserver((list) => {
+      for (const e of list.getEntries() as unknown as {
+        value: number;
+        sources: { node: Element | null; previousRect: DOMRect; currentRect: DOMRect }[];
+      }[]) {
+        shifts.push(
+          `${e.value.toFixed(4)} ${e.sources.map((s) => `${s.node?.nodeName} ${s.node?.textContent?.slice(0, 30)} ${Math.round(s.previousRect.y)}>${Math.round(s.currentRect.y)} x${Math.round(s.previousRect.x)}>${Math.round(s.currentRect.x)}`).join(' | ')}`,
+        );
+      }
+    }).observe({ type: 'layout-shift' });
+  });
+  const length = page.locator('[data-row="bar-1"]').getByLabel(/^Length/);
+  await length.fill('1.35 m');
+  await length.press('Enter');
+  await saved(page);
+  console.log('typed', await page.evaluate('window.shifts'));
+  await page.locator('[data-remedy]').first().click();
+  await saved(page);
+  console.log('mended', await page.evaluate('window.shifts'));
 });

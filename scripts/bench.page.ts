@@ -1,9 +1,9 @@
 // A plan's page as it comes and as it is worked in: what is sent, painted and repainted. Called by bench.ts.
-import { gzipSync } from 'node:zlib';
 import { chromium, type Page } from '@playwright/test';
 import { ADDRESS } from './bench.server';
 import { figure, line, quantile } from './bench.table';
 import { CHROMIUM } from './chromium.mjs';
+import { firstLoadBytes } from './firstLoad';
 
 /** From the key that commits a length to the next frame after staves, drawing and panel have changed. */
 function editAndWait(page: Page, text: string): Promise<number> {
@@ -61,15 +61,7 @@ export async function seen(): Promise<void> {
   const html = await (await fetch(`${ADDRESS}/plans/osk-landing`)).text();
   const there = html.includes('This coop carries') ? 'there' : 'not there';
   line('the sentence in what the server sends', there, 'there');
-  // scripts that the page itself names; those for browsers without modules are never fetched
-  const tags = html.match(/<script[^>]*src="[^"]+"[^>]*>/g) ?? [];
-  const named = tags.filter((tag) => !/nomodule/i.test(tag));
-  const files = named.map((tag) => tag.replace(/.*src="([^"]+)".*/, '$1'));
-  let bytes = 0;
-  for (const file of new Set(files)) {
-    const script = await (await fetch(`${ADDRESS}${file}`)).arrayBuffer();
-    bytes += gzipSync(Buffer.from(script)).length;
-  }
+  const bytes = await firstLoadBytes(`${ADDRESS}/plans/osk-landing`);
   line(
     'first load of a plan’s page, compressed JavaScript until it can be gone about in',
     `${Math.round(bytes / 1000)} kB`,

@@ -1,11 +1,11 @@
 import type { Solid } from '../kernel/finding';
 import type { Bar, Fixture, NestBank, Opening, Plan, Shell, Vessel } from '../model/schema';
-import { ruled } from '../rules/rules.data';
+import { BODY_RULES } from '../rules/bodies.data';
 import { isRound, takesUp } from '../rules/vesselKinds.data';
 import type { Form } from './forms';
 
 /** Depth of a vessel's pan below its rim, m (assumption; drawn and used for what stands on the floor). */
-const PAN_DEPTH_M = ruled('feed.pan.deep');
+const PAN_DEPTH_M = BODY_RULES['feed.pan.deep'].value;
 
 /**
  * The box a fixture fills, m. An opening is as thin as its wall's inner face.
@@ -130,7 +130,7 @@ function barSolid(b: Bar): Solid {
 function bankSolid(b: NestBank): Solid {
   const across = boxesPerTier(b) * b.boxW;
   const alongX = b.faces === 'front' || b.faces === 'rear';
-  const z0 = b.lipZ - ruled('nests.lip.board');
+  const z0 = b.lipZ - BODY_RULES['nests.lip.board'].value;
   return {
     x0: b.x,
     x1: b.x + (alongX ? across : b.boxD),

@@ -1,4 +1,3 @@
-import { isDraft } from 'immer';
 import type { Made, Vessel, VesselBody } from './schema';
 
 /** What a vessel takes up, m, and how high the rim that birds reach over lies above its foot. */
@@ -51,15 +50,21 @@ export function vesselForm(v: Vessel, longTrough: boolean): VesselForm {
 export function asItStands({ type }: Pick<Vessel, 'type'>, made: Made): Made {
   const { body } = made;
   if (type !== 'bucket' || body.shape !== 'pail') return made;
-  const known = isDraft(made) ? undefined : TURNED.get(made);
-  if (known) return known;
+  const known = TURNED.get(made);
+  if (known && isSame(known.of, made) && isSame(known.body, body)) return known.turned;
   const turned: Made = { ...made, body: { ...body, footM: body.topM, topM: body.footM } };
-  if (!isDraft(made)) TURNED.set(made, turned);
+  TURNED.set(made, { of: { ...made }, body: { ...body }, turned });
   return turned;
 }
 
-/** Turned over once for as long as it is made so. */
-const TURNED = new WeakMap<Made, Made>();
+/** Turned over once for as long as it is made so: what is being changed is turned over again. */
+const TURNED = new WeakMap<
+  Made,
+  { readonly of: Made; readonly body: VesselBody; readonly turned: Made }
+>();
+
+const isSame = <T extends object>(a: T, b: T): boolean =>
+  (Object.keys(b) as (keyof T)[]).every((key) => a[key] === b[key]);
 
 /** Whether birds eat or drink from a pan under it. */
 export const panUnder = (v: Pick<Vessel, 'type'>): boolean =>

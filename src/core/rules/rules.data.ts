@@ -1,57 +1,6 @@
-import type { Evidence } from '../kernel/evidence';
 import type { Unit } from '../kernel/working';
-import type { Scale } from './types';
-
-/** Units that only formulas have: no figure is told in them. */
-export type FormulaUnit =
-  | 'm/kg^(1/3)'
-  | '1/day'
-  | 'W/kg^0.75'
-  | 'W/(kg/day)'
-  | '‰/K'
-  | '1/°C^6'
-  | '1/°C^2'
-  | 'kJ/kg'
-  | 'm³/s'
-  | 'kJ/(kg K)'
-  | 'kcal/(day kg^0.75)'
-  | 'kcal/(day kg^0.75 K)'
-  | 'kg/(day kg^0.75)'
-  | '%'
-  | 'mm'
-  | 'mm/h'
-  | '1/year'
-  | 'K'
-  | 'W/K'
-  | 'W/(m K)'
-  | 'm2K/W'
-  | 'm/s'
-  | 'ppm'
-  | 'day'
-  | 'nights'
-  | 'years';
-
-/** A single figure of the trade on which no school is chosen in the plan; `src/text/ruleWords.data.ts` says what it is. */
-export interface Rule<U extends Unit | FormulaUnit = Unit | FormulaUnit> {
-  /** SI, in `unit`, for a medium hen of 2.2 kg where it scales. */
-  readonly value: number;
-  readonly unit: U;
-  readonly scale: Scale;
-  readonly evidence: Evidence;
-  readonly source: string;
-}
-
-type Made = <U extends Unit | FormulaUnit>(value: number, unit: U, scale?: Scale) => Rule<U>;
-
-const rule =
-  (evidence: Evidence, source: string): Made =>
-  (value, unit, scale = 'none') => ({ value, unit, scale, evidence, source });
-
-const keepers = rule('keepers', 'keepers');
-const assumed = rule('assumption', 'wide-rafter');
-const statutory = rule('statutory', 'eu-1999-74');
-const published = <U extends Unit | FormulaUnit>(value: number, unit: U, source: string): Rule<U> =>
-  rule('published', source)(value, unit);
+import { BODY_RULES } from './bodies.data';
+import { assumed, keepers, published, type Rule, statutory } from './rule';
 
 /**
  * Every figure of the trade beside the schools and the classes, station by station: distances, limits, and what the
@@ -178,7 +127,7 @@ export const RULES = {
   'nests.lip.most': keepers(1.2192, 'm'),
   'nests.lip.onFloor': keepers(0.12, 'm'),
   'nests.lid.slope': keepers(45, 'degrees'),
-  'nests.lip.board': keepers(0.1, 'm'),
+  'nests.lip.board': BODY_RULES['nests.lip.board'],
   'nests.rail.near': keepers(0.1, 'm'),
   'nests.rail.far': keepers(0.15, 'm'),
   'nests.rail.over': keepers(0.45, 'm'),
@@ -296,7 +245,7 @@ export const RULES = {
   'feed.pan.room': keepers(0.06, 'm'),
   'feed.dead.most': assumed(0.3, 'share'),
   'feed.body.share': assumed(0.7, 'ratio'),
-  'feed.pan.deep': assumed(0.08, 'm'),
+  'feed.pan.deep': BODY_RULES['feed.pan.deep'],
   'feed.energy.starter': keepers(2900, 'kcalKg'),
   'feed.energy.grower': keepers(2850, 'kcalKg'),
   'feed.energy.layer': keepers(2750, 'kcalKg'),

@@ -8,7 +8,7 @@ const MASS_RATIO = 0.621945;
  * Pressure of the air by height above the sea.
  * @param altitudeM  −450…6000
  * @returns          Pa
- * @source           standard atmosphere
+ * @source           ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 3 (standard atmosphere)
  * @example          pressurePa(1000) // 89874.519
  */
 export const pressurePa = (altitudeM: number): number =>
@@ -19,6 +19,7 @@ export const pressurePa = (altitudeM: number): number =>
  * @param tempC       °C
  * @param pressurePa  Pa
  * @returns           kg/m³
+ * @source            ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 26 without its water
  * @example           airDensity(20, 101325) // 1.204
  */
 export const airDensity = (tempC: number, pressurePa: number): number =>
@@ -29,7 +30,7 @@ export const airDensity = (tempC: number, pressurePa: number): number =>
  * stations and hygrometers go by.
  * @param tempC  −100…200 °C
  * @returns      Pa
- * @source       ashrae-psychrometrics: Hyland and Wexler 1983, the line for water
+ * @source       ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 6 (Hyland and Wexler 1983)
  * @example      overWaterPa(-10) // 286.564
  */
 export function overWaterPa(tempC: number): number {
@@ -48,7 +49,7 @@ export function overWaterPa(tempC: number): number {
  * The same over ice below 0 °C, over water above: what condenses, and freezes.
  * @param tempC  −100…200 °C
  * @returns      Pa
- * @source       ashrae-psychrometrics: Hyland and Wexler 1983
+ * @source       ashrae-psychrometrics: Fundamentals 2017, chapter 1, equations 5 and 6 (Hyland and Wexler 1983)
  * @example      saturationPa(-10) // 259.903
  */
 export function saturationPa(tempC: number): number {
@@ -70,6 +71,7 @@ const TRIPLE_C = 0.01;
  * Water by dry air, kg/kg.
  * @param vapourPa    vapour pressure, Pa, below the air's
  * @param pressurePa  Pa
+ * @source            ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 20
  * @example           humRatio(1169, 101325) // 0.00726
  */
 export const humRatio = (vapourPa: number, pressurePa: number): number =>
@@ -79,6 +81,7 @@ export const humRatio = (vapourPa: number, pressurePa: number): number =>
  * Vapour pressure of air that holds so much water, Pa.
  * @param humRatio    kg/kg
  * @param pressurePa  Pa
+ * @source            ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 20 solved for the vapour
  * @example           vapourPa(0.00726, 101325) // 1169.125
  */
 export const vapourPa = (humRatio: number, pressurePa: number): number =>
@@ -87,7 +90,8 @@ export const vapourPa = (humRatio: number, pressurePa: number): number =>
 /**
  * Dew point over water: the temperature at which so much vapour is all that water lets into the air.
  * @param vapourPa  Pa, above 0
- * @returns         °C, to a thousandth of a kelvin
+ * @returns         °C, to a thousandth of a kelvin: three steps from a curve within a kelvin of it get there
+ * @source          ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 6 solved for the temperature
  * @example         dewPointC(1169.07) // 9.27
  */
 export function dewPointC(vapourPa: number): number {
@@ -107,7 +111,7 @@ export function dewPointC(vapourPa: number): number {
  * @param humRatio    kg/kg
  * @param pressurePa  Pa
  * @returns           °C, to a thousandth of a kelvin
- * @source            ashrae-psychrometrics: the equation of the wet bulb above 0 °C
+ * @source            ashrae-psychrometrics: Fundamentals 2017, chapter 1, equation 33 solved for the wet bulb
  * @example           wetBulbC(30, 0.0105, 101325) // 19.99
  */
 export function wetBulbC(tempC: number, humRatioKgKg: number, pressurePa: number): number {
@@ -123,6 +127,7 @@ export function wetBulbC(tempC: number, humRatioKgKg: number, pressurePa: number
   let low = Math.min(tempC, dewPointC(Math.max(1e-3, vapourPa(humRatioKgKg, pressurePa))));
   let [atLow, atHigh] = [over(low), over(high)];
   if (atHigh <= 0) return tempC;
+  // every third step halves: sixty are twenty halvings, which bring 100 K below a ten-thousandth
   for (let i = 0; i < 60 && high - low > 1e-4; i++) {
     const mid = i % 3 === 2 ? (low + high) / 2 : low - (atLow * (high - low)) / (atHigh - atLow);
     const at = over(mid);

@@ -9,52 +9,11 @@ import { useRemedies } from '../furniture/useRemedies';
 import { Mark } from '../marks/Mark';
 import { openHouseRules } from '../rules/room';
 import { useAssessment, useBench, usePlan } from '../session/bench';
-import { FloorFields } from './floor/FloorFields';
 import { LoadGuard } from './LoadGuard';
 import { NeededThere } from './NeededThere';
-import { NestRows } from './nests/NestRows';
-import {
-  AirFields,
-  AtTheBench,
-  BarDetails,
-  BrooderFields,
-  DoorFields,
-  FeedFields,
-  FlockFields,
-  LitterPanel,
-  NestDetails,
-  NestOpeningDays,
-  ReachFields,
-  RoostDetails,
-  RoughMeasures,
-  ShellDetails,
-  WaterFields,
-} from './parts';
-import { BarRows } from './roosts/BarRows';
+import { PANELS } from './panels';
+import { RoughMeasures } from './parts';
 import { Schools } from './Schools';
-import { ShellFields } from './shell/ShellFields';
-
-/** What schools differ on, by station, the one that sizes it first. */
-const TOPICS: Readonly<Partial<Record<StationId, readonly string[]>>> = {
-  shell: ['run.floor', 'mesh.aperture'],
-  floor: ['floor.area'],
-  roosts: [
-    'roosts.length',
-    'roosts.spacing',
-    'roosts.height',
-    'roosts.hop',
-    'roosts.section',
-    'roosts.finish',
-    'roosts.droppings',
-  ],
-  nests: ['nests.hens', 'nests.floor', 'nests.collect'],
-  air: ['air.area'],
-  feed: ['feed.rodents'],
-  water: ['rain.screens'],
-  litter: ['litter.school', 'litter.cleanOut'],
-  door: ['light.laying'],
-  brooder: ['brooder.space'],
-};
 
 /** The station in view: needed against there, its worst finding and what it lacks, its fixtures, the rest, the schools, the cautions. */
 export function StationPanel() {
@@ -66,7 +25,7 @@ export function StationPanel() {
   const worst = own[0];
   const lacks = own.find((f) => f.severity === 'short');
   const first = [worst, lacks === worst ? undefined : lacks].filter((f) => f !== undefined);
-  const topics = TOPICS[station] ?? [];
+  const { Fields, topics } = PANELS[station];
   useRemedies(station);
   return (
     <aside
@@ -80,7 +39,7 @@ export function StationPanel() {
       {hasRough ? <RoughMeasures station={station} /> : null}
       <FindingList findings={first} />
       <LoadGuard>
-        <Fixtures station={station} />
+        <Fields />
       </LoadGuard>
       <FindingList findings={own.filter((f) => !first.includes(f))} />
       {topics.map((topic) => (
@@ -113,51 +72,6 @@ function Heading({ station }: { station: StationId }) {
       ) : null}
     </div>
   );
-}
-
-function Fixtures({ station }: { station: StationId }) {
-  switch (station) {
-    case 'roosts':
-      return (
-        <>
-          <BarRows Details={BarDetails} />
-          <RoostDetails />
-        </>
-      );
-    case 'nests':
-      return (
-        <>
-          <NestRows Details={NestDetails} />
-          <AtTheBench station="nests" />
-          <NestOpeningDays />
-        </>
-      );
-    case 'shell':
-      return (
-        <>
-          <ShellFields />
-          <ShellDetails />
-        </>
-      );
-    case 'floor':
-      return <FloorFields />;
-    case 'air':
-      return <AirFields />;
-    case 'feed':
-      return <FeedFields />;
-    case 'water':
-      return <WaterFields />;
-    case 'litter':
-      return <LitterPanel />;
-    case 'door':
-      return <DoorFields />;
-    case 'reach':
-      return <ReachFields />;
-    case 'brooder':
-      return <BrooderFields />;
-    case 'flock':
-      return <FlockFields />;
-  }
 }
 
 function Cautions({ station }: { station: StationId }) {

@@ -2,17 +2,9 @@
 import dynamic from 'next/dynamic';
 
 /** The panels of the stations lie apart from the first load, all in one piece. */
-const all = () => import('./all');
+export const all = () => import('./all');
 
-export const FlockFields = dynamic(() => all().then((m) => m.FlockFields));
 export const AtTheBench = dynamic(() => all().then((m) => m.AtTheBench));
-export const AirFields = dynamic(() => all().then((m) => m.AirFields));
-export const FeedFields = dynamic(() => all().then((m) => m.FeedFields));
-export const WaterFields = dynamic(() => all().then((m) => m.WaterFields));
-export const LitterPanel = dynamic(() => all().then((m) => m.LitterPanel));
-export const DoorFields = dynamic(() => all().then((m) => m.DoorFields));
-export const ReachFields = dynamic(() => all().then((m) => m.ReachFields));
-export const BrooderFields = dynamic(() => all().then((m) => m.BrooderFields));
 export const ShellDetails = dynamic(() => all().then((m) => m.ShellDetails));
 export const RoostDetails = dynamic(() => all().then((m) => m.RoostDetails));
 export const BarDetails = dynamic(() => all().then((m) => m.BarDetails));

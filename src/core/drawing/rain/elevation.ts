@@ -2,7 +2,8 @@ import { roofHeightM } from '../../geometry/shell';
 import { barrelAcrossM, barrelHighM } from '../../model/barrelForm';
 import type { Drinker, Plan, Rain } from '../../model/schema';
 import { flushPipeM } from '../../stores/rain/gutter';
-import { drainedM2, flushMmOf, gutteredEaves } from '../../stores/rain/roof';
+import { drainedM2, gutteredEaves } from '../../stores/rain/roof';
+import { flushMmOf } from '../../stores/rain/runoff';
 import { type Face, type Point, polygon, polyline, rect, type Shape } from '../shape';
 
 /** Parts of the rain's way, from the ridge to the cup. */

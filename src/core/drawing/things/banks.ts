@@ -2,7 +2,7 @@ import { roofHeightM } from '../../geometry/shell';
 import { boxesPerTier } from '../../geometry/solids';
 import { OPPOSITE } from '../../geometry/walls';
 import type { NestBank, Plan } from '../../model/schema';
-import { ruled } from '../../rules/rules.data';
+import { BODY_RULES } from '../../rules/bodies.data';
 import { type Face, path, polyline, rect, type Shape, type View } from '../shape';
 import { LIES } from '../view';
 
@@ -43,7 +43,7 @@ export function bankShapes(bank: NestBank, face: Face, plan: Plan, view: View): 
 /** A box as a hen sees it: its dark behind a lip, a rail to land on, a curtain over the upper part. */
 function boxFrom(bank: NestBank, box: Face): Shape[] {
   const { a0, a1, b0, b1 } = box;
-  const lip = b0 + ruled('nests.lip.board');
+  const lip = b0 + BODY_RULES['nests.lip.board'].value;
   const dark = { a0: a0 + FRAME_M, a1: a1 - FRAME_M, b0: lip, b1: b1 - FRAME_M };
   const isSeen = dark.a1 > dark.a0 && dark.b1 > dark.b0;
   const strips = Array.from(
@@ -91,7 +91,7 @@ function rails(bank: NestBank, face: Face, view: View): Shape[] {
       : [rect('rail', { a0: upright, a1: upright + thickM, b0, b1 })];
   }
   const at = entersLeft(bank, view) ? a0 - outM : a1 + outM - thickM;
-  const lip = ruled('nests.lip.board');
+  const lip = BODY_RULES['nests.lip.board'].value;
   return Array.from({ length: bank.rows }, (_, row) => {
     const b = b0 + row * bank.boxH + lip - thickM;
     return rect('rail', { a0: at, a1: at + thickM, b0: b, b1: b + thickM });

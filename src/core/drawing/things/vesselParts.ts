@@ -1,9 +1,9 @@
 import type { Vessel } from '../../model/schema';
-import { ruled } from '../../rules/rules.data';
+import { BODY_RULES } from '../../rules/bodies.data';
 import { type Command, type Face, type Pen, path, type Shape, type View } from '../shape';
 
 /** A pan is so deep, m. */
-const PAN_M = ruled('feed.pan.deep');
+const PAN_M = BODY_RULES['feed.pan.deep'].value;
 /** An outlet across as it is drawn, m, and how many are drawn at most. */
 export const OUTLET_M = 0.018;
 export const MOST_OUTLETS = 8;

@@ -14,14 +14,8 @@ import {
   supports,
 } from '../../stores/rain/gutter';
 import { doorsBehind } from '../../stores/rain/place';
-import {
-  barrelsL,
-  drainedM2,
-  flushMmOf,
-  gutteredEaves,
-  gutterShare,
-  runoffOf,
-} from '../../stores/rain/roof';
+import { barrelsL, drainedM2, gutteredEaves, gutterShare } from '../../stores/rain/roof';
+import { flushMmOf, runoffOf } from '../../stores/rain/runoff';
 import { drunkByDay } from '../../stores/rain/store';
 import { type StationContext, schoolFor } from '../context';
 import type { Sheet } from '../sheet';

@@ -1,5 +1,4 @@
 import type { Plan, Rain, Shell, Side } from '../../model/schema';
-import { ruled } from '../../rules/rules.data';
 
 /** One eaves with what drains to it. */
 export interface Eave {
@@ -54,21 +53,6 @@ export function gutteredEaves(plan: Pick<Plan, 'shell'>, rain: Rain): readonly E
 export const drainedM2 = (plan: Pick<Plan, 'shell'>, rain: Rain): number =>
   gutteredEaves(plan, rain).reduce((sum, e) => sum + e.share, 0) *
   roofM2(plan.shell, rain.overhangM);
-
-/** Share of the rain that runs off a cover, 0…1. */
-export const runoffOf = (cover: Rain['cover']): number => ruled(RUNOFF[cover]);
-
-const RUNOFF = {
-  metal: 'rain.runoff.metal',
-  plastic: 'rain.runoff.plastic',
-  shingle: 'rain.runoff.shingle',
-  green: 'rain.runoff.green',
-  unsafe: 'rain.runoff.metal',
-} as const;
-
-/** First rain that is kept out, mm: as entered, or by the place. */
-export const flushMmOf = (plan: Pick<Plan, 'site'>, rain: Rain): number =>
-  rain.flushMm ?? ruled(plan.site.treesOver ? 'rain.flush.dirty' : 'rain.flush.clean');
 
 /** Share of the water that the gutter brings, 0…1. */
 export const gutterShare = (rain: Rain): number => (rain.homeMade ? rain.brings : 1);

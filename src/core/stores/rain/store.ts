@@ -3,7 +3,8 @@ import type { Plan, Rain } from '../../model/schema';
 import { YEAR_DAYS } from '../../weather/yearCurve';
 import { isLineOpen } from '../frost/open';
 import type { RainStore } from './barrel';
-import { barrelsL, drainedM2, flushMmOf, gutterShare, runoffOf } from './roof';
+import { barrelsL, drainedM2, gutterShare } from './roof';
+import { flushMmOf, runoffOf } from './runoff';
 
 /**
  * What the birds of a plan drink on each day of a year, L: of its last whole year, when they are as planned; of a day
