@@ -33,11 +33,12 @@ export function ViewChoice({
           <input
             type="radio"
             name={group}
+            aria-label={v.name}
             checked={v.id === chosen}
             className="absolute inset-0 size-full cursor-pointer appearance-none outline-none"
             onChange={() => (v.id === 'run' ? run?.show() : choose(v.id))}
           />
-          {v.name}
+          <span aria-hidden>{v.name}</span>
         </label>
       ))}
     </div>

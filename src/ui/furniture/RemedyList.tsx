@@ -6,26 +6,35 @@ import type { Remedy } from '@/core/proposals/remedy';
 import { measuresApart } from '@/text/format';
 import type { ShownRemedy } from '@/text/remedies';
 import { haunt } from '../session/bench';
-import { press, useRemediesOf } from './useRemedies';
+import { press, useRemediesBefore, useRemediesOf } from './useRemedies';
 
 /** What would mend a finding, a press each; rested on, it is drawn faintly first. Where nothing does, why. */
 export function RemedyList({ finding }: { finding: Finding }) {
-  const mending = useRemediesOf(finding.key);
+  const now = useRemediesOf(finding.key);
+  const before = useRemediesBefore(finding.key);
+  const mending = now ?? before;
   if (mending === null) return null;
   const { remedies, without, found } = mending;
+  const stale = now === null;
   if (without !== null)
     return (
-      <p className="text-[0.82rem] text-soft" data-without>
+      <p className="text-[0.82rem] text-soft" data-without={stale ? undefined : ''}>
         {without}
       </p>
     );
   return (
-    <ul className="mt-1.5 flex flex-col gap-1" aria-label="Remedies" data-no-print>
+    <ul
+      className={`mt-1.5 flex flex-col gap-1 ${stale ? 'opacity-60' : ''}`}
+      aria-label="Remedies"
+      aria-busy={stale}
+      data-no-print
+    >
       {remedies.map((shown, at) => (
         <li key={shown.said}>
           <RemedyButton
             shown={shown}
-            remedy={found?.[at] ?? null}
+            remedy={stale ? null : (found?.[at] ?? null)}
+            stale={stale}
             onPress={() => press(finding.key, at, mending)}
           />
         </li>
@@ -45,10 +54,13 @@ function toHeading({ currentTarget, detail }: MouseEvent<HTMLElement>): void {
 function RemedyButton({
   shown,
   remedy,
+  stale,
   onPress,
 }: {
   shown: ShownRemedy;
   remedy: Remedy | null;
+  /** Found for the plan as it was before: looked for anew. */
+  stale: boolean;
   onPress: () => void;
 }) {
   const { code, lines, brings } = shown;
@@ -65,7 +77,8 @@ function RemedyButton({
     <button
       type="button"
       className="flex w-full items-start gap-2 border border-chalk px-2 py-1 text-left text-[0.9rem] text-chalk hover:bg-chalk-soft max-lg:min-h-[44px]"
-      data-remedy={code}
+      data-remedy={stale ? undefined : code}
+      disabled={stale}
       data-found={remedy ? '' : undefined}
       data-proposal
       onClick={(e) => {

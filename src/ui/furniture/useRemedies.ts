@@ -74,6 +74,13 @@ export function useRemediesOf(finding: string): Mending | null {
   return offered ?? (foretold ? { ...foretold, found: null } : null);
 }
 
+/**
+ * What mended a finding before the last edit: it keeps its place, and cannot be pressed, until it has been looked for
+ * anew, so that nothing under it moves up and down again. Null where it was never looked for.
+ */
+export const useRemediesBefore = (finding: string): Mending | null =>
+  useOffered((s) => s.byFinding.get(finding) ?? null);
+
 /** Does what is shown at a place under a finding, at once or as soon as it has been found here. */
 export function press(finding: string, at: number, mending: Mending): void {
   const remedy = mending.found?.[at];

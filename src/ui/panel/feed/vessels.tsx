@@ -99,7 +99,12 @@ function AtTheWorkbench({ v }: { v: Vessel }) {
             className="button button-primary"
             ref={takeFocus}
             onClick={() => make(first)}
-            onKeyDown={(e) => e.key === 'Escape' && leave()}
+            onKeyDown={(e) => {
+              if (e.key !== 'Escape') return;
+              // it leaves the question, not the panel
+              e.preventDefault();
+              leave();
+            }}
           >
             Begin so
           </button>

@@ -5,9 +5,9 @@ import userEvent from '@testing-library/user-event';
 import { useState } from 'react';
 import { fail, issue, type Outcome, ok } from '@/core/kernel/outcome';
 import type { UnitSystem } from '@/core/kernel/units/length';
-import { CountField, LengthField, TextField } from '../forms/fields';
-import { useRefused } from '../forms/refused';
 import { useBench } from '../session/bench';
+import { CountField, LengthField, TextField } from './fields';
+import { useRefused } from './refused';
 
 /** A field on a value of its own, as a panel has it. */
 function Holder({

@@ -7,6 +7,9 @@ import type { Fixture, OfKind, Plan } from '@/core/model/schema';
 import { DAY, sample, soundCoop } from '@/core/tests/plans';
 import { BrooderScreen } from '../brooder/BrooderScreen';
 import { useRefused } from '../forms/refused';
+import { edit, openPlan, undo, useBench } from '../session/bench';
+import { Staves } from '../staves/Staves';
+import { show, standIns } from '../tests/shown';
 import {
   AirFields,
   AtTheBench,
@@ -21,11 +24,8 @@ import {
   RoostDetails,
   ShellDetails,
   WaterFields,
-} from '../panel/all';
-import { FloorFields } from '../panel/floor/FloorFields';
-import { edit, openPlan, undo, useBench } from '../session/bench';
-import { Staves } from '../staves/Staves';
-import { show, standIns } from './shown';
+} from './all';
+import { FloorFields } from './floor/FloorFields';
 
 beforeAll(standIns);
 

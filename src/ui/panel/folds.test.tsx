@@ -6,10 +6,10 @@ import { DAY, sample } from '@/core/tests/plans';
 import { useRefused } from '../forms/refused';
 import { leave } from '../furniture/folds';
 import { SavedState } from '../header/SavedState';
-import { BarRows } from '../panel/roosts/BarRows';
-import { ShellDetails } from '../panel/shell/ShellDetails';
 import { goTo, openPlan, pick, useBench } from '../session/bench';
-import { Shown, standIns } from './shown';
+import { Shown, standIns } from '../tests/shown';
+import { BarRows } from './roosts/BarRows';
+import { ShellDetails } from './shell/ShellDetails';
 
 beforeAll(standIns);
 beforeEach(() => {
