@@ -8,6 +8,7 @@ export function Field({
   label,
   unit,
   note,
+  echo,
   error,
   typed = '',
   mean,
@@ -18,6 +19,8 @@ export function Field({
   label: string;
   unit?: string | undefined;
   note?: string | null;
+  /** What was read of what is being typed: it stands where the unit does, so that nothing moves; under it in a table. */
+  echo?: string | null;
   error?: string | null;
   /** What was typed, and what is done with it where it can be meant two ways and one of them is pressed. */
   typed?: string;
@@ -26,17 +29,26 @@ export function Field({
   inTable?: boolean;
   children: ReactNode;
 }) {
+  const inLine = echo && !error && !inTable;
+  const below = note ?? (inTable ? echo : null);
   const asked = error ? askedBack(typed)?.details : undefined;
   return (
     <div className="min-w-0">
-      <label
-        id={`${id}-label`}
-        htmlFor={id}
-        className={`flex items-baseline justify-between gap-1 text-[0.82rem] text-soft ${inTable ? 'lg:sr-only' : ''}`}
-      >
-        <span className="truncate">{label}</span>
-        {unit ? <span className="figures text-[0.75rem]">{unit}</span> : null}
-      </label>
+      <div className="flex items-baseline justify-between gap-1 text-[0.82rem] text-soft">
+        <label
+          id={`${id}-label`}
+          htmlFor={id}
+          className={`flex min-w-0 flex-1 items-baseline justify-between gap-1 ${inTable ? 'lg:sr-only' : ''}`}
+        >
+          <span className="truncate">{label}</span>
+          {unit && !inLine ? <span className="figures text-[0.75rem]">{unit}</span> : null}
+        </label>
+        {inLine ? (
+          <span id={`${id}-note`} className="figures shrink-0 text-[0.75rem]">
+            {echo}
+          </span>
+        ) : null}
+      </div>
       {children}
       {error ? (
         <p id={`${id}-error`} role="alert" className="mt-0.5 text-[0.82rem] text-oxide">
@@ -61,9 +73,9 @@ export function Field({
             </span>
           ) : null}
         </p>
-      ) : note ? (
+      ) : below ? (
         <p id={`${id}-note`} className="figures mt-0.5 text-[0.78rem] text-soft">
-          {note}
+          {below}
         </p>
       ) : null}
     </div>

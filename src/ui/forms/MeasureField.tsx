@@ -98,7 +98,7 @@ export function MeasureField({
       id={id}
       label={label}
       unit={measure.unit}
-      note={echo}
+      echo={echo}
       error={error}
       typed={draft ?? ''}
       mean={take}

@@ -39,7 +39,8 @@ export function SavedState() {
     <p
       role="status"
       data-save={save.kind}
-      className={`flex items-center gap-1.5 text-[0.87rem] ${isTrouble ? 'max-w-72 text-oxide' : 'text-soft'}`}
+      // as wide whether saved or saving: what stands beside it stays
+      className={`flex min-w-[4.6rem] items-center gap-1.5 text-[0.87rem] ${isTrouble ? 'max-w-72 text-oxide' : 'text-soft'}`}
     >
       {save.kind === 'saved' ? (
         <>
