@@ -1,3 +1,4 @@
+import { BROODER_FAULTS } from './faults.brooder';
 import { GROUND_FAULTS } from './faults.ground';
 import { HOME_MADE_FAULTS } from './faults.homeMade';
 import { MAIN_FAULTS } from './faults.main';
@@ -17,5 +18,6 @@ export const FAULTS: readonly Fault[] = [
   ...HOME_MADE_FAULTS,
   ...RAIN_FAULTS,
   ...GROUND_FAULTS,
+  ...BROODER_FAULTS,
   ...PLACE_FAULTS,
 ];
