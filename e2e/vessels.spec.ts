@@ -68,7 +68,7 @@ test('a drum measured in a shed on a phone: the spacing stays in sight', async (
   await openPlan(page, await ownPlan(page, 'tamar-roughed-out'));
   await goTo(page, 'feed');
   await page.locator('[data-row]').first().getByRole('button', { name: 'Make it at home' }).click();
-  await page.getByRole('button', { name: 'Begin so' }).click();
+  await page.getByRole('button', { name: 'Yes, make it' }).click();
   const bench = page.getByRole('dialog');
   await bench.getByLabel('Measured').selectOption('round');
   const round = bench.getByRole('textbox', { name: 'Outside, round it' });

@@ -127,7 +127,7 @@ await take('brooder', '/plans/osk-landing', async () => {
 await take('workbench', '/plans/tamar-roughed-out', async () => {
   await station('feed');
   await page.getByRole('button', { name: 'Make it at home' }).first().click();
-  await page.getByRole('button', { name: 'Begin so' }).click();
+  await page.getByRole('button', { name: 'Yes, make it' }).click();
   await page.getByRole('textbox', { name: 'How many' }).fill('5');
   await page.getByRole('textbox', { name: 'How many' }).press('Enter');
   await page.locator('[data-marks] li').nth(4).waitFor();

@@ -11,7 +11,7 @@ export const STORES: States = {
     open: async (page) => {
       await atStation(page, 'tamar-roughed-out', 'feed');
       await page.getByRole('button', { name: 'Make it at home' }).first().click();
-      await page.getByRole('button', { name: 'Begin so' }).click();
+      await page.getByRole('button', { name: 'Yes, make it' }).click();
       await expect(page.locator('[data-section]')).toBeVisible();
     },
   },

@@ -1,14 +1,12 @@
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
 import { refusalsOf } from '@/formats/api/openApi';
 import { CALLS, OPERATIONS } from '@/formats/api/operations.data';
 import { apiSchemas } from '@/formats/api/schemas';
+import { at, foreign, ownDirectory, send } from './tests/asked';
 
-const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
-process.env.WIDE_RAFTER_DATA = dir;
-afterAll(() => rmSync(dir, { recursive: true }));
+const dir = ownDirectory();
 
 let list: typeof import('./plans/route');
 let one: typeof import('./plans/[id]/route');
@@ -21,16 +19,6 @@ beforeAll(async () => {
   one = await import('./plans/[id]/route');
   file = await import('./plans/[id]/file/route');
 }, 60_000);
-
-const URL_ = 'http://127.0.0.1:4310/api/plans';
-const at = (id: string) => ({ params: Promise.resolve({ id }) });
-const send = (method: string, body: unknown, headers: Record<string, string> = {}) =>
-  new Request(URL_, {
-    method,
-    headers: { 'content-type': 'application/json', ...headers },
-    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-  });
-const foreign = { 'sec-fetch-site': 'cross-site' };
 
 test('the list gives ids, names and revisions', async () => {
   const rows = await (await list.GET(send('GET', undefined), {})).json();

@@ -1,12 +1,8 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
 import { apiSchemas } from '@/formats/api/schemas';
+import { at, foreign, ownDirectory, send } from './tests/asked';
 
-const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
-process.env.WIDE_RAFTER_DATA = dir;
-afterAll(() => rmSync(dir, { recursive: true }));
+ownDirectory();
 
 let list: typeof import('./plans/route');
 let one: typeof import('./plans/[id]/route');
@@ -21,16 +17,6 @@ beforeAll(async () => {
   file = await import('./plans/[id]/file/route');
   copy = await import('./plans/[id]/copy/route');
 }, 60_000);
-
-const URL_ = 'http://127.0.0.1:4310/api/plans';
-const at = (id: string) => ({ params: Promise.resolve({ id }) });
-const send = (method: string, body: unknown, headers: Record<string, string> = {}) =>
-  new Request(URL_, {
-    method,
-    headers: { 'content-type': 'application/json', ...headers },
-    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-  });
-const foreign = { 'sec-fetch-site': 'cross-site' };
 
 describe('saving', () => {
   const put = (body: unknown, headers: Record<string, string>, id = 'pell-garth') =>

@@ -33,11 +33,11 @@ export function ThingsQuestion({ typed, read, put, shown, show }: Measuring) {
         ))}
       </div>
       <AddThings
-        add={(things) => {
+        add={(things, goOn) => {
           const next = things.reduce((all, t) => withThing(all, t.kind, t.boxes), typed);
           put(next);
           const first = next.things[typed.things.length];
-          if (!first) return;
+          if (!first || !goOn) return;
           show(`${first.id}.${Object.keys(THING_WORDS[first.kind].measures)[0] ?? ''}`);
           focusOn(`[data-thing-id="${first.id}"] :is(input, select)`);
         }}
@@ -47,7 +47,12 @@ export function ThingsQuestion({ typed, read, put, shown, show }: Measuring) {
 }
 
 /** In words, all at once; or one by one. */
-function AddThings({ add }: { add: (things: ReturnType<typeof readThings>['things']) => void }) {
+function AddThings({
+  add,
+}: {
+  /** @param goOn  whether the hand goes on to what was added: not while words are left to be put right */
+  add: (things: ReturnType<typeof readThings>['things'], goOn: boolean) => void;
+}) {
   const id = useId();
   const [said, setSaid] = useState('');
   const [unread, setUnread] = useState<string | null>(null);
@@ -60,7 +65,7 @@ function AddThings({ add }: { add: (things: ReturnType<typeof readThings>['thing
         ? null
         : `Not read: “${read.unread.join('”, “')}”. Say a number and a thing, as “2 bars, 4 nests, pop door”, or press one below.`,
     );
-    if (read.things.length > 0) add(read.things);
+    if (read.things.length > 0) add(read.things, read.unread.length === 0);
   };
   return (
     <div className="mt-2 flex flex-col gap-2">
@@ -93,7 +98,7 @@ function AddThings({ add }: { add: (things: ReturnType<typeof readThings>['thing
       </Field>
       <fieldset className="flex flex-wrap items-center gap-1.5" aria-label="Add one">
         {THING_KINDS.map((kind) => (
-          <button key={kind} type="button" className="button" onClick={() => add([{ kind }])}>
+          <button key={kind} type="button" className="button" onClick={() => add([{ kind }], true)}>
             {THING_WORDS[kind].add}
           </button>
         ))}

@@ -93,6 +93,14 @@ export const bankOf = (
     ...own,
   });
 
+/** A vessel of the usual size, round or long, before it has a place, m. Source: wide-rafter (assumption). */
+const unplaced = (plan: Plan) => ({
+  x: 0,
+  y: 0,
+  diameterM: up(plan, 0.3),
+  lengthM: up(plan, 0.6),
+});
+
 /** A feeder with its rim where the smallest bird reaches it. */
 export function feederOf(own: Named & Partial<Feeder>, plan: Plan, sizes: FlockSizes): Feeder {
   const type = own.type ?? 'tube';
@@ -100,11 +108,8 @@ export function feederOf(own: Named & Partial<Feeder>, plan: Plan, sizes: FlockS
   return fixtureOf({
     kind: 'feeder',
     type,
-    x: 0,
-    y: 0,
+    ...unplaced(plan),
     rimZ: rimZFor(plan, { kind: 'feeder', type, onWall }, sizes),
-    diameterM: up(plan, 0.3),
-    lengthM: up(plan, 0.6),
     heightM: up(plan, 0.45),
     hung: true,
     onWall,
@@ -120,11 +125,8 @@ export function drinkerOf(own: Named & Partial<Drinker>, plan: Plan, sizes: Floc
   return fixtureOf({
     kind: 'drinker',
     type,
-    x: 0,
-    y: 0,
+    ...unplaced(plan),
     rimZ: rimZFor(plan, { kind: 'drinker', type, onWall }, sizes),
-    diameterM: up(plan, 0.3),
-    lengthM: up(plan, 0.6),
     heightM: up(plan, 0.35),
     hung: false,
     onWall,

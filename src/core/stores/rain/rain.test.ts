@@ -1,8 +1,5 @@
 import fc from 'fast-check';
-import { sampleClimate } from '../../tests/plans';
-import { workClimate } from '../../weather/climate';
-import { generateWeatherDays } from '../../weather/days';
-import { weatherNormals } from '../../weather/normals';
+import { daysOf, store } from '../../tests/rain';
 import { YEAR_DAYS } from '../../weather/yearCurve';
 import {
   barrelFor,
@@ -15,22 +12,6 @@ import {
   stepDay,
 } from './barrel';
 import { flushPipeM, gutterLs, peakLs, sheetM } from './gutter';
-
-const daysOf = (id: string, years = 31, seed = 7): RainDays => {
-  const climate = workClimate(sampleClimate(id));
-  if (!climate) throw new Error(id);
-  return generateWeatherDays(weatherNormals(climate), years, seed);
-};
-const store = (parts: Partial<RainStore> = {}): RainStore => ({
-  roofM2: 6,
-  runoff: 0.9,
-  gutter: 0.95,
-  flushMm: 1,
-  barrelL: 200,
-  heated: false,
-  drawnL: new Float64Array(YEAR_DAYS).fill(3),
-  ...parts,
-});
 
 describe('gutters by Manning, brim-full at 1:200', () => {
   test.each([

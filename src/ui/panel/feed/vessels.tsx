@@ -106,7 +106,7 @@ function AtTheWorkbench({ v }: { v: Vessel }) {
               leave();
             }}
           >
-            Begin so
+            Yes, make it
           </button>
           <button type="button" className="button" onClick={leave}>
             Leave it as it is
