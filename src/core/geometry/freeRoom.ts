@@ -1,6 +1,6 @@
 import type { Solid } from '../kernel/finding';
 import { tidy } from '../kernel/units/number';
-import type { Fixture, Plan } from '../model/schema';
+import type { Fixture } from '../model/schema';
 import { floorOf, type Scoped } from '../model/scope';
 import { droppingsShadow, sleepingBars } from './bars';
 import { doorways } from './clashes';
@@ -218,10 +218,9 @@ export function clearPlace(
   onTape: (m: number) => number,
   kept: Kept = {},
 ): { readonly x: number; readonly y: number } | null {
-  const corner = solidOf(thing, plan as Plan);
+  const corner = solidOf(thing, plan);
   const [offX, offY] = [tidy(thing.x - corner.x0), tidy(thing.y - corner.y0)];
-  const at = (x: number, y: number): Solid =>
-    solidOf({ ...thing, x: x + offX, y: y + offY }, plan as Plan);
+  const at = (x: number, y: number): Solid => solidOf({ ...thing, x: x + offX, y: y + offY }, plan);
   const onWall = 'onWall' in thing && thing.onWall;
   const spot = freeSpot(plan, heaviestKg, { id: thing.id, at }, kept, onWall);
   return spot && { x: onTape(spot.x + offX), y: onTape(spot.y + offY) };

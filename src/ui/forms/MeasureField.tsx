@@ -33,8 +33,8 @@ export function MeasureField({
   label: string;
   value: number | null;
   measure: Measure;
-  /** Takes the value, SI; what is wrong with it, if it can't be taken. */
-  commit: (value: number) => Outcome<unknown>;
+  /** Takes the value, SI, and the text that it was read from, where it was typed; what is wrong with it, if it can't be taken. */
+  commit: (value: number, text?: string) => Outcome<unknown>;
   placeholder?: string;
   autoFocus?: boolean;
   inTable?: boolean;
@@ -59,7 +59,7 @@ export function MeasureField({
     }
     const outcome = measure.read(text);
     if (!outcome.ok) return refuse(outcome, text);
-    const committed = commit(outcome.value);
+    const committed = commit(outcome.value, text);
     if (!committed.ok) return refuse(committed, text);
     typed.current = { text, value: outcome.value };
     return settle();

@@ -14,12 +14,13 @@ const MOST = 1e6;
 /** What the keeper pays: with a currency typed at it, that is hers from then on. */
 export function PriceField({ of }: { of: Exclude<keyof Plan['prices'], 'currency'> }) {
   const { prices } = usePlan();
+  /** The currency of what is being typed: it is echoed. */
   const named = useRef<string | null>(null);
   const label = labelOf('prices', of);
-  const store = (amount: number | null) =>
+  const store = (amount: number | null, currency: string | null = null) =>
     edit(label, (d) => {
       d.prices[of] = amount;
-      if (amount !== null && named.current !== null) d.prices.currency = named.current;
+      if (currency !== null) d.prices.currency = currency;
     });
   return (
     <MeasureField
@@ -36,12 +37,11 @@ export function PriceField({ of }: { of: Exclude<keyof Plan['prices'], 'currency
           named.current = price.currency;
           return ok(price.amount);
         },
-        // what is being typed is echoed with its own currency
         write: (n) => writePrice(n, (n === prices[of] ? null : named.current) ?? prices.currency),
       }}
-      commit={(n) =>
+      commit={(n, text = '') =>
         n >= 0 && n <= MOST
-          ? store(n)
+          ? store(n, readPrice(text)?.currency)
           : fail(issue('length.outOfRange', { least: '0', most: '1,000,000' }))
       }
       clear={() => store(null)}
