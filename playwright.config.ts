@@ -16,7 +16,7 @@ export default defineConfig({
   fullyParallel: true,
   // guards against what never comes, not measures of speed: a busy machine takes three times as long
   timeout: 600_000,
-  expect: { timeout: 30_000 },
+  expect: { timeout: 120_000 },
   forbidOnly: true,
   reporter: [['line'], ['json', { outputFile: 'test-results/report.json' }]],
   use: {

@@ -4,6 +4,11 @@ import { birdSize } from '@/core/birds/size';
 import { parsePlanText } from '@/core/edit/parse';
 import { DAY, openPlan, takeOut } from './help';
 
+interface Bar {
+  readonly x: number;
+  readonly lengthM: number;
+}
+
 test.describe('the drawing is to scale', () => {
   for (const id of ['pell-garth', 'osk-landing']) {
     test(`birds of ${id} are drawn at their own length and height, to 1 %`, async ({ page }) => {
@@ -80,5 +85,40 @@ test.describe('the drawing is to scale', () => {
     await expect(page.locator('[data-fixture="bar-1"]')).toHaveAttribute('data-picked', 'true');
     await page.locator('[data-fixture="bar-2"]').click();
     await expect(page.locator('[data-row="bar-2"]')).toHaveAttribute('data-picked', 'true');
+  });
+
+  test('a drawing as lines, read by the browser, has its bars where the plan has them, to 0.1 mm', async ({
+    page,
+  }) => {
+    const { plan } = await (await page.request.get('/api/plans/osk-landing')).json();
+    for (const [view, at] of [
+      ['front', (b: Bar) => [b.x, b.lengthM]],
+      ['above', (b: Bar) => [b.x, b.lengthM]],
+      ['rear', (b: Bar) => [plan.shell.lengthM - b.x - b.lengthM, b.lengthM]],
+    ] as const) {
+      const answer = await page.request.post(`/api/drawings?view=${view}&format=svg&scale=1:10`, {
+        data: plan,
+      });
+      expect(answer.headers()['content-type']).toContain('image/svg+xml');
+      await page.goto('about:blank');
+      await page.setContent(await answer.text());
+      const drawn = await page.locator('#bars path').evaluateAll((all) =>
+        all.map((e) => {
+          const { x, y, width, height } = (e as SVGGraphicsElement).getBBox();
+          return [x, width, y, height];
+        }),
+      );
+      for (const bar of plan.fixtures.filter((f: { id: string }) => f.id.startsWith('bar-'))) {
+        const [x, long] = at(bar).map((m) => m * 1000);
+        const y = view === 'above' ? -1000 * (bar.y + bar.section.widthM / 2) : -1000 * bar.z;
+        const same = drawn.some(
+          (d) =>
+            Math.abs((d[0] ?? 0) - (x ?? 0)) < 0.1 &&
+            Math.abs((d[1] ?? 0) - (long ?? 0)) < 0.1 &&
+            Math.abs((d[2] ?? 0) - y) < 0.1,
+        );
+        expect([view, bar.id, same]).toEqual([view, bar.id, true]);
+      }
+    }
   });
 });

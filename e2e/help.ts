@@ -76,7 +76,7 @@ export const askForNewPlan = (page: Page): Promise<void> =>
     await expect(page.getByRole('button', { name: 'Next: the room' })).toBeVisible({
       timeout: 2000,
     });
-  }).toPass({ timeout: 30_000 });
+  }).toPass({ timeout: 120_000 });
 
 /** Adds a group that lives here now, through the menu. */
 export async function addGroup(page: Page): Promise<void> {

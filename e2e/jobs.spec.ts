@@ -188,7 +188,9 @@ test('8. a copy to try, under a name of its own', async ({ page }) => {
   await listedBy(page, id);
   const card = page.locator(`[data-plan="${id}"]`);
   await hand.press(card.getByRole('button', { name: /^Copy / }));
-  const copy = page.getByRole('article').filter({ hasText: '(copy)' }).first();
+  // tests beside this one make copies too: this is the one of its own plan
+  const name = (await card.getByRole('link').first().textContent()) ?? '';
+  const copy = page.getByRole('article').filter({ hasText: `${name} (copy)` });
   await hand.press(copy.getByRole('button', { name: /^Rename / }));
   await hand.fill(page.getByRole('dialog').getByLabel(/^Name/), `Try ${id}`);
   await hand.press(page.getByRole('dialog').getByRole('button', { name: 'Rename' }));

@@ -26,4 +26,4 @@ export function start(dir: string, port: number, ...args: string[]): Server {
 
 /** Waits until the server has answered its first page. */
 export const answers = (server: Server) =>
-  expect.poll(server.output, { timeout: 30_000 }).toContain('Wide Rafter is open');
+  expect.poll(server.output, { timeout: 120_000 }).toContain('Wide Rafter is open');
