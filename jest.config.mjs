@@ -37,10 +37,20 @@ export default {
   maxWorkers: '100%',
   projects: [
     {
+      // without a page each file needs no globals of its own: the core is loaded once in a process, and stays warm
+      displayName: 'core',
+      runner: 'jest-light-runner/child-process',
+      roots: shared.roots,
+      setupFiles: shared.setupFiles,
+      testMatch: ['**/*.test.ts'],
+      testPathIgnorePatterns: ['<rootDir>/src/ui/'],
+      transform: {},
+    },
+    {
       ...shared,
       displayName: 'node',
       testEnvironment: 'node',
-      testMatch: ['**/*.test.ts'],
+      testMatch: ['<rootDir>/src/ui/**/*.test.ts'],
       transform: { '\\.(ts|js|cjs|mjs)$': swc(false) },
     },
     {

@@ -3,6 +3,7 @@
 import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { dirname, join, normalize } from 'node:path';
+import { JEST } from './jest.mjs';
 import { root } from './root.mjs';
 
 /** Searches of minutes over random coops: run by `npm test`, here only where they are changed themselves. */
@@ -61,14 +62,7 @@ const jobs = [
     : [
         [
           `${short.length} unit tests${left > 0 ? `, ${left} long ones left to npm test` : ''}`,
-          [
-            '--experimental-vm-modules',
-            '--no-warnings',
-            bin('jest/bin/jest.js'),
-            '--silent',
-            '--runTestsByPath',
-            ...short,
-          ],
+          [...JEST, '--silent', '--runTestsByPath', ...short],
         ],
       ]),
 ];

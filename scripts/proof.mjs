@@ -2,14 +2,11 @@
 //   npm run proof              all of them
 //   npm run proof -- <path>    those whose path has this in it
 import { spawnSync } from 'node:child_process';
+import { JEST } from './jest.mjs';
 import { root } from './root.mjs';
 
-const jest = [
-  '--experimental-vm-modules',
-  'node_modules/jest/bin/jest.js',
-  '--testTimeout=3600000',
-];
-const { status } = spawnSync(process.execPath, [...jest, ...process.argv.slice(2)], {
+const asked = ['--testTimeout=3600000', ...process.argv.slice(2)];
+const { status } = spawnSync(process.execPath, [...JEST, ...asked], {
   cwd: root,
   stdio: 'inherit',
   env: { ...process.env, WIDE_RAFTER_PROOF: '1' },

@@ -4,6 +4,7 @@ import { spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build } from './build.mjs';
+import { JEST } from './jest.mjs';
 import { root } from './root.mjs';
 
 const bin = (path) => join(root, 'node_modules', path);
@@ -18,6 +19,8 @@ function run(name, args) {
     cwd: root,
     stdio: ['ignore', 'inherit', 'inherit'],
     env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    // a guard against what never ends, not a measure of speed
+    timeout: 3 * 3600 * 1000,
   });
   console.log(
     `── ${name}: ${status === 0 ? 'ok' : 'FAILED'} in ${((Date.now() - from) / 1000).toFixed(1)} s`,
@@ -70,14 +73,7 @@ await build();
 passed++;
 
 const unitFile = join(results, 'unit.json');
-const unit = run('unit tests', [
-  '--experimental-vm-modules',
-  '--no-warnings',
-  bin('jest/bin/jest.js'),
-  '--json',
-  `--outputFile=${unitFile}`,
-  '--silent',
-]);
+const unit = run('unit tests', [...JEST, '--json', `--outputFile=${unitFile}`, '--silent']);
 countFrom(unit, unitFile, (r) => ({
   passed: r.numPassedTests,
   failed: r.numFailedTests + r.numRuntimeErrorTestSuites,

@@ -129,6 +129,13 @@ export function database(dataDir: string, template?: string): Promise<OpenDataba
   return opening;
 }
 
+/** Closes the server's database, so that another can be opened. */
+export async function closeDatabase(): Promise<void> {
+  const open = holder[KEY];
+  holder[KEY] = undefined;
+  await (await open)?.close();
+}
+
 async function ready(pglite: PGlite): Promise<OpenDatabase> {
   const db = wrap(pglite);
   await migrate(db, join(/* turbopackIgnore: true */ process.cwd(), 'src/db/migrations'));

@@ -5,11 +5,9 @@ import { join } from 'node:path';
 import { DAY, sample } from '@/core/tests/plans';
 import { problem, readText, sameOrigin } from './http';
 import { takeDirectory } from './lock';
+import { ownDirectory } from './tests/ownDirectory';
 
-const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-server-'));
-process.env.WIDE_RAFTER_DATA = dir;
-
-afterAll(() => rmSync(dir, { recursive: true }));
+const dir = ownDirectory();
 
 describe('plans on the server', () => {
   let plans: typeof import('./plans');

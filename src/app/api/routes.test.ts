@@ -4,7 +4,8 @@ import { DAY, sample } from '@/core/tests/plans';
 import { refusalsOf } from '@/formats/api/openApi';
 import { CALLS, OPERATIONS } from '@/formats/api/operations.data';
 import { apiSchemas } from '@/formats/api/schemas';
-import { at, foreign, ownDirectory, send } from './tests/asked';
+import { ownDirectory } from '@/server/tests/ownDirectory';
+import { at, foreign, send } from './tests/asked';
 
 const dir = ownDirectory();
 

@@ -1,6 +1,7 @@
 import { DAY, sample } from '@/core/tests/plans';
 import { apiSchemas } from '@/formats/api/schemas';
-import { at, foreign, ownDirectory, send } from './tests/asked';
+import { ownDirectory } from '@/server/tests/ownDirectory';
+import { at, foreign, send } from './tests/asked';
 
 ownDirectory();
 

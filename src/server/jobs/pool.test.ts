@@ -1,4 +1,3 @@
-import { jest } from '@jest/globals';
 import { DAY, sample } from '@/core/tests/plans';
 import { cardOf, type PlanCard } from '@/formats/planCard';
 import { handle } from '../handle';

@@ -1,15 +1,3 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-
-/** A data directory for the routes of one file of tests, taken away after it. @returns where it is */
-export function ownDirectory(): string {
-  const dir = mkdtempSync(join(tmpdir(), 'wide-rafter-routes-'));
-  process.env.WIDE_RAFTER_DATA = dir;
-  afterAll(() => rmSync(dir, { recursive: true }));
-  return dir;
-}
-
 /** Where plans are asked for. */
 export const URL_ = 'http://127.0.0.1:4310/api/plans';
 /** A route's own id, as it is handed on. */
