@@ -39,7 +39,7 @@ export default {
     {
       // without a page each file needs no globals of its own: the core is loaded once in a process, and stays warm
       displayName: 'core',
-      runner: 'jest-light-runner/child-process',
+      runner: '<rootDir>/scripts/coreRunner.mjs',
       roots: shared.roots,
       setupFiles: shared.setupFiles,
       testMatch: ['**/*.test.ts'],
