@@ -37,11 +37,11 @@ export default {
   maxWorkers: '100%',
   projects: [
     {
-      // without a page each file needs no globals of its own: the core is loaded once in a process, and stays warm
+      // without a page each file needs no globals of its own: the core is loaded once in a thread, and stays warm
       displayName: 'core',
-      runner: '<rootDir>/scripts/coreRunner.mjs',
+      runner: 'jest-light-runner',
       roots: shared.roots,
-      setupFiles: shared.setupFiles,
+      setupFiles: ['<rootDir>/scripts/typescript.mjs', ...shared.setupFiles],
       testMatch: ['**/*.test.ts'],
       testPathIgnorePatterns: ['<rootDir>/src/ui/'],
       transform: {},

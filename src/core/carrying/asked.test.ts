@@ -69,26 +69,25 @@ function plainFitting(
   return { fitting, present, asked: demandOf(counts, perBird) };
 }
 
-/** The setting day by trying them all. */
+/** The setting day by trying them all, and the first day with a share as small. */
 function plainCarry(
   flock: FlockByDay,
   perBird: PerBird,
   fits: (taken: readonly number[], d: number) => boolean,
 ) {
   let best: { d: number; fitting: number; present: number; asked: number } | null = null;
+  let first = 0;
   for (const d of flock.steps) {
     const own = perBird(d);
     const day = plainFitting(flock, d, own, (taken) => fits(taken, d));
     if (day.present === 0 || !(day.asked > 0)) continue;
+    const worse = best === null ? 1 : best.fitting * day.present - day.fitting * best.present;
+    if (worse > 0) first = d;
     const ahead: number =
-      best === null
-        ? 1
-        : best.fitting * day.present - day.fitting * best.present ||
-          day.asked - best.asked ||
-          day.present - best.present;
+      best === null ? 1 : worse || day.asked - best.asked || day.present - best.present;
     if (ahead > 0) best = { d, ...day };
   }
-  return best;
+  return best && { ...best, first };
 }
 
 test('a floor: the setting day and what fits on it are those of trying every day, bird by bird', () => {
@@ -106,7 +105,7 @@ test('a floor: the setting day and what fits on it are those of trying every day
       const carry = carryOf(flock, demand);
       if (plain === null) return expect(carry.state).toBe('notApplicable');
       if (carry.state !== 'carries') throw new Error('nobody asks');
-      // of days with the same share the one told may be another: on it, as many find a place as when tried alone
+      // of days with the same share one of the earliest spell is told: on it, as many find a place as when tried alone
       expect(carry.fitting * plain.present).toBe(plain.fitting * carry.present);
       const own = plainFitting(
         flock,
@@ -115,8 +114,10 @@ test('a floor: the setting day and what fits on it are those of trying every day
         (taken) => demandOf(taken, perBird(carry.setOn)) <= have,
       );
       expect(carry).toMatchObject({ fitting: own.fitting, present: own.present });
-      const spell = spellWith(shortSpells(flock, demand), carry.setOn);
+      const spells = shortSpells(flock, demand);
+      const spell = spellWith(spells, carry.setOn);
       expect(spell !== null).toBe(plain.fitting < plain.present);
+      if (spell) expect(spell).toEqual(spellWith(spells, plain.first));
       if (spell) short++;
     }),
     { numRuns: 60 },
@@ -157,7 +158,11 @@ test('bars of any lengths, which some lots do not get up to: the same', () => {
         const carry = carryOf(flock, demand);
         if (plain === null) return expect(carry.state).toBe('notApplicable');
         if (carry.state !== 'carries') throw new Error('nobody asks');
-        // of days with the same share the one told may be another, as above
+        // of days with the same share one of the earliest spell is told, as above
+        if (plain.fitting < plain.present) {
+          const spells = shortSpells(flock, demand);
+          expect(spellWith(spells, carry.setOn)).toEqual(spellWith(spells, plain.first));
+        }
         expect(carry.fitting * plain.present).toBe(plain.fitting * carry.present);
         const widths = perBird(carry.setOn);
         const order = plainOrder(flock, carry.setOn, widths);

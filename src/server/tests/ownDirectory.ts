@@ -5,7 +5,7 @@ import { closeDatabase } from '@/db/client';
 
 /**
  * A data directory for one file of tests, with a database of its own; closed and taken away after it, as other files
- * are tested in the same process.
+ * are tested in the same thread.
  * @returns where it is
  */
 export function ownDirectory(): string {

@@ -23,6 +23,9 @@ test('a sign stands before its amount, letters after it, and what is written is 
   expect(writePrice(0.15, 'A$')).toBe('A$0.15');
   expect(writePrice(15, 'kr')).toBe('15 kr');
   expect(writePrice(15, null)).toBe('15');
+  // tenths are written as money is; finer than hundredths nothing is taken off
+  expect(writePrice(15.5, '$')).toBe('$15.50');
+  expect(writePrice(0.1532, '€')).toBe('€0.1532');
   for (const currency of ['$', 'A$', 'kr', null]) {
     expect(readPrice(writePrice(0.15, currency))).toEqual({ amount: 0.15, currency });
   }

@@ -24,16 +24,20 @@ export function readPrice(text: string): Price | null {
   return { amount, currency: before ?? after ?? null };
 }
 
+/** An amount as money is written: tenths have their hundredths, whole amounts and finer ones stay as they are. */
+const written = (amount: number): string => String(amount).replace(/\.\d$/, '$&0');
+
 /**
  * A price as it is written: a sign before the amount, letters after it.
  * @param amount    in the currency
  * @param currency  null: the keeper has named none
  * @example writePrice(0.15, '$') // '$0.15'
  * @example writePrice(0.15, 'kr') // '0.15 kr'
+ * @example writePrice(15.5, '$') // '$15.50'
  */
 export const writePrice = (amount: number, currency: string | null): string =>
   currency === null
-    ? String(amount)
+    ? written(amount)
     : /\p{Sc}$/u.test(currency)
-      ? `${currency}${amount}`
-      : `${amount} ${currency}`;
+      ? `${currency}${written(amount)}`
+      : `${written(amount)} ${currency}`;
